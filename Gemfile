@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+source "https://rubygems.org"
+
+gem "sinatra", "~> 4.2"
+gem "erubi", "~> 1.13"
+gem "puma", "~> 8.0"
+gem "rackup", "~> 2.2"
+gem "rake", "~> 13.2"
+gem "activerecord", "~> 7.2.2"
+gem "sinatra-activerecord", "~> 2.0"
+gem "sqlite3", "~> 2.8"
+gem "zeitwerk", "~> 2.6.18"
+
+gem "ruby-vips", "~> 2.2"
+gem "prawn", "~> 2.5"
+gem "matrix", "~> 0.4"
+gem "ttfunk", "~> 1.8"
+gem "rexml", "~> 3.4"
+gem "csv", "~> 3.3"
+gem "pdf-reader", "~> 2.14"
+
+group :test do
+  gem "rspec", "~> 3.13"
+  gem "rack-test", "~> 2.2"
+  gem "capybara", "~> 3.40"
+  gem "cuprite", "~> 0.17"
+  gem "axe-core-api", "~> 4.10"
+  gem "pdf-inspector", "~> 1.3"
+end
+
+group :lint do
+  gem "standard", "~> 1.50"
+end

@@ -1,0 +1,70 @@
+# frozen_string_literal: true
+
+module Actions
+  # Takes in artwork for a mark, and gives the mark a first size and place.
+  module AddArtwork
+    module_function
+
+    # @param form [Forms::ArtworkForm] gets the refusal when the file cannot be opened
+    # @return [Artwork, nil]
+    def call(mark, form)
+      return unless form.ok?
+      artwork = form.file? ? from_file(form) : from_lettering(form)
+      ApplicationRecord.change do
+        artwork.save!
+        use(mark, artwork, cap_height_mm: form.values[:cap_height])
+      end
+      artwork
+    rescue UpClose::Error => error
+      form.refuse(error, form.file? ? :file : :text)
+      nil
+    end
+
+    # @param artwork [Artwork] already in the shop
+    def use(mark, artwork, cap_height_mm: nil)
+      mark.assign_attributes(artwork: artwork, recipe: [], prepared: nil)
+      mark.forget_design
+      place = first_place(mark, cap_height_mm)
+      ApplicationRecord.change { mark.update!(artwork: artwork, recipe: [], earlier_recipes: [], prepared: nil, checked: nil, earlier_places: [], placed_at: nil, packed_at: nil, width_mm: place.width_mm, x_mm: place.x_mm, y_mm: place.y_mm, turn_deg: 0) }
+    end
+
+    def from_file(form)
+      opened = UpClose::Artwork::Opening.call(form.values[:bytes])
+      name = Shelves::OriginalStore.new(Settings.originals).put(form.values[:bytes])
+      Artwork::CACHE.fetch([name, nil, nil]) { opened }
+      Artwork.new(name: form.values[:name], kind: opened.kind.to_s, original: name, source: form.values[:source], ink_core: opened.ink,
+        facts: {notes: opened.notes, mm_per_unit: opened.mm_per_unit})
+    end
+
+    def from_lettering(form)
+      face = Shelves::FontShelf.fetch(form.values[:font])
+      members, setting = form.values.values_at(:members, :setting)
+      lettering = UpClose::Artwork::Lettering.new(face, members ? members.max_by(&:length) : form.values[:text], setting: setting)
+      ink = members ? UpClose::Artwork::LetteringSet.new(face, members, setting: setting).ink : lettering.drawing.ink
+      Artwork.new(name: (members ? "#{members.first} … #{members.last}" : lettering.text.tr("\n", " "))[0, 120], kind: "lettering", lettering: lettering.text, font: face.key, source: form.values[:source],
+        setting: setting.to_h, members: members, ink_core: ink, facts: {x_height_ratio: lettering.x_height_ratio})
+    end
+
+    # its own true size when that fits, else the largest that does, in whole tenths
+    def first_place(mark, cap_height_mm)
+      wanted = cap_height_mm ? cap_height_mm * mark.design.width_per_cap : mark.artwork.natural_width_mm
+      middle = UpClose::Placing::Placement.new(width_mm: wanted || 10.0)
+      return middle if cap_height_mm || (wanted && mark.room(middle).clearance >= mark.clearance_mm)
+      width, at = largest_for(mark, middle)
+      width = mark.piece.to_core.box.width / 2 unless width.positive?
+      UpClose::Placing::Placement.new(width_mm: [(width * 10).floor / 10.0, 0.1].max, x_mm: at.x.round(3), y_mm: at.y.round(3))
+    end
+
+    def largest_for(mark, middle)
+      return in_ring(mark) if mark.piece.shape == "ring"
+      mark.room(middle).largest_anywhere || mark.room(middle).largest_searched
+    end
+
+    # a mark begins above the hole, halfway to the rim
+    def in_ring(mark)
+      ring = UpClose::Surfaces.build("ring", mark.piece.measures.transform_keys(&:to_sym))
+      at = UpClose::Geometry::Point.new(0, -(ring.radius + ring.hole) / 2)
+      [mark.room(UpClose::Placing::Placement.new(width_mm: 1.0, x_mm: at.x, y_mm: at.y)).largest_here, at]
+    end
+  end
+end

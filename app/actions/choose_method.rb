@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+module Actions
+  # Picks a method, unless something refuses it.
+  module ChooseMethod
+    module_function
+
+    # @param form [Forms::MethodForm] gets the refusal
+    # @return [Boolean]
+    def call(mark, form)
+      return false unless form.ok?
+      mark.assign_attributes(form.values.slice(:way, :printer, :stock, :picked, :reading))
+      check(mark)
+      mark.sealer = sealer_that_suits(mark)
+      ApplicationRecord.change { mark.save! }
+      true
+    rescue UpClose::Error => error
+      form.errors[:way] = error.sentence
+      false
+    end
+
+    # the sealer is chosen later: it does not stand in the way here
+    def check(mark)
+      s = mark.situation
+      UpClose::Suitability.check!(UpClose::Suitability::Situation.new(method: s.method, printer: s.printer, stock: s.stock, material: s.material, finish: s.finish, colour: s.colour))
+    end
+
+    def sealer_that_suits(mark)
+      keys = [mark.sealer, *UpClose::Sealing.all.map(&:key)]
+      keys.find { |key| !UpClose::Sealing.fetch(key).finding(residue: mark.method_core.residue, material: mark.piece.material_core).stop? }
+    end
+  end
+end

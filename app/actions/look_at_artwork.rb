@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+module Actions
+  # Looks at a mark's artwork at its final size, and keeps the worst of it for the row.
+  module LookAtArtwork
+    # of equal gravity, this one is told
+    TOLD_FIRST = %i[thinnest_line thinnest_gap look resolution].freeze
+
+    module_function
+
+    # @return [Array<UpClose::Finding>]
+    def call(mark)
+      findings = mark.design.findings
+      told = worst(findings)
+      said = {"key" => mark.design.checks_key, "verdict" => told.verdict.to_s, "figure" => words(told)}
+      ApplicationRecord.change { mark.update_columns(checked: said) } unless mark.checked == said
+      findings
+    end
+
+    # all marks not looked at as they are now; one that cannot be is left for its own page to say
+    def the_rest
+      Mark.live.where.not(artwork_id: nil).find_each do |mark|
+        next if mark.width_mm.nil? || mark.checked&.fetch("key") == mark.design.checks_key
+        call(mark)
+      rescue => error
+        warn "#{mark.title}: #{error.message}"
+      end
+    ensure
+      ActiveRecord::Base.connection_handler.clear_active_connections!
+    end
+
+    def worst(findings)
+      gravest = UpClose::Finding.worst(findings)
+      among = findings.select { |f| f.verdict == gravest }
+      TOLD_FIRST.filter_map { |key| among.find { |f| f.key == key } }.first || among.first || findings.first
+    end
+
+    def words(finding)
+      case finding.key
+      when :thinnest_line then "line #{finding.figure.delete_suffix(" mm")}"
+      when :thinnest_gap then "gap #{finding.figure.delete_suffix(" mm")}"
+      when :resolution then "#{finding.figure} dpi"
+      when :look then finding.figure
+      else finding.title.downcase
+      end
+    end
+  end
+end

@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+module Actions
+  # A photo of a piece: taken in, marked, and used as its outline.
+  module MeasurePhoto
+    module_function
+
+    # @param bytes [String]
+    # @raise [UpClose::Errors::BadArtwork]
+    def take(piece, bytes)
+      picture = UpClose::Artwork::Opening.call(bytes)
+      raise UpClose::Errors::BadArtwork.new("This is a drawing, not a photo.", remedy: "Choose a PNG or JPEG.", field: :photo) if picture.vector?
+      name = Shelves::OriginalStore.new(Settings.originals).put(bytes)
+      width, height = picture.image.width, picture.image.height
+      at = ->(*pairs) { pairs.map { |x, y| [width * x, height * y] } }
+      photo = {"original" => name, "width" => width, "height" => height, "mode" => "reference", "reference" => at[[0.3, 0.85], [0.7, 0.85]], "length_mm" => nil,
+               "corners" => at[[0.25, 0.25], [0.75, 0.25], [0.75, 0.75], [0.25, 0.75]], "rect_mm" => [nil, nil], "lines" => [at[[0.3, 0.5], [0.7, 0.5]]], "trace" => []}
+      ApplicationRecord.change { piece.update!(photo: photo) }
+    end
+
+    # keeps what was marked
+    # @param form [Forms::PhotoForm]
+    def mark(piece, form)
+      return false unless form.ok?
+      ApplicationRecord.change { piece.update!(photo: piece.photo.merge(form.to_keep)) }
+      true
+    end
+
+    # the traced outline becomes the piece's shape
+    # @return [UpClose::Error, nil]
+    def use_outline(piece, form)
+      scale = form.scale or return
+      points = form.values[:trace].map { |p| scale.place(p) }
+      shape = UpClose::Surfaces.build("free-polygon", {points: points.map(&:to_a)})
+      ApplicationRecord.change { piece.update!(shape: "free-polygon", measures: shape.measures, photo: laid(piece, form, UpClose::Geometry::Box.around(points).centre)) }
+      piece.reload
+      nil
+    rescue UpClose::Error => error
+      error
+    end
+
+    # the straightened picture lies under the piece, the rectangle's middle on the piece's
+    # @return [UpClose::Error, nil]
+    def use_backdrop(piece, form)
+      return UpClose::Errors::BadShape.new("A straight length takes out no tilt, so there is no backdrop yet.", remedy: "Mark the four corners of a rectangle.", field: :mode) unless form.corners?
+      middle = UpClose::Geometry::Point[form.values[:rect_width] / 2, form.values[:rect_height] / 2]
+      ApplicationRecord.change { piece.update!(photo: laid(piece, form, middle)) }
+      nil
+    end
+
+    # a later change of the marks moves nothing that has been laid
+    # @param middle [UpClose::Geometry::Point] of the piece, on the photo's plane
+    def laid(piece, form, middle)
+      kept = piece.photo.merge(form.to_keep)
+      kept.merge("laid" => kept.slice("mode", "corners", "rect_mm", "trace").merge("origin" => middle.to_a))
+    end
+  end
+end

@@ -1,0 +1,72 @@
+# frozen_string_literal: true
+
+module Actions
+  # Puts a mark somewhere, remembering where it was.
+  module PlaceMark
+    REMEMBERED = 100
+
+    module_function
+
+    # @param form [Forms::PlaceForm]
+    # @return [Boolean]
+    def call(mark, form)
+      return false unless form.ok?
+      move(mark, form.placement, clearance_mm: form.values[:clearance_mm])
+      Preference.put("ratio", UpClose::Working.number(form.values[:ratio], 3)) if form.values[:ratio]
+      true
+    end
+
+    # @param to [UpClose::Placing::Placement]
+    def move(mark, to, clearance_mm: mark.clearance_mm)
+      ApplicationRecord.change do
+        mark.lock!
+        was = state(mark)
+        mark.forget_design
+        mark.assign_attributes(width_mm: to.width_mm, x_mm: to.x_mm, y_mm: to.y_mm, turn_deg: to.turn_deg, clearance_mm: clearance_mm, placed_at: Time.now.utc)
+        PrepareArtwork.again(mark)
+        mark.earlier_places = (mark.earlier_places + [was]).last(REMEMBERED) unless was == state(mark)
+        mark.save!
+      end
+    end
+
+    # @return [Boolean] whether there was anything to take back
+    def undo(mark)
+      ApplicationRecord.change do
+        mark.lock!
+        *rest, last = mark.earlier_places
+        return false unless last
+        mark.assign_attributes(**last.transform_keys(&:to_sym), earlier_places: rest)
+        PrepareArtwork.again(mark)
+        mark.save!
+      end
+      true
+    end
+
+    # @param by [String] "box" or "ink": which middle goes to the piece's middle
+    def centre(mark, by)
+      here = mark.placement
+      offset = (by == "ink") ? mark.room.placed.centroid - here.centre : UpClose::Geometry::Point::ORIGIN
+      move(mark, here.with(x_mm: -offset.x, y_mm: -offset.y))
+    end
+
+    # @param where [String] "here", "anywhere", "turned" (and at the best turn) or "searched"
+    # @return [Boolean] false when nothing fits
+    def largest(mark, where)
+      width, at, turn = place_for_largest(mark, where)
+      return false unless width&.positive?
+      move(mark, mark.placement.with(width_mm: width, x_mm: at.x, y_mm: at.y, turn_deg: turn || mark.turn_deg))
+      true
+    end
+
+    def place_for_largest(mark, where)
+      case where
+      when "anywhere" then mark.room.largest_anywhere
+      when "turned" then mark.room.largest_at_best_angle
+      when "searched" then mark.room.largest_searched
+      else [mark.room.largest_here, mark.placement.centre]
+      end
+    end
+
+    def state(mark) = mark.attributes.slice("width_mm", "x_mm", "y_mm", "turn_deg", "clearance_mm")
+  end
+end

@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module Actions
+  # Makes a piece and its first mark, or changes a piece.
+  module SavePiece
+    module_function
+
+    # @param form [Forms::PieceForm]
+    # @return [Mark, nil] a mark on the new piece
+    def create(job, form, clearance_mm: 2.0)
+      return unless form.ok?
+      ApplicationRecord.change do
+        piece = job.pieces.create!(form.values)
+        new_mark(piece, clearance_mm)
+      end
+    end
+
+    # @return [Boolean]
+    def change(piece, form)
+      return false unless form.ok?
+      ApplicationRecord.change { piece.update!(form.values) }
+      piece.reload
+      true
+    end
+
+    def new_mark(piece, clearance_mm = 2.0)
+      ApplicationRecord.change { piece.marks.create!(picked: {}, earlier_places: [], clearance_mm: clearance_mm, paper: Preference.get("paper")) }
+    end
+  end
+end

@@ -1,0 +1,55 @@
+// The bench: Space or Enter is done; the window sounds and shows in the title.
+import { isTyping } from "/js/lib/keys.js";
+import { wakeClock } from "/js/widgets/clock.js";
+
+export default function run() {
+  const done = document.querySelector("[data-done]");
+  let sent = false;
+  const press = () => {
+    if (sent) return;
+    sent = true;
+    done.click();
+  };
+  document.addEventListener("keydown", (event) => {
+    if (event.key !== " " && event.key !== "Enter") return;
+    if (event.repeat || isTyping(event.target)) return;
+    const other = event.target.closest?.("a, button");
+    if (other && other !== done) return;
+    event.preventDefault();
+    press();
+  });
+  done.form?.addEventListener("submit", () => setTimeout(() => { done.disabled = true; }));
+  window.addEventListener("pageshow", (event) => { if (event.persisted) location.reload(); });
+  done.focus({ preventScroll: true });
+
+  const clock = document.querySelector("[data-run-clock]");
+  if (!clock || !document.getElementById("window")) return;
+  const title = document.title;
+  const figure = clock.querySelector("[data-clock-figure]");
+  wakeClock(clock, (now, before) => show(now, before, done));
+  setInterval(() => { document.title = `${figure.textContent} · ${title}`; }, 1000);
+}
+
+function show(now, before, done) {
+  document.getElementById("window").className = `window ${now.name}`;
+  const late = now.name === "late" || now.name === "over";
+  document.getElementById("late").hidden = !late;
+  if (done.tagName === "BUTTON") done.textContent = now.name === "early" ? "Done, before its time" : late ? "Done, though late" : "Done";
+  if (before) sound(late ? 330 : 660);
+}
+
+function sound(hertz) {
+  try {
+    const audio = new AudioContext();
+    const tone = audio.createOscillator();
+    const level = audio.createGain();
+    tone.frequency.value = hertz;
+    level.gain.setValueAtTime(0.2, audio.currentTime);
+    level.gain.exponentialRampToValueAtTime(0.001, audio.currentTime + 0.9);
+    tone.connect(level).connect(audio.destination);
+    tone.start();
+    tone.stop(audio.currentTime + 1);
+  } catch {
+    // a browser that plays nothing still shows the time
+  }
+}

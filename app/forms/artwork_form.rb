@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+module Forms
+  # Artwork: a file, or lettering in a font.
+  class ArtworkForm < Base
+    MOST_BYTES = UpClose::Artwork::Opening::MOST_BYTES
+
+    def file? = typed(:kind) != "lettering"
+
+    private
+
+    def read
+      words(:source, most: 300)
+      file? ? read_file : read_lettering
+    end
+
+    def read_file
+      upload = @typed["file"]
+      return errors[:file] = "Choose a PNG, JPEG, SVG or PDF file." unless upload.is_a?(Hash) && upload[:tempfile]
+      if upload[:tempfile].size > MOST_BYTES
+        return errors[:file] = "This file is #{upload[:tempfile].size / 1024 / 1024} MB; #{MOST_BYTES / 1024 / 1024} MB is the most. Save it smaller: 600 pixels an inch at its final size is plenty."
+      end
+      values[:bytes] = upload[:tempfile].tap(&:rewind).read
+      values[:name] = File.basename(upload[:filename].to_s.scrub(""), ".*").strip[0, 120].then { |n| n.empty? ? "Artwork" : n }
+    end
+
+    def read_lettering
+      text = typed(:text).to_s
+      choice(:font, Shelves::FontShelf.names.keys)
+      return if errors[:font]
+      read_cap
+      read_setting
+      return if errors.any?
+      read_members
+      face = Shelves::FontShelf.fetch(values[:font])
+      texts = values[:members] || [text]
+      attempt(:text) { texts.map { |one| UpClose::Artwork::Lettering.new(face, one, setting: values[:setting]).text }.first }
+    end
+
+    # lengths are typed in mm; kept as shares of the cap height, so that they grow with it
+    def read_setting
+      side = typed(:side) || "straight"
+      shares = {spacing: share(:spacing, -20.0..200.0), outline: share(:outline, 0.0..20.0), radius: (side == "straight") ? 0.0 : share(:radius, 0.5..2000.0)}
+      return if errors.any?
+      attempt(:setting) { UpClose::Artwork::Setting.new(side: side, **shares) }
+    rescue UpClose::Error => error
+      refuse(error, :radius)
+    end
+
+    def share(name, range)
+      text = typed(name).to_s.strip
+      return 0.0 if text.empty? || text.match?(/\A0+([.,]0+)?\z/)
+      return errors[:cap_height] = "Give the cap height too, so that #{{spacing: "the spacing", outline: "the outline", radius: "the arc"}[name]} has a size." unless values[:cap_height]
+      value = UpClose::Measure::Pairs.signed(text, @unit, name)
+      return value / values[:cap_height] if range.cover?(value)
+      errors[name] = "That lies between #{UpClose::Working.number(range.begin)} and #{UpClose::Working.number(range.end)} mm."
+    rescue UpClose::Error => error
+      errors[name] = error.sentence
+    end
+
+    # a set: from a table, or typed one a line
+    def read_members
+      upload = @typed["set_file"]
+      if upload.is_a?(Hash) && upload[:tempfile]
+        attempt(:set_file) { values[:members] = UpClose::Artwork::LetteringSet.from_csv(upload[:tempfile].tap(&:rewind).read(UpClose::Formats::CsvTable::MOST_BYTES + 1)) }
+        values.delete(:set_file)
+      elsif !typed(:set).to_s.strip.empty?
+        attempt(:set) { values[:members] = UpClose::Artwork::LetteringSet.read(typed(:set)) }
+        values.delete(:set)
+      end
+    end
+
+    # the cap height may wait until it is placed
+    def read_cap
+      length(:cap_height, range_mm: 0.2..1000.0) unless typed(:cap_height).to_s.strip.empty?
+    end
+  end
+end

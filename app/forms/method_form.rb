@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module Forms
+  # Method, printer, stock, schools, reading direction.
+  class MethodForm < Base
+    private
+
+    def read
+      choice(:way, UpClose::Methods.all.map(&:key))
+      choice(:printer, %w[laser inkjet])
+      choice(:reading, UpClose::Methods::Reading::CHOICES, fallback: "auto")
+      return if errors[:way] || errors[:printer]
+      method = UpClose::Methods.fetch(values[:way])
+      read_stock(method)
+      read_schools(method)
+    end
+
+    def read_stock(method)
+      keys = method.stocks.select { |s| s.printers.include?(values[:printer].to_sym) }.map(&:key)
+      values[:stock] = keys.include?(typed(:stock)) ? typed(:stock) : keys.first || method.stocks.first.key
+    end
+
+    def read_schools(method)
+      values[:picked] = method.choices.to_h do |choice|
+        wanted = typed("pick_#{choice.key}").to_s.to_sym
+        [choice.key, choice.options.key?(wanted) ? wanted : choice.pick]
+      end
+    end
+  end
+end

@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+module Forms
+  # A piece: shape, measures, material, finish, colour, count.
+  class PieceForm < Base
+    # @return [UpClose::Surfaces::Shape, nil]
+    attr_reader :shape
+
+    private
+
+    def read
+      words(:name, required: "Give the piece a name.", most: 120)
+      choice(:material, UpClose::Materials::ALL.map(&:key))
+      choice(:finish, UpClose::Materials::FINISHES.map(&:key))
+      attempt(:colour) { UpClose::Colour.hex(typed(:colour)).to_hex }
+      count(:count, 1..500, "How many")
+      values[:seen_through] = typed(:seen_through) == "1"
+      read_shape
+    end
+
+    def read_shape
+      choice(:shape, UpClose::Surfaces.all.map(&:key))
+      return if errors[:shape]
+      kind = UpClose::Surfaces.fetch(values[:shape])
+      imported = read_file if kind.parameters.any? { |p| p.kind == :outline }
+      return if errors.any? && imported.nil? && errors.key?(:outline_file)
+      read_keep_outs(imported)
+      measures = kind.parameters.to_h { |p| [p.key, (imported && p.kind == :outline) ? imported.points : measure(p)] }
+      return if measures.values.any?(&:nil?)
+      @shape = kind.new(**measures)
+      values[:measures] = measures
+    rescue UpClose::Error => error
+      refuse(error, :shape)
+    end
+
+    # an outline from DXF or SVG stands in place of what is typed
+    # @return [UpClose::Measure::OutlineFile, nil]
+    def read_file
+      upload = @typed["outline_file"]
+      return unless upload.is_a?(Hash) && upload[:tempfile]
+      unit_mm = {"in" => 25.4, "mm" => 1.0}[typed(:outline_unit)]
+      UpClose::Measure::OutlineFile.read(upload[:tempfile].tap(&:rewind).read(UpClose::Artwork::Opening::MOST_BYTES), unit_mm: unit_mm)
+    rescue UpClose::Error => error
+      errors[:outline_file] = error.sentence
+      nil
+    end
+
+    def read_keep_outs(imported)
+      values[:keep_outs] = (imported&.keep_outs || []) + Array(@typed["keep"]).filter_map.with_index { |row, i| keep_out(row.is_a?(Array) ? row.last : row, i) }
+    end
+
+    # a row left empty is no keep-out
+    def keep_out(row, number)
+      return unless row.is_a?(Hash) && row.slice("x", "y", "width").values.any? { |v| v.to_s.strip != "" }
+      lengths = %w[x y].to_h { |key| [key.to_sym, UpClose::Measure::Pairs.signed(row[key].to_s.empty? ? "0" : row[key], @unit, :keep_outs)] }
+      sizes = {width: row["width"], height: row["height"].to_s.strip.empty? ? row["width"] : row["height"]}.transform_values { |v| UpClose::Measure::LengthReader.new(unit: @unit, range_mm: 0.01..2000.0, field: :keep_outs).read(v).mm }
+      UpClose::Surfaces::KeepOut.new(kind: (row["kind"] == "box") ? "box" : "disc", **lengths, **sizes, words: row["words"].to_s[0, 60]).to_h
+    rescue UpClose::Error => error
+      errors[:keep_outs] = "Keep-out #{number + 1}: #{error.sentence}"
+      nil
+    end
+
+    def measure(parameter)
+      return pairs(parameter) if parameter.list?
+      parameter.length? ? length(parameter.key, range_mm: parameter.range) : count(parameter.key, parameter.range, parameter.words)
+      values.delete(parameter.key) unless errors[parameter.key]
+    end
+
+    def pairs(parameter)
+      attempt(parameter.key) { UpClose::Measure::Pairs.read(typed(parameter.key), unit: @unit, field: parameter.key) }
+      values.delete(parameter.key) unless errors[parameter.key]
+    end
+  end
+end

@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module Helpers
+  # What every page needs.
+  module Page
+    # @param locals [Hash] what the view speaks of; :title names the window
+    def page(view, **locals) = erb(view, locals: {title: nil, here: nil, **locals}, layout: :layout)
+
+    def part(view, **locals) = erb(:"parts/#{view}", locals: locals, layout: false)
+
+    def now = settings.clock
+
+    def today = now.to_date
+
+    def unit = @unit ||= Preference.get("unit")
+
+    def light = @light ||= Preference.get("light")
+
+    def writer = @writer ||= UpClose::Measure::LengthWriter.new(unit)
+
+    def csrf = Rack::Protection::AuthenticityToken.token(session)
+
+    def csrf_field = %(<input type="hidden" name="authenticity_token" value="#{csrf}">)
+
+    # a changed file is a new address
+    def asset(path)
+      folder = path.start_with?("/js") ? File.join(settings.root, "app/assets") : settings.public_folder
+      file = File.join(folder, path)
+      "#{path}?#{File.mtime(file).to_i}"
+    end
+
+    def find_mark(id) = Mark.live.preload(:artwork, piece: :job).find(id)
+
+    def row(mark) = Presenters::CardRow.new(mark, writer: writer, now: now)
+
+    # a stage page, with the job card's row on top
+    def stage(mark, stage, **locals)
+      page(:"marks/#{stage}", mark: mark, stage: stage, here: :jobs, title: "#{Presenters::CardRow::STAGES[stage] || "Artwork"} · #{mark.title}", **locals)
+    end
+
+    def download(bytes, type, name)
+      content_type type
+      headers "content-disposition" => %(attachment; filename="#{name.gsub(/[^\w.-]+/, "-")}")
+      bytes
+    end
+  end
+end

@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module Helpers
+  # Small pieces of wording and marking.
+  module Words
+    SIGNS = {fine: "●", watch: "▲", stop: "■"}.freeze
+    SAID = {fine: "fine", watch: "watch", stop: "stop", note: ""}.freeze
+
+    def sign(verdict) = SIGNS[verdict]
+
+    def mm(value) = writer.with_unit(value)
+
+    def count(number, one, many = "#{one}s") = "#{number} #{(number == 1) ? one : many}"
+
+    def days_left(job)
+      days = job.days_left(today) or return nil
+      return "#{count(days, "day")} left" if days.positive?
+      days.zero? ? "due today" : "#{count(-days, "day")} over"
+    end
+
+    # figures never stand in the heading face: its 1 is a bare stroke
+    def figured(text) = Rack::Utils.escape_html(text).gsub(/(?<!&#)\d+(?!;)/) { |digits| %(<span class="num">#{digits}</span>) }
+
+    # the field's error, tied to it for a screen reader
+    def error_for(form, name) = (e = form&.error(name)) ? part(:field_error, name: name, error: e) : ""
+
+    def invalid(form, name) = form&.error(name) ? %( aria-invalid="true" aria-describedby="error-#{name}") : ""
+  end
+end

@@ -1,0 +1,15 @@
+# frozen_string_literal: true
+
+# What is wanted, for whom, by when.
+class Job < ApplicationRecord
+  has_many :pieces, -> { order(:id) }, inverse_of: :job
+  has_many :marks, -> { order(:id) }, through: :pieces
+
+  scope :open, -> { where(put_away_at: nil).order(Arel.sql("due_on is null"), :due_on, :id) }
+  scope :put_away, -> { where.not(put_away_at: nil).order(put_away_at: :desc) }
+
+  def live_marks = marks.where(put_away_at: nil).includes(:artwork, :piece, :attempts, runs: :step_ends)
+
+  # @param today [Date]
+  def days_left(today) = due_on && (due_on - today).to_i
+end

@@ -1,0 +1,98 @@
+# frozen_string_literal: true
+
+# One artwork on one piece at an exact size and place, by one method.
+class Mark < ApplicationRecord
+  belongs_to :piece
+  belongs_to :artwork, optional: true
+  has_many :runs, -> { order(:id) }, inverse_of: :mark
+  has_many :attempts, -> { order(:copy, :id) }, inverse_of: :mark
+
+  scope :live, -> { where(put_away_at: nil) }
+
+  def job = piece.job
+
+  # @return [Design] the artwork as this mark prints it
+  def design = @design ||= Design.new(self)
+
+  def forget_design = @design = nil
+
+  def reload(*)
+    forget_design
+    super
+  end
+
+  def method_core = way && UpClose::Methods.fetch(way)
+
+  def stock_core = stock && UpClose::Sheets::Stock.fetch(stock)
+
+  def sealer_core = UpClose::Sealing.fetch(sealer)
+
+  # @return [UpClose::Methods::Setting, nil]
+  def setting
+    return unless way
+    UpClose::Methods::Setting.new(method: method_core, printer: printer, stock: stock_core, picked: picked.transform_keys(&:to_sym),
+      material: piece.material_core, finish: piece.finish_core, copies: copies_wanted)
+  end
+
+  # @return [UpClose::Methods::Reading, nil]
+  def reading_core = way && UpClose::Methods::Reading.new(method_core, seen_through: piece.seen_through, override: reading)
+
+  # @return [UpClose::Suitability::Situation, nil]
+  def situation
+    return unless way
+    UpClose::Suitability::Situation.new(method: method_core, printer: printer, stock: stock_core, material: piece.material_core,
+      finish: piece.finish_core, colour: piece.colour_core, sealer: sealer_core)
+  end
+
+  def placement = width_mm && UpClose::Placing::Placement.new(width_mm: width_mm, x_mm: x_mm, y_mm: y_mm, turn_deg: turn_deg)
+
+  # round a hole or a place kept off, the silhouette decides, not the hull
+  def ink_for_piece = piece.to_core.hole? ? design.whole_ink : design.ink
+
+  # @param at [UpClose::Placing::Placement] another place to try
+  # @return [UpClose::Placing::Room]
+  def room(at = placement)
+    UpClose::Placing::Room.new(shape: piece.to_core, ink: ink_for_piece, placement: at, clearance_mm: clearance_mm)
+  end
+
+  # @return [UpClose::Placing::Repeats]
+  def repeats_core = UpClose::Placing::Repeats.from_h(repeats)
+
+  # the ink of every repeat, the first one first
+  # @return [Array<UpClose::Placing::PlacedInk>]
+  def all_placed(at = placement) = repeats_core.placements(at).map { |p| UpClose::Placing::PlacedInk.new(ink_for_piece, p) }
+
+  # other marks that lie on the same piece
+  # @return [Array<Mark>]
+  def neighbours = piece.marks.live.where.not(id: id).where.not(width_mm: nil).where.not(artwork_id: nil).includes(:artwork).to_a
+
+  # @return [UpClose::Placing::Registration]
+  def registration(writer, at = placement)
+    UpClose::Placing::Registration.new(shape: piece.to_core, placed: UpClose::Placing::PlacedInk.new(design.ink, at), border_mm: setting&.border_mm || 3.0, face_down: method_core ? method_core.passages.any?(&:turned?) : false, writer: writer)
+  end
+
+  def height_mm = width_mm && width_mm * design.aspect
+
+  # what a copy of a set reads; nil when all are alike
+  def reads(copy) = artwork&.set? ? artwork.members[(copy - 1) % artwork.members.size] : nil
+
+  # one for each piece unless the maker says otherwise
+  def copies_wanted = copies || artwork&.members&.size || piece.count * repeats_core.count
+
+  # @return [UpClose::Printing::Pack]
+  # @raise [UpClose::Errors::DoesNotFit]
+  def pack
+    UpClose::Printing::Pack.new(artwork: design, ink: design.ink, width_mm: width_mm, mirrored: reading_core.mirrored?, copies: copies_wanted,
+      paper: UpClose::Printing::Paper.fetch(paper), border_mm: setting.border_mm, windows: method_core.passages.any?(&:turned?), heading: UpClose::Printing::Heading.new(title: "#{job.title} · #{title}", stock: setting.stock))
+  end
+
+  # the whole work, sealing included
+  # @return [Array<UpClose::Methods::Step>]
+  def steps_core = setting.steps + sealer_core.steps(setting)
+
+  def title = artwork ? artwork.name : "New mark"
+
+  def run = runs.last
+
+  def placed? = !placed_at.nil? && !width_mm.nil? && !artwork.nil?
+end

@@ -1,0 +1,21 @@
+# frozen_string_literal: true
+
+# The real thing to be marked.
+class Piece < ApplicationRecord
+  belongs_to :job
+  has_many :marks, -> { order(:id) }, inverse_of: :piece
+
+  # @return [UpClose::Surfaces::Shape]
+  def to_core = @core ||= UpClose::Surfaces.build(shape, measures.transform_keys(&:to_sym), keep_outs: keep_outs.map { |k| UpClose::Surfaces::KeepOut.from_h(k) })
+
+  def reload(*)
+    @core = nil
+    super
+  end
+
+  def material_core = UpClose::Materials.material(material)
+
+  def finish_core = UpClose::Materials.finish(finish)
+
+  def colour_core = UpClose::Colour.hex(colour)
+end

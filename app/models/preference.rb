@@ -1,0 +1,13 @@
+# frozen_string_literal: true
+
+# How this shop likes things shown.
+class Preference < ApplicationRecord
+  ALLOWED = {"unit" => %w[mm in], "light" => %w[auto day shed], "paper" => %w[a4 letter], "ratio" => ["", /\A\d+(\.\d+)?\z/]}.freeze
+
+  def self.get(name) = find_by(name: name)&.value || ALLOWED.fetch(name).first
+
+  def self.put(name, value)
+    return unless ALLOWED[name]&.any? { |allowed| allowed === value }
+    change { find_or_initialize_by(name: name).update!(value: value) }
+  end
+end

@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+module Presenters
+  # A mark's bench card, for paper.
+  class BenchCard
+    def initialize(mark, writer:)
+      @mark, @writer = mark, writer
+    end
+
+    # @return [String] a PDF
+    def pdf
+      UpClose::Formats::PDF::BenchCardWriter.new(to_core, paper: UpClose::Printing::Paper.fetch(@mark.paper), fonts: Shelves::PrintTypes.paths).call
+    end
+
+    # @return [UpClose::Printing::BenchCard]
+    def to_core
+      steps = @mark.steps_core
+      UpClose::Printing::BenchCard.new(title: @mark.title, subtitle: "#{@mark.job.title} · on #{@mark.piece.name}", facts: facts,
+        reading: @mark.reading_core.reason, mirrored: @mark.reading_core.mirrored?, steps: steps.map { |step| [step, time(step)] },
+        cautions: steps.flat_map(&:cautions).uniq.map { |key| UpClose::Cautions.fetch(key) } + [UpClose::Cautions::DEFER],
+        pencil_lines: UpClose::Placing::PencilLines.new(shape: @mark.piece.to_core, placement: @mark.placement, writer: @writer).call,
+        registration: @mark.registration(@writer).lines, shape: @mark.piece.to_core, corners: @mark.room.placed.corners)
+    end
+
+    private
+
+    def facts
+      [["Mark", "#{@writer.pair(@mark.width_mm, @mark.height_mm)} #{@writer.unit}"], ["Piece", "#{@mark.piece.to_core.size_words(@writer).sub("⌀", "Ø")}, #{@mark.piece.material_core.title}, #{@mark.piece.finish_core.title}"],
+        ["Method", @mark.method_core.title], ["Stock", "#{@mark.setting.stock.title}, #{@mark.setting.stock.side}"], ["Copies", @mark.copies_wanted.to_s], ["Sealer", @mark.sealer_core.title]]
+    end
+
+    def time(step) = [Moments.lasting(step), (Moments.window(step) if step.window?)].compact.reject(&:empty?).join(", ")
+  end
+end

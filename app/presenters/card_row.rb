@@ -1,0 +1,106 @@
+# frozen_string_literal: true
+
+module Presenters
+  # The job card's row of one mark: eight stages, the figure that matters at each.
+  class CardRow
+    # One cell. Frozen.
+    class Cell
+      attr_reader :stage, :title, :figure, :tone, :ready
+
+      # @param tone [Symbol, nil] :turned, :time, :stop, :watch, :faint
+      def initialize(stage:, title:, figure:, tone: nil, ready: true)
+        @stage, @title, @figure, @tone, @ready = stage, title, figure, tone, ready
+        freeze
+      end
+    end
+
+    STAGES = {"measure" => "Measure", "artwork" => "Artwork", "method" => "Method", "place" => "Place",
+              "sheet" => "Sheet", "apply" => "Apply", "seal" => "Seal", "record" => "Record"}.freeze
+
+    # @param mark [Mark]  @param now [Time]
+    def initialize(mark, writer:, now:)
+      @mark, @writer, @now = mark, writer, now
+    end
+
+    attr_reader :mark
+
+    # @return [Array<Cell>]
+    def cells = STAGES.keys.map { |stage| cell(stage) }
+
+    # @return [Cell]
+    def cell(stage)
+      figure, tone = open?(stage) ? send(stage) : ["–", :faint]
+      Cell.new(stage: stage, title: STAGES[stage], figure: figure, tone: tone, ready: open?(stage))
+    end
+
+    # the first stage still to be decided
+    def next_stage
+      return "artwork" unless mark.artwork
+      return "method" unless mark.way
+      return "place" unless mark.placed?
+      return "sheet" unless mark.packed_at
+      return "apply" unless mark.run&.finished?
+      "record"
+    end
+
+    # whether what comes before is decided
+    def open?(stage)
+      case stage
+      when "measure", "artwork", "method" then true
+      when "place" then !mark.artwork.nil?
+      else mark.artwork && mark.way && mark.width_mm
+      end
+    end
+
+    private
+
+    def measure = mark.piece.to_core.size_words(@writer)
+
+    def artwork
+      return "none yet", :faint unless mark.artwork
+      said = mark.checked
+      return ["not looked at", :faint] unless said && said["key"] == mark.design.checks_key
+      sign = {"stop" => " ■", "watch" => " ▲"}[said["verdict"]]
+      ["#{said["figure"]}#{sign}", (:stop if said["verdict"] == "stop")]
+    end
+
+    def method
+      return "none yet", :faint unless mark.way
+      return "refused ■", :stop if UpClose::Suitability.findings(mark.situation).any?(&:stop?)
+      mark.reading_core.mirrored? ? ["turned", :turned] : "as it reads"
+    end
+
+    def place
+      fits = mark.room.fits?
+      ["#{@writer.pair(mark.width_mm, mark.height_mm)}#{" ■" unless fits}", (:stop unless fits)]
+    end
+
+    def sheet
+      pack = mark.pack
+      "#{mark.copies_wanted} on #{pack.sheets} #{pack.paper.title.sub(" landscape", "")}"
+    rescue UpClose::Errors::DoesNotFit
+      ["too large ■", :stop]
+    end
+
+    def apply
+      run = mark.run or return ["not begun", :faint]
+      return "done" if run.finished?
+      ["step #{run.clockwork.index + 1} of #{run.steps_core.size}", :time]
+    end
+
+    def seal
+      run = mark.run or return [coats, nil]
+      ready = Time.at(run.clockwork.ready_at(@now.to_f))
+      ["ready #{Moments.clock(ready, @now)}", :time]
+    end
+
+    def coats
+      count = mark.sealer_core.coats
+      count.zero? ? "bare" : "#{count} coats"
+    end
+
+    def record
+      mark.attempts.any? ? UpClose::Record.signs(mark.attempts.map(&:result)) : ["nothing yet", :faint]
+    end
+  end
+end

@@ -1,0 +1,173 @@
+# frozen_string_literal: true
+
+module Presenters
+  # A piece and its mark, to scale, in pixels of a fixed frame: the outline, the
+  # clearance line, the ink, pencil lines and dimension lines.
+  class PieceView
+    WIDTH = 728
+    HEIGHT = 560
+    MARGIN = {left: 44, right: 104, top: 40, bottom: 92}.freeze
+    DIRECTIONS = UpClose::Placing::Room::DIRECTIONS
+
+    attr_reader :mark, :piece, :shape
+
+    # @param placement [UpClose::Placing::Placement, nil] another place to show
+    def initialize(piece, writer:, mark: nil, placement: nil, room: nil)
+      @piece, @writer, @mark = piece, writer, mark
+      @shape = piece.to_core
+      @placement = placement || (mark&.artwork && mark.placement)
+      @room = room || (mark.room(@placement) if @placement)
+    end
+
+    # pixels a millimetre
+    def scale
+      @scale ||= [(WIDTH - MARGIN[:left] - MARGIN[:right]) / shape.box.width, (HEIGHT - MARGIN[:top] - MARGIN[:bottom]) / shape.box.height].min * (1 - slant * 0.18)
+    end
+
+    # 0 for an upright mark, 1 for one at 45°, whose dimension lines need the most room
+    def slant = marked? ? Math.sin(2 * @placement.turn_deg * Math::PI / 180).abs : 0
+
+    # the piece's middle on the drawing
+    def origin
+      [MARGIN[:left] + (WIDTH - MARGIN[:left] - MARGIN[:right]) / 2.0, MARGIN[:top] + (HEIGHT - MARGIN[:top] - MARGIN[:bottom]) / 2.0]
+    end
+
+    def px(point) = [origin[0] + point.x * scale, origin[1] + point.y * scale]
+
+    def outline = d(shape.path)
+
+    # the edge that the ink should keep inside of
+    def clearance = mark&.clearance_mm.to_f.positive? ? d(shape.inset(mark.clearance_mm)) : ""
+
+    # the straightened photo that was laid under the piece
+    # @return [Hash, nil] href and frame, pixels
+    def backdrop
+      plane = PhotoPlane.new(piece.photo && piece.photo["laid"])
+      return if !plane.known? || shape.curved?
+      box = plane.box_on_piece
+      x, y = px(UpClose::Geometry::Point[box.x, box.y])
+      {href: "/pieces/#{piece.id}/straightened.png?laid=1&v=#{piece.updated_at.to_i}", x: x.round(2), y: y.round(2), width: (box.width * scale).round(2), height: (box.height * scale).round(2)}
+    end
+
+    # millimetres across the whole drawing
+    def mm_across = WIDTH / scale
+
+    def grain? = piece.material_core.family == :wood && !piece.finish_core.painted?
+
+    # lines drawn over the piece stand out from its colour, whatever the light
+    def tone = PieceView.tone_over(piece.colour_core)
+
+    def self.tone_over(colour) = (colour.lightness < 50) ? "over-dark" : "over-light"
+
+    def marked? = !@placement.nil?
+
+    # the ink: its frame, moved and turned
+    def ink
+      width, height = @placement.width_mm * scale, @room.placed.height_mm * scale
+      x, y = px(@placement.centre)
+      {width: width.round(3), height: height.round(3), x: (-width / 2).round(3), y: (-height / 2).round(3), transform: "translate(#{x.round(3)} #{y.round(3)}) rotate(#{@placement.turn_deg})"}
+    end
+
+    # the mark's repeats but the first, and the piece's other marks: as frames like +ink+, with where to fetch them
+    # @return [Array<Hash>]
+    def others
+      return [] unless mark && @placement
+      own = mark.repeats_core.placements(@placement).drop(1).map { |p| frame(p, mark, "again") }
+      own + mark.neighbours.flat_map { |other| other.repeats_core.placements(other.placement).map { |p| frame(p, other, "neighbour") } }
+    end
+
+    def frame(placement, of, kind)
+      width, height = placement.width_mm * scale, placement.width_mm * of.design.aspect * scale
+      x, y = px(placement.centre)
+      {of: of, kind: kind, width: width.round(3), height: height.round(3), x: (-width / 2).round(3), y: (-height / 2).round(3), transform: "translate(#{x.round(3)} #{y.round(3)}) rotate(#{placement.turn_deg})"}
+    end
+
+    # where the paper is trimmed, once a method says how much border it keeps
+    def trim_line
+      return "" unless mark&.way && @placement
+      d(UpClose::Geometry::Path.polygon(mark.registration(@writer, @placement).trim_corners))
+    end
+
+    # white-backed film, cut out with its border: not fully opaque (w about 0.85)
+    def film
+      return unless mark.way && mark.setting.stock.white?
+      border = mark.setting.border_mm * scale
+      frame = ink
+      {x: (frame[:x] - border).round(3), y: (frame[:y] - border).round(3), width: (frame[:width] + 2 * border).round(3), height: (frame[:height] + 2 * border).round(3), rx: (border / 2).round(2)}
+    end
+
+    # centre lines of the piece, a little beyond its edges
+    def centre_lines
+      box = shape.box
+      [[px(UpClose::Geometry::Point[box.x, 0]), px(UpClose::Geometry::Point[box.right, 0])].then { |(a, b)| [[a[0] - 14, a[1]], [b[0] + 14, b[1]]] },
+        [px(UpClose::Geometry::Point[0, box.y]), px(UpClose::Geometry::Point[0, box.bottom])].then { |(a, b)| [[a[0], a[1] - 14], [b[0], b[1] + 14]] }]
+    end
+
+    # a turned mark is dimensioned along its own sides, read from below or from the right
+    def quarter = ((@placement.turn_deg + 45) / 90.0).floor
+
+    def dimension_turn
+      x, y = px(@placement.centre)
+      "rotate(#{@placement.turn_deg - quarter * 90} #{x.round(2)} #{y.round(2)})"
+    end
+
+    # @return [Array<Dimension>] across and down
+    def sizes
+      left, top, right, bottom = sides
+      [Dimension.new([left, below], [right, below], @writer.figure((right - left) / scale)), Dimension.new([beside, top], [beside, bottom], @writer.figure((bottom - top) / scale))]
+    end
+
+    # thin lines that lead from the thing to its dimension
+    def witnesses
+      left, top, right, bottom = sides
+      [[[left, bottom + 4], [left, below + 5]], [[right, bottom + 4], [right, below + 5]],
+        [[right + 4, top], [beside + 5, top]], [[right + 4, bottom], [beside + 5, bottom]]]
+    end
+
+    # @return [Array<Dimension>] the room each way, where there is enough to draw
+    def gaps
+      return [] unless marked?
+      @room.ways.filter_map do |way, (distance, from)|
+        next if distance * scale < 3
+        x, y = DIRECTIONS[way]
+        Dimension.new(px(from), px(from + UpClose::Geometry::Point[x, y] * distance), @writer.figure(distance))
+      end
+    end
+
+    def words
+      return "#{piece.name}, #{shape.size_words(@writer)}" unless marked?
+      "#{piece.name} from above with the mark #{@writer.pair(@placement.width_mm, @room.placed.height_mm)}, #{@writer.with_unit(@room.clearance)} from the #{shape.edge_word}"
+    end
+
+    private
+
+    # what is dimensioned, in pixels, before the dimensions are turned with it
+    def sides
+      box = marked? ? own_box : shape.box
+      px(UpClose::Geometry::Point[box.x, box.y]) + px(UpClose::Geometry::Point[box.right, box.bottom])
+    end
+
+    def own_box
+      size = [@placement.width_mm, @room.placed.height_mm]
+      width, height = quarter.even? ? size : size.reverse
+      UpClose::Geometry::Box.new(x: @placement.x_mm - width / 2, y: @placement.y_mm - height / 2, width: width, height: height)
+    end
+
+    def below = px(UpClose::Geometry::Point[0, clear_of(0, 1)])[1] + 56
+
+    def beside = px(UpClose::Geometry::Point[clear_of(1, 0), 0])[0] + 66
+
+    # how far out a dimension must stand to miss the piece, in the turned frame
+    def clear_of(x, y)
+      return shape.support(UpClose::Geometry::Point[x, y]) unless marked?
+      way = UpClose::Geometry::Transform.turn(@placement.turn_deg - quarter * 90).apply(UpClose::Geometry::Point[x, y])
+      centre = @placement.centre
+      shape.support(way) - way.dot(centre) + centre.x * x + centre.y * y
+    end
+
+    def d(path)
+      map = UpClose::Geometry::Transform.scale(scale).then(UpClose::Geometry::Transform.move(*origin))
+      UpClose::Formats::SVG::PathWriter.call(path.transform(map), places: 2)
+    end
+  end
+end

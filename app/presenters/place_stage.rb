@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+module Presenters
+  # All that the Place stage says of one placement.
+  class PlaceStage
+    attr_reader :mark, :placement, :view
+
+    def initialize(mark, writer:, placement: mark.placement)
+      @mark, @writer, @placement = mark, writer, placement
+      @room = mark.room(placement)
+      @view = PieceView.new(mark.piece, writer: writer, mark: mark, placement: placement, room: @room)
+    end
+
+    def findings = @findings ||= [*review, *curve, *repeats, *neighbours, *real_size, mark.reading_core&.finding].compact
+
+    # seen from the front, for a curved piece
+    # @return [FrontView, nil]
+    def front = curved? ? FrontView.new(mark, placement) : nil
+
+    def curved? = mark.piece.to_core.curved?
+
+    def stop? = findings.any?(&:stop?)
+
+    def pencil_lines = UpClose::Placing::PencilLines.new(shape: mark.piece.to_core, placement: placement, writer: @writer).call
+
+    # @return [Array<UpClose::Placing::Registration::Line>]
+    def registration = mark.way ? mark.registration(@writer, placement).lines : []
+
+    def fields = Forms::PlaceForm.fields(mark, @writer, placement)
+
+    private
+
+    def shape = mark.piece.to_core
+
+    def review = UpClose::Placing::Review.new(room: @room, shape: shape, clearance_mm: mark.clearance_mm, writer: @writer).findings
+
+    def curve = shape.curved? ? shape.findings(@room.placed, @writer, bent: mark.design.bent?) : []
+
+    def placed = @placed ||= mark.all_placed(placement)
+
+    def repeats
+      return if mark.repeats_core.once?
+      mark.repeats_core.finding(placement, placed.map(&:hull), @writer, clearances: placed.drop(1).map { |ink| shape.clearance_of(ink) }, clear_mm: mark.clearance_mm)
+    end
+
+    def neighbours
+      mark.neighbours.map { |other| UpClose::Placing::Between.finding(other.title, placed.map(&:hull), other.all_placed.map(&:hull), mark.clearance_mm, @writer) }
+    end
+
+    # at the scale last used
+    def real_size
+      ratio = Preference.get("ratio")
+      ratio.empty? ? nil : UpClose::Measure::ModelScale.read(ratio).finding(placement.width_mm, @writer)
+    end
+  end
+end

@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+module Routes
+  # The bench: what to do now.
+  module Bench
+    # what only these routes need
+    module Helping
+      def back_within(url)
+        uri = URI.parse(url.to_s)
+        (uri.host == request.host && uri.path.start_with?("/")) ? uri.path : "/"
+      rescue URI::InvalidURIError
+        "/"
+      end
+    end
+
+    def self.registered(app)
+      app.get "/" do
+        jobs = Job.open.includes(pieces: {marks: [:artwork, :attempts, {runs: :step_ends}]}).to_a
+        marks = jobs.flat_map { |job| job.pieces.flat_map(&:marks) }.reject(&:put_away_at).each { |m| m.association(:piece).target = jobs.flat_map(&:pieces).find { |p| p.id == m.piece_id } }
+        page :bench, here: :bench, title: "Bench", jobs: jobs, rows: marks.map { |m| row(m) }
+      end
+
+      app.post "/preferences" do
+        Preference.put(params["name"].to_s, params["value"].to_s)
+        redirect back_within(request.referer), 303
+      end
+
+      app.helpers Helping
+    end
+  end
+end

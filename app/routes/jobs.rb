@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+module Routes
+  # Jobs, and the pieces of a job.
+  module Jobs
+    def self.registered(app)
+      app.get "/jobs" do
+        page :"jobs/index", here: :jobs, title: "Jobs", jobs: Job.open.includes(pieces: :marks).to_a, away: Job.put_away.to_a
+      end
+
+      app.get("/jobs/new") { page :"jobs/form", here: :jobs, title: "New job", job: Job.new, form: nil }
+
+      app.post "/jobs" do
+        form = Forms::JobForm.new(params)
+        job = Actions::SaveJob.call(form)
+        halt 422, page(:"jobs/form", here: :jobs, title: "New job", job: Job.new, form: form) unless job
+        redirect to("/jobs/#{job.id}/pieces/new"), 303
+      end
+
+      app.get "/jobs/:id" do
+        job = Job.find(params["id"])
+        page :"jobs/show", here: :jobs, title: job.title, job: job, rows: job.live_marks.map { |m| row(m) }, away: job.marks.where.not(put_away_at: nil).includes(:artwork, :piece).to_a
+      end
+
+      app.get("/jobs/:id/edit") { page :"jobs/form", here: :jobs, title: "Change job", job: Job.find(params["id"]), form: nil }
+
+      app.post "/jobs/:id" do
+        job = Job.find(params["id"])
+        form = Forms::JobForm.new(params)
+        halt 422, page(:"jobs/form", here: :jobs, title: "Change job", job: job, form: form) unless Actions::SaveJob.call(form, job: job)
+        redirect to("/jobs/#{job.id}"), 303
+      end
+
+      app.post "/jobs/:id/away" do
+        ApplicationRecord.change { Job.find(params["id"]).update!(put_away_at: now) }
+        redirect to("/jobs"), 303
+      end
+
+      app.post "/jobs/:id/back" do
+        ApplicationRecord.change { Job.find(params["id"]).update!(put_away_at: nil) }
+        redirect to("/jobs/#{params["id"]}"), 303
+      end
+
+      app.get "/jobs/:id/pieces/new" do
+        page :"marks/measure", here: :jobs, title: "Measure", job: Job.find(params["id"]), mark: nil, stage: "measure", form: nil
+      end
+
+      app.post "/jobs/:id/pieces" do
+        job = Job.find(params["id"])
+        form = Forms::PieceForm.new(params, unit: unit)
+        mark = Actions::SavePiece.create(job, form)
+        halt 422, page(:"marks/measure", here: :jobs, title: "Measure", job: job, mark: nil, stage: "measure", form: form) unless mark
+        redirect to("/marks/#{mark.id}/artwork"), 303
+      end
+
+      app.post "/pieces/:id/marks" do
+        mark = Actions::SavePiece.new_mark(Piece.find(params["id"]))
+        redirect to("/marks/#{mark.id}/artwork"), 303
+      end
+    end
+  end
+end

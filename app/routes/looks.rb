@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+require "json"
+
+module Routes
+  # What a mark's artwork comes to at its final size: checks, looks, and the loupe's picture.
+  module Looks
+    KEPT_S = 31_536_000
+
+    def self.registered(app)
+      app.get "/marks/:id/checks" do
+        mark = find_mark(params["id"])
+        halt 404 unless mark.artwork
+        found = Actions::LookAtArtwork.call(mark)
+        content_type :json
+        cell = row(mark.reload).cell("artwork")
+        JSON.generate(checks: part(:checks, mark: mark, findings: found), looked_at: part(:looked_at, mark: mark, findings: found), cell: cell.figure)
+      end
+
+      app.post "/marks/:id/recipe" do
+        mark = find_mark(params["id"])
+        halt 404 unless mark.artwork
+        form = Forms::RecipeForm.new(params, mark: mark)
+        refusal = (form.act == "undo") ? Actions::PrepareArtwork.undo(mark) : Actions::PrepareArtwork.call(mark, form.steps)
+        halt 422, stage(find_mark(params["id"]), "artwork", form: nil, others: others(mark), findings: nil, recipe_error: refusal.sentence, recipe_typed: form.steps) if refusal
+        redirect to("/marks/#{mark.id}/artwork#preparing"), 303
+      end
+
+      app.get "/marks/:id/look.png" do
+        mark = find_mark(params["id"])
+        halt 404 unless mark.artwork && %w[wanted clear white].include?(params["film"])
+        cache_control :private, max_age: KEPT_S
+        content_type "image/png"
+        mark.design.look_png(params["film"])
+      end
+
+      app.get "/marks/:id/front.png" do
+        mark = find_mark(params["id"])
+        halt 404 unless mark.artwork && mark.piece.to_core.curved?
+        at = UpClose::Placing::Placement.new(**%w[width_mm x_mm y_mm turn_deg].to_h { |key| [key.to_sym, Float(params[key], exception: false) || halt(404)] })
+        cache_control :private, max_age: KEPT_S
+        content_type "image/png"
+        Presenters::FrontView.new(mark, at).png(mark.design.look.predicted, mark.design.look.margin)
+      end
+
+      app.get "/marks/:id/impression.png" do
+        mark = find_mark(params["id"])
+        halt 404 unless mark.artwork
+        cache_control :private, max_age: KEPT_S
+        content_type "image/png"
+        mark.design.impression_png
+      end
+    end
+  end
+end

@@ -1,0 +1,88 @@
+# frozen_string_literal: true
+
+require "json"
+
+module Routes
+  # A piece's own pages and files: its photo, and its outline, unrolled where it is curved.
+  module Pieces
+    # what only these routes need
+    module Helping
+      def photo_page(piece, form: nil, refusal: nil)
+        asked = form || (piece.photo && Forms::PhotoForm.kept(piece.photo, writer))
+        page :"pieces/photo", here: :jobs, title: "Photo of #{piece.name}", piece: piece, form: asked, asked: !form.nil?, refusal: refusal, findings: asked ? Presenters::PhotoStage.new(asked, writer: writer).findings : []
+      end
+
+      def photo_image(piece) = UpClose::Artwork::Opening.call(Shelves::OriginalStore.new(Settings.originals).get(piece.photo["original"])).image
+
+      def photo_form(piece) = Forms::PhotoForm.new(params, photo: piece.photo, unit: unit)
+    end
+
+    SHOWN_PX = 1800
+
+    def self.registered(app)
+      app.get("/pieces/:id/photo") { photo_page(Piece.find(params["id"])) }
+
+      app.post "/pieces/:id/photo" do
+        piece = Piece.find(params["id"])
+        upload = params["photo"]
+        halt 422, photo_page(piece, refusal: "Choose a photo, PNG or JPEG.") unless upload.is_a?(Hash) && upload[:tempfile]
+        Actions::MeasurePhoto.take(piece, upload[:tempfile].tap(&:rewind).read(UpClose::Artwork::Opening::MOST_BYTES + 1))
+        redirect to("/pieces/#{piece.id}/photo"), 303
+      rescue UpClose::Error => error
+        halt 422, photo_page(piece, refusal: error.sentence)
+      end
+
+      # asked while marking: read, said, kept
+      app.post "/pieces/:id/photo/marked" do
+        piece = Piece.find(params["id"])
+        halt 404 unless piece.photo
+        form = photo_form(piece)
+        findings = Presenters::PhotoStage.new(form, writer: writer).findings
+        Actions::MeasurePhoto.mark(piece, form)
+        status 422 unless form.ok?
+        content_type :json
+        JSON.generate(said: findings.map { |f| part(:finding, f: f) }.join, errors: form.errors)
+      end
+
+      app.post "/pieces/:id/photo/outline" do
+        piece = Piece.find(params["id"])
+        halt 404 unless piece.photo
+        form = photo_form(piece)
+        halt 422, photo_page(piece, form: form) unless form.ok? && form.scale
+        refusal = (params["as"] == "backdrop") ? Actions::MeasurePhoto.use_backdrop(piece, form) : Actions::MeasurePhoto.use_outline(piece, form)
+        halt 422, photo_page(piece, form: form, refusal: refusal.sentence) if refusal
+        mark = piece.marks.live.first
+        redirect to(mark ? "/marks/#{mark.id}/measure" : "/jobs/#{piece.job_id}"), 303
+      end
+
+      app.get "/pieces/:id/photo.jpg" do
+        piece = Piece.find(params["id"])
+        halt 404 unless piece.photo
+        cache_control :private, max_age: 31_536_000
+        content_type "image/jpeg"
+        image = photo_image(piece)
+        shrink = SHOWN_PX / [image.width, image.height].max.to_f
+        ((shrink < 1) ? image.resize(shrink) : image).jpegsave_buffer(Q: 88)
+      end
+
+      app.get "/pieces/:id/straightened.png" do
+        piece = Piece.find(params["id"])
+        plane = Presenters::PhotoPlane.new(params["laid"] ? piece.photo&.fetch("laid", nil) : piece.photo)
+        halt 404 unless plane.known?
+        cache_control :private, max_age: 31_536_000
+        content_type "image/png"
+        UpClose::Artwork::StraightenedPhoto.call(photo_image(piece), plane.scale, plane.box, most_px: 1400).pngsave_buffer(compression: 3)
+      end
+
+      {"svg" => ["image/svg+xml", ->(paths) { UpClose::Formats::SVG::OutlineWriter.call(paths) }],
+       "dxf" => ["image/vnd.dxf", ->(paths) { UpClose::Formats::DXF::Writer.call(paths) }]}.each do |kind, (type, write)|
+        app.get "/pieces/:id/outline.#{kind}" do
+          piece = Piece.find(params["id"])
+          download(write.call({"OUTLINE" => [piece.to_core.path]}), type, "#{piece.name}.#{kind}")
+        end
+      end
+
+      app.helpers Helping
+    end
+  end
+end

@@ -1,0 +1,70 @@
+# frozen_string_literal: true
+
+require "json"
+
+module Routes
+  # Place: by figures, by drag, by keys.
+  module Placing
+    # what only these routes need
+    module Helping
+      def wants_json? = request.env["HTTP_ACCEPT"].to_s.include?("application/json")
+
+      def answer(mark, form, placement: mark.placement, front: true)
+        status 422 unless form.ok?
+        content_type :json
+        at = Presenters::PlaceStage.new(mark, writer: writer, placement: placement)
+        JSON.generate(drawing: part(:piece_scene, view: at.view), front: front && at.curved? && part(:front_view, view: at.front), said: part(:place_findings, at: at, mark: mark), fields: at.fields, errors: form.errors,
+          placed: {x: placement.x_mm, y: placement.y_mm}, undo: mark.earlier_places.any?, cell: row(mark).cell("place").figure)
+      end
+    end
+
+    def self.registered(app)
+      app.get "/marks/:id/place" do
+        mark = find_mark(params["id"])
+        redirect to("/marks/#{mark.id}/artwork"), 303 unless mark.artwork
+        stage mark, "place", form: nil, at: Presenters::PlaceStage.new(mark, writer: writer)
+      end
+
+      app.post "/marks/:id/place" do
+        mark = find_mark(params["id"])
+        form = Forms::PlaceForm.new(params, mark: mark, writer: writer)
+        done = Actions::PlaceMark.call(mark, form)
+        next answer(mark, form) if wants_json?
+        halt 422, stage(mark, "place", form: form, at: Presenters::PlaceStage.new(mark, writer: writer)) unless done
+        redirect to("/marks/#{mark.id}/place"), 303
+      end
+
+      # what would be said there, nothing kept
+      app.get "/marks/:id/place/look" do
+        mark = find_mark(params["id"])
+        form = Forms::PlaceForm.new(params, mark: mark, writer: writer)
+        answer(mark, form, placement: form.placement || mark.placement, front: false)
+      end
+
+      {"undo" => ->(m, _) { Actions::PlaceMark.undo(m) }, "centre" => ->(m, p) { Actions::PlaceMark.centre(m, p["by"]) },
+       "largest" => ->(m, p) { Actions::PlaceMark.largest(m, p["where"]) }}.each do |verb, act|
+        app.post "/marks/:id/place/#{verb}" do
+          mark = find_mark(params["id"])
+          act.call(mark, params)
+          redirect to("/marks/#{mark.id}/place"), 303
+        end
+      end
+
+      app.post "/marks/:id/place/repeats" do
+        mark = find_mark(params["id"])
+        form = Forms::RepeatsForm.new(params, mark: mark, unit: unit)
+        halt 422, stage(mark, "place", form: form, at: Presenters::PlaceStage.new(mark, writer: writer)) unless form.ok?
+        ApplicationRecord.change { mark.update!(repeats: form.repeats.to_h) }
+        redirect to("/marks/#{mark.id}/place"), 303
+      end
+
+      app.post "/marks/:id/place/settle" do
+        mark = find_mark(params["id"])
+        ApplicationRecord.change { mark.update!(placed_at: now) }
+        redirect to("/marks/#{mark.id}/#{mark.way ? "sheet" : "method"}"), 303
+      end
+
+      app.helpers Helping
+    end
+  end
+end

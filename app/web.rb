@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+require "rack/protection"
+
+# Settings and error mapping, nothing else.
+class Web < Sinatra::Base
+  CSP = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'"
+  # above this nothing is read at all; below it the form answers at its field
+  MOST_REQUEST_BYTES = 100 * 1024 * 1024
+
+  set :root, File.expand_path("..", __dir__)
+  set :views, File.expand_path("views", __dir__)
+  set :public_folder, File.expand_path("../public", __dir__)
+  set :erb, escape_html: true, trim: "-"
+  set :environment, ENV.fetch("APP_ENV", "production").to_sym
+  set :show_exceptions, false
+  set :raise_errors, false
+  set :dump_errors, true
+  set :logging, false
+  set :sessions, key: "up_close", same_site: :strict, httponly: true
+  set :session_secret, Settings.session_secret
+  set :protection, use: [:authenticity_token], except: [:remote_token], reaction: :report
+  set :host_authorization, permitted_hosts: Settings.permitted_hosts
+  set :clock, -> { Time.now }
+  set :static_cache_control, [:public, max_age: 0, must_revalidate: true]
+
+  use Rack::Static, urls: %w[/js /fonts/ui], root: File.expand_path("assets", __dir__),
+    header_rules: [[:all, {"cache-control" => "public, max-age=0, must-revalidate"}]]
+
+  helpers Helpers::Page, Helpers::Words, Helpers::Plain
+  Routes.constants.sort.each { |name| register Routes.const_get(name) }
+
+  before do
+    headers "content-security-policy" => CSP, "referrer-policy" => "same-origin", "x-content-type-options" => "nosniff", "cache-control" => "no-store"
+    halt 403, not_taken if env["protection.failed"]
+    halt 413, too_large if request.content_length.to_i > MOST_REQUEST_BYTES
+  end
+
+  after { ActiveRecord::Base.connection_handler.clear_active_connections! }
+
+  not_found { nothing_here }
+  error(ActiveRecord::RecordNotFound) { [404, nothing_here] }
+  error(UpClose::Error) { |e| [422, page(:plain, title: "That cannot be done", says: e.message, way_out: e.remedy)] }
+  error do |e|
+    warn e.full_message(highlight: false)
+    our_mistake
+  end
+end

@@ -1,0 +1,13 @@
+# frozen_string_literal: true
+
+# One picture of 600 pixels an inch through all checks; prints seconds and peak MB.
+#   checks_alone.rb PICTURE
+require_relative "../config/boot"
+UpClose::LOADER.eager_load
+
+artwork = UpClose::Artwork::Opening.call(File.binread(ARGV.first))
+start = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+findings = UpClose::Artwork::Checks.findings(UpClose::Artwork::Subject.new(artwork: artwork, width_mm: artwork.ink.box.width / 600 * 25.4, surface: UpClose::Colour.hex("#d9b98a"),
+  border_mm: 3, limits: UpClose::Methods::Limits.for(method: UpClose::Methods.fetch("solvent-rub"), printer: :laser)))
+abort "no findings" if findings.size < 8
+puts Process.clock_gettime(Process::CLOCK_MONOTONIC) - start, File.read("/proc/self/status")[/VmHWM:\s+(\d+)/, 1].to_i / 1024

@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+# Loads everything once: settings, the core, the shelves, the app, the database.
+require_relative "../lib/bundle"
+$LOAD_PATH.unshift File.expand_path("../lib", __dir__)
+require "logger"
+require "up_close"
+require "active_record"
+require "erubi"
+require "sinatra/base"
+require_relative "settings"
+require "shelves/font_shelf"
+require "shelves/print_files"
+require "shelves/original_store"
+require "shelves/artwork_cache"
+
+APP_LOADER = Zeitwerk::Loader.new
+APP_LOADER.tag = "app"
+app = File.expand_path("../app", __dir__)
+APP_LOADER.push_dir("#{app}/models")
+%w[forms actions presenters routes helpers].each do |folder|
+  namespace = Object.const_set(folder.capitalize, Module.new)
+  APP_LOADER.push_dir("#{app}/#{folder}", namespace: namespace)
+end
+APP_LOADER.setup
+
+ActiveRecord.default_timezone = :utc
+ActiveRecord::Base.logger = nil
+ActiveRecord::Base.configurations = {"shop" => Settings.database}
+ActiveRecord::Base.establish_connection(:shop)
+require_relative "../app/web"
+require_relative "database"

@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+# Brings the database up to date and serves, on this machine only unless told otherwise.
+$stdout.sync = true
+require_relative "boot"
+require "puma"
+require "puma/configuration"
+require "puma/launcher"
+
+Database.migrate
+Database.load_demo if ARGV.include?("--demo")
+
+configuration = Puma::Configuration.new do |puma|
+  puma.bind "tcp://#{Settings.host.include?(":") ? "[#{Settings.host}]" : Settings.host}:#{Settings.port}"
+  puma.threads 2, 8
+  puma.app Web
+  puma.quiet
+end
+launcher = Puma::Launcher.new(configuration, log_writer: Puma::LogWriter.strings)
+launcher.events.after_booted do
+  # what no one has looked at yet is looked at in a quiet moment, so that the rows are filled
+  Thread.new { Actions::LookAtArtwork.the_rest }
+end
+launcher.events.after_booted { puts "Up Close is open at http://#{Settings.host}:#{Settings.port} · close it with Ctrl-C" }
+begin
+  launcher.run
+rescue Errno::EADDRINUSE
+  abort "Something already answers at http://#{Settings.host}:#{Settings.port}. If it is Up Close, just open that page; else set UP_CLOSE_PORT to another number."
+end

@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+require "fileutils"
+require "securerandom"
+
+# Where things are kept, and who may call. All from the environment, all with a default.
+module Settings
+  ROOT = File.expand_path("..", __dir__)
+
+  module_function
+
+  # the folder of everything a maker makes
+  def home = ENV.fetch("UP_CLOSE_HOME", File.join(ROOT, "var"))
+
+  # loopback unless told otherwise
+  def host = ENV.fetch("UP_CLOSE_HOST", "127.0.0.1")
+
+  def port = Integer(ENV.fetch("UP_CLOSE_PORT", "4567"))
+
+  # names this server answers to
+  def permitted_hosts = ["127.0.0.1", "localhost", "::1", host, *ENV.fetch("UP_CLOSE_NAMES", "").split(",")].uniq
+
+  def database
+    FileUtils.mkdir_p(home)
+    {adapter: "sqlite3", database: File.join(home, "up_close.sqlite3"), timeout: 5000, pool: 16}
+  end
+
+  def originals = File.join(home, "originals")
+
+  # kept between starts, so that a restart logs nobody's form out
+  def session_secret
+    path = File.join(home, "session.secret")
+    FileUtils.mkdir_p(home)
+    File.open(path, File::WRONLY | File::CREAT | File::EXCL, 0o600) { |f| f.write(SecureRandom.hex(64)) } unless File.exist?(path)
+    File.read(path)
+  rescue Errno::EEXIST
+    File.read(path)
+  end
+end

@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+# Takes one picture of each main view, of the demo in a shop of its own.
+require "tmpdir"
+ENV["UP_CLOSE_HOME"] = home = Dir.mktmpdir("up-close-screens")
+at_exit { FileUtils.rm_rf(home) }
+require_relative "../config/boot"
+require "ferrum"
+require "puma"
+require "puma/server"
+
+Database.migrate
+Database.load_demo
+
+Actions::LookAtArtwork.the_rest
+server = Puma::Server.new(Web, nil, {log_writer: Puma::LogWriter.null})
+port = server.add_tcp_listener("127.0.0.1", 0).addr[1]
+server.run
+
+mark = ->(name) { Mark.all.find { |m| m.title == name }.id }
+rose, light, board = mark["Compass rose"], mark["Pellow Ness Light"], mark["Name board"]
+run = Run.find_by(ended_at: nil).id
+DESK, PHONE = [1280, 800], [390, 844]
+PICTURES = {
+  "bench" => ["/", DESK], "job-card" => ["/jobs/#{Job.first.id}", DESK], "measure" => ["/marks/#{board}/measure", DESK], "artwork" => ["/marks/#{light}/artwork", DESK], "photo" => ["/pieces/#{Piece.find_by(name: "cittern headstock").id}/photo", DESK],
+  "method" => ["/marks/#{rose}/method", DESK], "place" => ["/marks/#{rose}/place", DESK], "place-curved" => ["/marks/#{Piece.find_by(shape: "cup").marks.first.id}/place", DESK], "true-size" => ["/true-size", DESK], "place-phone" => ["/marks/#{rose}/place", PHONE], "place-shed" => ["/marks/#{board}/place", DESK, "dark"],
+  "sheet" => ["/marks/#{light}/sheet", DESK], "apply" => ["/marks/#{rose}/apply", DESK], "run-phone" => ["/runs/#{run}", PHONE], "run-shed" => ["/runs/#{run}", PHONE, "dark"],
+  "seal" => ["/marks/#{rose}/seal", DESK], "record" => ["/marks/#{light}/record", DESK], "methods" => ["/methods", DESK]
+}.freeze
+
+folder = File.join(__dir__, "screenshots")
+FileUtils.mkdir_p(folder)
+PICTURES.slice(*(ARGV.empty? ? PICTURES.keys : ARGV)).each do |name, (path, (width, height), theme)|
+  browser = Ferrum::Browser.new(browser_path: "/usr/bin/chromium", browser_options: {"no-sandbox" => nil}, process_timeout: 30, window_size: [width, height])
+  browser.page.command("Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1, mobile: false)
+  browser.page.command("Emulation.setEmulatedMedia", features: [{name: "prefers-color-scheme", value: theme || "light"}])
+  browser.go_to("http://127.0.0.1:#{port}#{path}")
+  browser.network.wait_for_idle
+  sleep 1.2
+  browser.screenshot(path: File.join(folder, "#{name}.png"))
+  browser.quit
+  puts name
+end
+server.stop(true)

@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+require "json"
+require "command_line/options"
+require "command_line/sized_artwork"
+
+module CommandLine
+  # up-close check: every check of an artwork at its final size.
+  class CheckVerb
+    USAGE = "up-close check ARTWORK --width 38mm --method KEY --printer laser|inkjet [--surface #5b3a29] [--film clear|white]"
+    NAMES = %w[width height cap-height text font method printer surface film stock].freeze
+    FILMS = %w[clear white].freeze
+
+    def initialize(arguments)
+      @options, (@file, *extra) = Options.read(arguments, usage: USAGE, names: NAMES)
+      raise WrongUse, "One artwork at a time: #{USAGE}." if extra.any?
+      @sized = SizedArtwork.new(@file, @options)
+      check_use
+    end
+
+    # @return [String] JSON
+    def call
+      findings = UpClose::Artwork::Checks.findings(subject)
+      JSON.pretty_generate(width_mm: subject.width_mm, height_mm: subject.proof.height_mm, verdict: UpClose::Finding.worst(findings), findings: findings.map { |f| told(f) }, notes: @sized.artwork.notes)
+    end
+
+    private
+
+    def check_use
+      @sized.check_use(USAGE, %i[method printer])
+      raise WrongUse, "--film is clear or white." unless @options[:film].nil? || FILMS.include?(@options[:film])
+    end
+
+    def setting
+      @setting ||= UpClose::Methods::Setting.new(method: UpClose::Methods.fetch(@options[:method]), printer: @options[:printer], stock: stock)
+    end
+
+    # the film asked for decides the stock, where the method has such
+    def stock
+      return UpClose::Sheets::Stock.fetch(@options[:stock]) if @options[:stock]
+      UpClose::Methods.fetch(@options[:method]).stocks.find { |s| s.white? } if @options[:film] == "white"
+    end
+
+    def subject
+      @subject ||= UpClose::Artwork::Subject.new(artwork: @sized.artwork, width_mm: @sized.width_mm,
+        limits: UpClose::Methods::Limits.for(method: setting.method, printer: setting.printer), border_mm: setting.border_mm,
+        film: (@options[:film] || (setting.stock.white? ? "white" : "clear")).to_sym, surface: @options[:surface] && UpClose::Colour.hex(@options[:surface]), lettering: @sized.lettering)
+    end
+
+    def told(finding)
+      {check: finding.key, figure: finding.value&.to_f&.round(4), unit: finding.unit, limit: finding.limit, verdict: (finding.verdict == :note) ? :fine : finding.verdict,
+       title: finding.title, working: finding.working&.to_s, reason: finding.reason, remedy: finding.remedy,
+       places_mm: finding.places.map { |b| {x_mm: b.x, y_mm: b.y, width_mm: b.width, height_mm: b.height}.transform_values { |v| v.round(3) } }}
+    end
+  end
+end

@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+require "digest"
+require "fileutils"
+require "securerandom"
+
+module Shelves
+  # Originals, kept by the hash of their contents and never altered. Written
+  # under a temporary name, then renamed, so that no half file is ever found.
+  class OriginalStore
+    NAME = /\A\h{64}\z/
+
+    def initialize(root)
+      @root = root
+    end
+
+    # @param bytes [String]
+    # @return [String] its name
+    def put(bytes)
+      name = Digest::SHA256.hexdigest(bytes)
+      path = path(name)
+      return name if File.exist?(path)
+      FileUtils.mkdir_p(File.dirname(path))
+      temporary = "#{path}.#{SecureRandom.hex(4)}.part"
+      File.open(temporary, "wb") do |file|
+        file.write(bytes)
+        file.fsync
+      end
+      File.rename(temporary, path)
+      name
+    end
+
+    # @return [String]
+    def get(name) = File.binread(path(name))
+
+    private
+
+    def path(name)
+      raise ArgumentError, "not a name" unless NAME.match?(name)
+      File.join(@root, name[0, 2], name)
+    end
+  end
+end

@@ -1,0 +1,21 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Artwork
+    module Checks
+      # How much of its box is inked.
+      module Coverage
+        EVEN = (0.3..0.7)
+
+        module_function
+
+        def call(subject)
+          share = subject.solids.coverage
+          Finding.new(key: :coverage, title: "Ink coverage", verdict: :note, figure: "#{(share * 100).round} %", value: share * 100, unit: "%",
+            working: Working.new("ink laid ÷ #{Working.number(subject.width_mm, 1)} × #{Working.number(subject.proof.height_mm, 1)} mm = #{Working.number(share * 100, 1)} %"),
+            reason: EVEN.cover?(share) ? "Between 30 and 70 %, resist and bare metal etch evenly." : "For etching, 30 to 70 % is even; for printing it does not matter.")
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Artwork
+    module Checks
+      # Large solids come out patchy when rubbed.
+      module LargestSolid
+        module_function
+
+        def call(subject)
+          diameter, box = subject.solids.largest
+          limit = subject.limits[:solid_mm]
+          patchy = limit && diameter > limit
+          Finding.new(key: :largest_solid, title: "Largest solid", verdict: patchy ? :watch : :fine, figure: "⌀ #{Working.number(diameter, 1)} mm", value: diameter, unit: "mm", limit: limit,
+            working: Working.new("diameter of the largest disc inside solid ink#{", against #{Working.number(limit)}" if limit}", source: limit && subject.limits.source(:solid_mm)),
+            reason: reason(limit, patchy), remedy: patchy ? "Break it up: an outline, a hatch, a dot screen." : nil, places: patchy ? [box] : [])
+        end
+
+        def reason(limit, patchy)
+          return "This method lays solids evenly." unless limit
+          patchy ? "Over #{Working.number(limit)} mm, rubbed solids come out patchy." : "Rubbed solids stay even up to #{Working.number(limit)} mm."
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Artwork
+    module Checks
+      # Half-tones, against what the method carries.
+      module Tones
+        MUCH = 0.05
+
+        module_function
+
+        def call(subject)
+          share = subject.solids.tones
+          bad = share > MUCH && !subject.limits[:tones]
+          Finding.new(key: :tones, title: "Mid-tones", verdict: bad ? :watch : :fine, figure: "#{(share * 100).round} %", value: share * 100, unit: "%", limit: subject.limits[:tones] ? nil : MUCH * 100,
+            working: Working.new("ink of 15 to 85 %, edges left out, ÷ all ink = #{Working.number(share * 100, 1)} %"),
+            reason: reason(share, bad), remedy: bad ? "Make it ink lines or a dot screen, steps of preparing." : nil)
+        end
+
+        def reason(share, bad)
+          return "This method does not carry half-tones well." if bad
+          (share > MUCH) ? "This method carries them." : "Solid ink throughout."
+        end
+      end
+    end
+  end
+end

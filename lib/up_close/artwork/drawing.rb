@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Artwork
+    # Artwork made of lines and curves; stays so all the way to the paper. Frozen.
+    class Drawing
+      attr_reader :shapes, :mm_per_unit, :notes
+
+      # @param shapes [Array<Painted>] bottom first
+      # @param mm_per_unit [Float, nil] its own true size, when it has one
+      # @param notes [Array<String>] what the maker should know about the reading
+      def initialize(shapes, mm_per_unit: nil, notes: [])
+        @shapes = shapes.select(&:visible?).freeze
+        @mm_per_unit = mm_per_unit
+        @notes = notes.freeze
+        @memo = {}
+        freeze
+      end
+
+      def kind = :drawing
+
+      def vector? = true
+
+      # the same with each shape changed
+      # @yield [Painted] → Painted
+      def with_shapes(&change) = Drawing.new(shapes.map(&change), mm_per_unit: mm_per_unit, notes: notes)
+
+      # @return [Ink, nil] nil when nothing is drawn
+      def ink = @memo.fetch(:ink) { @memo[:ink] = InkOfDrawing.call(self) }
+
+      # what the page writers do with it
+      def draw_on(page, **place) = page.drawing(self, **place)
+    end
+  end
+end

@@ -1,0 +1,80 @@
+# frozen_string_literal: true
+
+require "vips"
+
+module UpClose
+  module Artwork
+    # Artwork made of pixels. Keeps the bytes as they came; never resampled
+    # below its own pixels on the way to paper. Frozen but for what it has read.
+    class Picture
+      MOST_PIXELS = 120_000_000
+      LONGEST_SIDE = 30_000
+      attr_reader :bytes, :notes, :mm_per_unit
+
+      # @param bytes [String] a whole PNG or JPEG
+      # @param image [Vips::Image, nil] already decoded, for a rendered drawing
+      def initialize(bytes, image: nil, notes: [], mm_per_unit: nil)
+        @bytes = bytes
+        @decoded = image
+        @mm_per_unit = mm_per_unit
+        @notes = notes.freeze
+      end
+
+      # a picture that was worked out, not read
+      # @param image [Vips::Image] grey or sRGB
+      def self.made(image, notes: [])
+        held = Pixels.held(image.cast(:uchar).copy(interpretation: (image.bands < 3) ? :"b-w" : :srgb))
+        new("".b, image: held, notes: notes)
+      end
+
+      def kind = :picture
+
+      # @return [Vips::Image] one band
+      def grey = (image.bands > 2) ? Pixels.held(image.colourspace(:"b-w")[0]) : image[0]
+
+      def vector? = false
+
+      # @return [Vips::Image] upright, sRGB or grey, 8 bit, on white
+      def image
+        @image ||= Pixels.held(flat(read(access: :sequential)))
+      end
+
+      # @return [Vips::Image] the same with what is clear still clear
+      def layered
+        fresh = read(access: :sequential)
+        fresh.has_alpha? ? Pixels.held(eight_bit(fresh)) : image
+      end
+
+      # @return [Ink, nil] in pixels; nil when the picture is all white
+      def ink = @ink ||= InkOfPixels.call(image)
+
+      # the ink's own box as a plain PNG: what goes to paper
+      # @return [String]
+      def print_png = @print_png ||= as_it_came || cropped
+
+      def draw_on(page, **place) = page.picture(self, **place)
+
+      private
+
+      # a plain PNG that is ink from edge to edge needs no packing again
+      def as_it_came
+        whole = ink.box.to_a == [0, 0, image.width, image.height]
+        bytes if whole && @decoded.nil? && bytes.start_with?(Opening::PNG) && Formats::PNG::Chunks.new(bytes).plain?
+      end
+
+      def cropped = image.crop(*ink.box.to_a.map(&:to_i)).pngsave_buffer(compression: 1, strip: true)
+
+      def read(**how) = (@decoded || Vips::Image.new_from_buffer(@bytes, "", fail_on: :truncated, **how)).autorot
+
+      def eight_bit(image)
+        image = image.icc_transform("srgb", embedded: true) if image.interpretation == :cmyk
+        image.colourspace((image.bands < 3) ? :"b-w" : :srgb).cast(:uchar)
+      end
+
+      def flat(image)
+        image = eight_bit(image)
+        image.has_alpha? ? image.flatten(background: [255] * (image.bands - 1)).cast(:uchar) : image
+      end
+    end
+  end
+end

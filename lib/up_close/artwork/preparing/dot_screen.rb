@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Artwork
+    module Preparing
+      # Greys as dots of one black: each place against a wave of round dots.
+      module DotScreen
+        KEY = "dot-screen"
+        TITLE = "Dot screen"
+        WORDS = "Greys become dots of solid ink, which any method carries."
+        PARAMETERS = [Figure.new(:dots_per_inch, "dots an inch", 45.0, 5.0..150.0, ""), Figure.new(:angle, "angle", 45.0, 0.0..90.0, "°")].freeze
+        SIZED = FINE = HARD = true
+
+        module_function
+
+        def call(picture, figures, bench)
+          grey = picture.grey
+          wave = wave(grey.width, grey.height, figures[:dots_per_inch] / Measure::Length::INCH_MM / bench.per_mm, figures[:angle])
+          Picture.made((grey > levels(wave)).cast(:uchar))
+        end
+
+        # 0 … 1 between two crossed cosines
+        def wave(width, height, frequency, angle)
+          xy = Vips::Image.xyz(width, height)
+          radians = angle * Math::PI / 180
+          u = xy[0] * Math.cos(radians) + xy[1] * Math.sin(radians)
+          v = xy[1] * Math.cos(radians) - xy[0] * Math.sin(radians)
+          ((u * (360 * frequency)).cos + (v * (360 * frequency)).cos) / 4 + 0.5
+        end
+
+        # spread so that as many places lie under each level as the level says
+        def levels(wave)
+          equal = Pixels.held((wave * 255).cast(:uchar))
+          share = equal.hist_find.hist_cum.hist_norm
+          Pixels.held(equal.maplut(share).linear(252.0 / 255, 2).cast(:uchar))
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,21 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Artwork
+    module Preparing
+      # Dark for light.
+      module Invert
+        KEY = "invert"
+        TITLE = "Invert"
+        WORDS = "Dark becomes light and light dark, out to the ink's own box."
+        PARAMETERS = [].freeze
+
+        module_function
+
+        def call(picture, _figures, _bench)
+          Picture.made(picture.image.crop(*picture.ink.box.to_a.map(&:to_i)).invert)
+        end
+      end
+    end
+  end
+end

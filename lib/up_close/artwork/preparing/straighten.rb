@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Artwork
+    module Preparing
+      # Turns a crooked picture or drawing upright.
+      module Straighten
+        KEY = "straighten"
+        TITLE = "Straighten"
+        WORDS = "Turns it clockwise by so much, anticlockwise when negative."
+        PARAMETERS = [Figure.new(:turn, "turn", 0.0, -45.0..45.0, "°")].freeze
+        ON_LINES = true
+
+        module_function
+
+        def call(artwork, figures, _bench)
+          return artwork if figures[:turn].zero?
+          return turned(artwork, figures[:turn]) if artwork.vector?
+          Picture.made(artwork.image.rotate(figures[:turn], background: [255] * artwork.image.bands))
+        end
+
+        def turned(drawing, degrees) = drawing.with_shapes { |shape| shape.transform(Geometry::Transform.turn(degrees)) }
+      end
+    end
+  end
+end

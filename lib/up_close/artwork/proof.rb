@@ -1,0 +1,76 @@
+# frozen_string_literal: true
+
+require "vips"
+
+module UpClose
+  module Artwork
+    # An artwork at its final size, as pixels fine enough to measure. The
+    # ink's own box starts MARGIN pixels in from the top left. Frozen but for
+    # what it has worked out.
+    class Proof
+      MARGIN = 16
+      WANTED_PER_MM = 600 / 25.4
+      FINE_PER_MM = 1200 / 25.4
+      MOST_PIXELS = 40_000_000
+      FEW_PIXELS = 1_600_000
+
+      attr_reader :artwork, :width_mm
+
+      # @param artwork [Drawing, Picture]  @param width_mm [Float] of the ink's own box
+      # @param per_mm [Float, nil] pixels a millimetre, when it is only to be shown
+      def initialize(artwork, width_mm:, per_mm: nil)
+        @artwork, @width_mm, @per_mm = artwork, width_mm, per_mm
+      end
+
+      def height_mm = width_mm * artwork.ink.aspect
+
+      def area_mm2 = width_mm * height_mm
+
+      # pixels a millimetre
+      def per_mm = @per_mm ||= artwork.vector? ? drawn_per_mm : [own_per_mm, bounded(finest)].min.clamp(bounded(WANTED_PER_MM), nil)
+
+      # pixels a millimetre the picture itself has; nil for a drawing
+      def own_per_mm = artwork.vector? ? nil : artwork.ink.box.width / width_mm
+
+      # @return [Vips::Image] sRGB or grey on white, 8 bit, at +per_mm+
+      def image = @image ||= artwork.vector? ? drawn : taken
+
+      # how much ink is laid, 0 none … 255 full: any colour takes ink
+      # @return [Vips::Image] one band
+      def cover
+        @cover ||= begin
+          bands = image.bandsplit
+          Pixels.held(((bands.size > 1) ? Vips::Image.bandrank(bands, index: 0) : image).invert)
+        end
+      end
+
+      # @return [Geometry::Box] mm from the ink's top left
+      def mm_box(x, y, width, height)
+        Geometry::Box.new(x: (x - MARGIN) / per_mm, y: (y - MARGIN) / per_mm, width: width / per_mm, height: height / per_mm)
+      end
+
+      private
+
+      def bounded(wanted) = [wanted, Math.sqrt(MOST_PIXELS / area_mm2)].min
+
+      # small marks are looked at twice as finely
+      def finest = (area_mm2 * FINE_PER_MM**2 < FEW_PIXELS) ? FINE_PER_MM : bounded(WANTED_PER_MM)
+
+      def drawn_per_mm = finest
+
+      def drawn
+        box = artwork.ink.box
+        scale = per_mm * width_mm / box.width
+        Formats::SVG::Raster.call(artwork, frame: box.grown(MARGIN / scale), scale: scale)
+      end
+
+      def taken
+        box = artwork.ink.box
+        part = artwork.image.crop(*box.to_a.map(&:to_i))
+        ratio = per_mm / own_per_mm
+        part = part.resize(ratio, kernel: (ratio > 1) ? :linear : :lanczos3) unless (ratio - 1).abs < 1e-6
+        Pixels.held(part.embed(MARGIN, MARGIN, part.width + 2 * MARGIN, part.height + 2 * MARGIN, extend: :white))
+      end
+    end
+  end
+end

@@ -1,0 +1,89 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Artwork
+    # Steps of preparing, in order, each on or off. Frozen.
+    class Recipe
+      # One step: a module of Preparing, its figures, and whether it is done.
+      Step = Struct.new(:work, :figures, :on)
+      MOST_STEPS = 12
+      FINE_PER_MM = 600 / 25.4
+      MOST_PIXELS = 40_000_000
+
+      # what comes out, and how many of its units one of the artwork's own has become
+      Prepared = Struct.new(:artwork, :ratio)
+
+      attr_reader :steps
+
+      # @param list [Array<Hash>] {"key", "on", figure => number}
+      # @raise [Errors::Unknown, Error]
+      def initialize(list)
+        raise Error.new("A recipe holds #{MOST_STEPS} steps at most.", remedy: "Drop one first.", field: :recipe) if list.size > MOST_STEPS
+        @steps = list.map { |hash| step(hash) }.freeze
+        freeze
+      end
+
+      def active = steps.select(&:on)
+
+      def empty? = active.empty?
+
+      # true when the outcome depends on the size it is printed at
+      def sized? = any?(:SIZED)
+
+      # @param key [String]
+      def does?(key) = active.any? { |s| s.work::KEY == key }
+
+      def to_a = steps.map { |s| {"key" => s.work::KEY, "on" => s.on}.merge(s.figures.transform_keys(&:to_s)) }
+
+      # @param artwork [Drawing, Picture]  @param per_mm [Float] its own units a millimetre
+      # @param shape [Surfaces::Shape, nil] the piece
+      # @return [Prepared]
+      # @raise [Errors::BadArtwork] when nothing is left
+      def call(artwork, per_mm:, shape: nil)
+        made, ratio = as_it_must_be(artwork, per_mm)
+        bench = Preparing::Bench.new(per_mm: per_mm * ratio, shape: shape)
+        made = active.reduce(made) { |work, s| s.work.call(work, s.figures, bench) }
+        raise Errors::BadArtwork.new("Nothing is left after these steps.", remedy: "Turn one off, or change its figure.", field: :recipe) unless made.ink
+        Prepared.new(made, ratio)
+      end
+
+      private
+
+      # whether a step that is done says so of itself
+      def any?(mark) = active.any? { |s| s.work.const_defined?(mark) }
+
+      def step(hash)
+        hash = hash.transform_keys(&:to_s)
+        work = Preparing.fetch(hash["key"])
+        Step.new(work, work::PARAMETERS.to_h { |figure| [figure.key, number(figure, hash[figure.key.to_s])] }.freeze, hash["on"] != false).freeze
+      end
+
+      def number(figure, value)
+        return figure.default if value.nil? || value == ""
+        number = Float(value, exception: false)
+        return number if number && figure.range.cover?(number)
+        raise Error.new("#{figure.words.capitalize} lies between #{Working.number(figure.range.begin)} and #{Working.number(figure.range.end)}#{figure.unit}.", remedy: "Check the figure.", field: :recipe)
+      end
+
+      # lines stay lines while every step can work on lines; pictures are made fine enough
+      def as_it_must_be(artwork, per_mm)
+        return [artwork, 1.0] if empty? || (artwork.vector? && active.all? { |s| s.work.const_defined?(:ON_LINES) })
+        return rendered(artwork, per_mm) if artwork.vector?
+        ratio = any?(:FINE) ? (FINE_PER_MM / per_mm).ceil.clamp(1, most_ratio(artwork)) : 1
+        (ratio == 1) ? [artwork, 1.0] : [Picture.made(artwork.image.resize(ratio, kernel: enlarging)), ratio.to_f]
+      end
+
+      # soft edges only where a step makes them hard again
+      def enlarging = any?(:HARD) ? :cubic : :nearest
+
+      def most_ratio(artwork) = [Math.sqrt(MOST_PIXELS / (artwork.image.width.to_f * artwork.image.height)).floor, 1].max
+
+      def rendered(artwork, per_mm)
+        box = artwork.ink.box
+        ratio = [2 * FINE_PER_MM / per_mm, Math.sqrt(MOST_PIXELS / (box.width * box.height))].min
+        frame = box.grown(Proof::MARGIN / ratio)
+        [Picture.made(Formats::SVG::Raster.call(artwork, frame: frame, scale: ratio), notes: ["Prepared as a picture, no longer as lines."]), ratio]
+      end
+    end
+  end
+end

@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Artwork
+    # How a lettering is set, lengths as shares of its cap height. Frozen.
+    class Setting
+      SIDES = {"straight" => "in a line", "outside" => "on an arc, standing outside", "inside" => "on an arc, standing inside"}.freeze
+      attr_reader :spacing, :side, :radius, :outline
+
+      # @param spacing [Float] added between letters; negative draws them together
+      # @param side [String] a key of SIDES  @param radius [Float] of the arc's base line
+      # @param outline [Float] stroke of hollow letters; 0 for solid ones
+      # @raise [Errors::BadArtwork]
+      def initialize(spacing: 0.0, side: "straight", radius: 0.0, outline: 0.0)
+        @spacing, @side, @radius, @outline = spacing.to_f, SIDES.key?(side) ? side : "straight", radius.to_f, outline.to_f
+        check
+        freeze
+      end
+
+      def self.from_h(hash) = new(**hash.to_h.transform_keys(&:to_sym).slice(:spacing, :side, :radius, :outline))
+
+      def to_h = {"spacing" => spacing, "side" => side, "radius" => radius, "outline" => outline}
+
+      def arc? = side != "straight"
+
+      def hollow? = outline.positive?
+
+      private
+
+      def check
+        refuse("An arc needs a radius larger than the letters.", "Give it one, such as the piece's own.", :radius) if arc? && radius < 1
+        refuse("Letters drawn together by more than half their height lie on each other.", "Give less.", :spacing) if spacing < -0.5 || spacing > 10
+        refuse("This outline is thicker than the letters.", "Give less.", :outline) if outline.negative? || outline > 0.5
+      end
+
+      def refuse(reason, remedy, field) = raise(Errors::BadArtwork.new(reason, remedy: remedy, field: field))
+
+      PLAIN = new
+    end
+  end
+end

@@ -1,0 +1,193 @@
+# frozen_string_literal: true
+
+require "vips"
+
+module UpClose
+  module Artwork
+    module Thinness
+      # Finds the thin places of one ground (ink, or the gaps in it) and how thin
+      # they are. An opening by a disc takes away what is narrower than it
+      # (Serra, Image Analysis, 1982); what it took is cut into parts; a part that
+      # ends at a corner or a line's end is no thin place; the rest is measured
+      # across. Coarser copies of the picture serve wider lines, so the disc stays small.
+      class Survey
+        DISC_PX = (5..15)
+        COARSEST = 5
+        MOST_PARTS = 300
+        # wider lines only tell the figure: some of them stand for all
+        SOME_PARTS = 60
+        # a disc of pixels takes away without fail what is two pixels narrower
+        UNSURE_PX = 2
+        MOST_SPECKS = 400
+        MOST_SAMPLES = 500
+        SOFT = 64
+        MANY_PIXELS = 8_000_000
+
+        # A thin place: its width, where it is and how long, mm; +lone+ when it stands by itself.
+        Place = Struct.new(:width_mm, :box, :length_mm, :area_mm2, :lone)
+
+        # @param proof [Proof]  @param limit_mm [Float] narrower than this does not carry
+        # @param ground [Boolean] look at the gaps instead of the ink
+        def initialize(proof, limit_mm:, ground: false)
+          @proof, @limit, @ground = proof, limit_mm, ground
+          @image = ground ? proof.cover.invert : proof.cover
+        end
+
+        # @return [Array<Place>] all places narrower than the limit, narrowest first
+        def below = places.select { |p| p.width_mm < @limit }.sort_by(&:width_mm)
+
+        # the width that 99 % of the middle line exceeds
+        # @return [Float, nil] mm; nil when nothing is narrower than +widest_looked+
+        def thinnest
+          sorted = places.sort_by(&:width_mm)
+          share = total_length / 100
+          sorted.find { |p| (share -= p.length_mm) < 0 }&.width_mm
+        end
+
+        # mm: nothing wider has been looked for
+        def widest_looked = @reached
+
+        # @return [Array<Place>]
+        def places = @places ||= look
+
+        # true when there was more detail than could be looked at
+        def overfull? = places && @overfull
+
+        private
+
+        def per_mm = @proof.per_mm
+
+        def disc = ((@limit * per_mm + UNSURE_PX).ceil | 1).clamp(DISC_PX.begin, DISC_PX.end)
+
+        # finest first, until enough has been found to tell the thinnest
+        def look
+          found = []
+          wide = 0.0
+          (0..COARSEST).each do |level|
+            shrink = 2**level
+            break if level.positive? && (too_small?(shrink) || (wide > 2.3 * @limit && enough?(found)))
+            size = (level.zero? ? disc : 9) * shrink
+            found.concat(look_at(shrink, size, wide)) if (size - UNSURE_PX * shrink) / per_mm > wide
+            @reached = size / per_mm
+            wide = (size - UNSURE_PX * shrink) / per_mm
+          end
+          found
+        end
+
+        def too_small?(shrink) = [@image.width, @image.height].min / shrink < DISC_PX.begin
+
+        def enough?(found) = found.sum(&:length_mm) > total_length / 100
+
+        # half the outline is about the length of the middle line
+        def total_length
+          @total_length ||= begin
+            coarse = (@image.width * @image.height > MANY_PIXELS) ? 2 : 1
+            mask = Pixels.held(((coarse > 1) ? @image.shrink(coarse, coarse) : @image) > 127)
+            (mask & mask.morph(square, :erode).invert).avg / 255 * mask.width * mask.height / 2 * coarse / per_mm
+          end
+        end
+
+        def look_at(shrink, size, wide)
+          # at the finest the proof's own margin is room enough
+          mask = mask(shrink, @pad = (shrink == 1) ? 0 : size / shrink)
+          opened = Pixels.held(spread(spread(mask, size / shrink, :erode), size / shrink, :dilate))
+          left = Pixels.held(mask & opened.invert)
+          judge(Regions.new(left.write_to_memory, left.width, left.height), opened, shrink, size, wide)
+        rescue TooMuch
+          @overfull = true
+          []
+        end
+
+        # with room all round: beyond the picture lies nothing but its ground
+        def mask(shrink, pad)
+          image = (shrink > 1) ? @image.shrink(shrink, shrink, ceil: true) : @image
+          return Pixels.held(image > SOFT) if pad.zero?
+          Pixels.held(image.embed(pad, pad, image.width + 2 * pad, image.height + 2 * pad, extend: :background, background: [@ground ? 255 : 0]) > SOFT)
+        end
+
+        def judge(regions, opened, shrink, size, wide)
+          contact = Contact.new(opened.write_to_memory, opened.width, opened.height)
+          areas = regions.areas(least: [(size / shrink)**2 * 0.07, 2].max)
+          small, rest = areas.keys.partition { |name| areas[name] * (shrink / per_mm)**2 < (2 * @limit)**2 }
+          most = (shrink == 1) ? MOST_PARTS : SOME_PARTS
+          @overfull ||= shrink == 1 && (rest.size > most || small.size > MOST_SPECKS)
+          each_gets = (MOST_SAMPLES / [rest.size, 1].max).clamp(6, 16)
+          [[small, MOST_SPECKS], [rest, most]].flat_map do |names, limit|
+            weight = [names.size / limit.to_f, 1.0].max
+            regions.take(evenly(names, limit)).filter_map { |part| measured(part, contact, shrink, size, each_gets, weight) }
+          end.select { |place| place.width_mm > wide && place.width_mm <= size / per_mm }
+        end
+
+        def measured(part, contact, shrink, size, most, weight)
+          touches, reach = contact.of(part)
+          return if touches.positive? && [part.width, part.height].max < size / shrink
+          chords = chords(part, most, shrink, size, touches != 1)
+          return if chords.empty? || (touches == 1 && !line?(chords.map(&:length), reach * shrink, size))
+          place(part, chords, touches, shrink, size, weight)
+        end
+
+        # across the part at many places, shortest first
+        def chords(part, most, shrink, size, deep_only)
+          caliper = caliper(size)
+          points = samples(part, 2 * most).map { |x, y| [fine(x, shrink), fine(y, shrink)] }
+          deep = deep_only ? points.select { |x, y| caliper.deep?(x, y) } : []
+          evenly((deep.size * 4 >= points.size) ? deep : points, most).filter_map { |x, y| caliper.chord(x, y) }.sort_by(&:length)
+        end
+
+        # from a coarse copy back to the picture
+        def fine(at, shrink) = (at - @pad + 0.5) * shrink - 0.5
+
+        # against a corner, which narrows all the way: a line keeps its width, or runs on
+        def line?(widths, reach, size)
+          quarter, three = widths[widths.size / 4], widths[widths.size * 3 / 4]
+          return quarter > 0.75 * three if reach < 2.0 * size
+          true
+        end
+
+        def place(part, chords, touches, shrink, size, weight)
+          area = part.area * (shrink / per_mm)**2
+          width = typical(chords, touches, area * per_mm**2, caliper(size)) / per_mm
+          Place.new(width, @proof.mm_box((part.left - @pad) * shrink, (part.top - @pad) * shrink, part.width * shrink, part.height * shrink), weight * area / width, area, touches.zero?)
+        end
+
+        # of a dot its widest; of a stub that tapers its middle; else the thin quarter
+        def typical(chords, touches, area_px, caliper)
+          at = chords.size / ((touches == 1) ? 2 : 4)
+          at = chords.size - 1 if touches.zero? && area_px < 4 * chords.last.length**2
+          near = chords[[at - 1, 0].max..at + 1].map { |chord| caliper.width(chord) }.sort
+          near[near.size / 2]
+        end
+
+        # evenly over the part's area: the middles of its runs, and more along a level line
+        def samples(part, most)
+          wide = [part.height.clamp(4, 24), part.area / (4 * most)].max
+          points = part.runs.flat_map do |y, from, to|
+            pieces = [(to - from) / wide, 1].max
+            Array.new(pieces) { |i| [from + (to - from) * (i + 0.5) / pieces - 0.5, y] }
+          end
+          evenly(points, most)
+        end
+
+        def evenly(list, most) = (list.size <= most) ? list : Array.new(most) { |i| list[((i + 0.5) * list.size / most).floor] }
+
+        def caliper(size)
+          return @caliper if @caliper_size == size
+          @caliper_size = size
+          @caliper = Caliper.new(@image, longest: size * 1.2 + 2, beyond: @ground ? 255 : 0)
+        end
+
+        # By a disc built of small steps, squares and crosses in turn: an octagon as
+        # wide as the disc along the axes and up to a ninth wider between them.
+        # @param px [Integer] diameter, odd
+        def spread(mask, px, verb)
+          radius = px / 2
+          Array.new(radius) { |i| i.odd? ? square : cross }.reduce(mask) { |image, step| image.morph(step, verb) }
+        end
+
+        def square = Vips::Image.new_from_array([[255] * 3] * 3)
+
+        def cross = Vips::Image.new_from_array([[128, 255, 128], [255, 255, 255], [128, 255, 128]])
+      end
+    end
+  end
+end

@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+module UpClose
+  # Named reasons, so that an edge can tell them apart.
+  module Errors
+    # A length that cannot be read, or that no piece could have.
+    class BadLength < Error; end
+
+    # A file that cannot be read as the kind it claims to be.
+    class BadArtwork < Error; end
+
+    # Lettering asks for characters the font does not hold.
+    class MissingLetters < Error; end
+
+    # A shape whose measures contradict each other.
+    class BadShape < Error; end
+
+    # A mark that no sheet of this paper can take.
+    class DoesNotFit < Error; end
+
+    # A pair of method, printer, piece or sealer that cannot work.
+    class Unsuitable < Error; end
+
+    # A name (method, font, paper …) this shop does not know.
+    class Unknown < Error; end
+  end
+end

@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+require "csv"
+
+module UpClose
+  module Formats
+    # A table as people's programs save it: a byte order mark or none, commas,
+    # semicolons or tabs, a heading or none. Cells that a spreadsheet would
+    # reckon with are words here.
+    module CsvTable
+      MOST_ROWS = 5000
+      MOST_BYTES = 2 * 1024 * 1024
+      SEPARATORS = [",", ";", "\t"].freeze
+
+      module_function
+
+      # @param bytes [String]
+      # @return [Array<Array<String>>] rows that hold anything
+      # @raise [Error]
+      def call(bytes, field: :file)
+        refuse(field, "This table is larger than #{MOST_BYTES / 1024 / 1024} MB.", "Save only the rows you need.") if bytes.bytesize > MOST_BYTES
+        text = decoded(bytes)
+        rows = CSV.parse(text, col_sep: separator(text), liberal_parsing: true).map { |row| row.map { |cell| cell.to_s.strip } }.reject { |row| row.all?(&:empty?) }
+        refuse(field, "This table is empty.", "Give it one row or more.") if rows.empty?
+        refuse(field, "This table has #{rows.size} rows; #{MOST_ROWS} is the most.", "Split it.") if rows.size > MOST_ROWS
+        rows
+      rescue CSV::MalformedCSVError
+        refuse(field, "This table does not read as CSV.", "Save it as CSV, UTF-8, from the program it came from.")
+      end
+
+      # UTF-8 with or without its mark, UTF-16 with one, else Windows-1252
+      def decoded(bytes)
+        bytes = bytes.b
+        return bytes.delete_prefix("\xFF\xFE".b).force_encoding("UTF-16LE").encode("UTF-8", invalid: :replace, undef: :replace) if bytes.start_with?("\xFF\xFE".b)
+        text = bytes.delete_prefix("\xEF\xBB\xBF".b).force_encoding("UTF-8")
+        text.valid_encoding? ? text : text.force_encoding("Windows-1252").encode("UTF-8", invalid: :replace, undef: :replace)
+      end
+
+      # the one that the first lines agree on most often
+      def separator(text)
+        lines = text.each_line.first(20)
+        SEPARATORS.max_by { |mark| [lines.map { |line| line.count(mark) }.min.to_i, lines.sum { |line| line.count(mark) }] }
+      end
+
+      def refuse(field, reason, remedy) = raise(Errors::BadArtwork.new(reason, remedy: remedy, field: field))
+    end
+  end
+end

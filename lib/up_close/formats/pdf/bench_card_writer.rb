@@ -1,0 +1,121 @@
+# frozen_string_literal: true
+
+require "prawn"
+
+module UpClose
+  module Formats
+    module PDF
+      # Writes a bench card: always one page, its type as large as that allows.
+      class BenchCardWriter
+        POINT = Canvas::POINT
+        EDGE = 12.0
+        LEFT = 70.0
+        GUTTER = 8.0
+        SIZES = [10.5, 10, 9.5, 9, 8.5, 8, 7.5, 7, 6.5, 6, 5.5, 5].freeze
+        SOFT = "5E574B"
+
+        # @param card [Printing::BenchCard]  @param paper [Printing::Paper]
+        # @param fonts [Hash{Symbol => String}] paths
+        def initialize(card, paper:, fonts:)
+          @card, @paper, @fonts = card, paper, fonts
+        end
+
+        # @return [String]
+        def call
+          @pdf = Prawn::Document.new(page_size: [@paper.width_mm * POINT, @paper.height_mm * POINT], margin: EDGE * POINT, info: Writer::INFO.merge(Title: "Bench card: #{@card.title}"))
+          @pdf.font_families.update("Up Close" => {normal: @fonts[:regular], bold: @fonts[:bold]})
+          @pdf.font("Up Close")
+          heading
+          top = @pdf.cursor
+          left(top)
+          right(top)
+          @pdf.render
+        end
+
+        private
+
+        def heading
+          @pdf.text(@card.title, size: 18, style: :bold)
+          soft(@card.subtitle, 10)
+          @pdf.move_down(4)
+          @pdf.stroke_horizontal_rule
+          @pdf.move_down(8)
+        end
+
+        def left(top)
+          @pdf.bounding_box([0, top], width: LEFT * POINT) do
+            drawing
+            @card.facts.each { |name, value| @pdf.text("#{name}: <b>#{value}</b>", size: 10, inline_format: true) }
+            section(@card.mirrored ? "Printed turned" : "Printed as it reads", @card.reading)
+            section("Pencil lines")
+            @card.pencil_lines.each { |line| @pdf.text("<b>#{line.title}</b>: #{line.words}", size: 9.5, inline_format: true, leading: 1) }
+            @pdf.text(@card.registration.map { |line| "<b>#{line.title}</b>: #{line.words}" }.join(" "), size: 8.5, inline_format: true) if @card.registration.any?
+            section("Take care")
+            @card.cautions.each { |words| @pdf.text(words, size: 8.5, leading: 1) }
+          end
+        end
+
+        def section(title, words = nil)
+          @pdf.move_down(8)
+          @pdf.text(title, size: 11, style: :bold)
+          @pdf.text(words, size: 9.5) if words
+        end
+
+        def right(top)
+          width = @pdf.bounds.width - (LEFT + GUTTER) * POINT
+          size = SIZES.find { |s| height(width, s) <= top * 0.98 } || SIZES.last
+          @pdf.bounding_box([(LEFT + GUTTER) * POINT, top], width: width) { @card.steps.each_with_index { |(step, time), i| step(step, time, i, size) } }
+        end
+
+        def height(width, size)
+          @card.steps.each_with_index.sum { |(step, time), i| lines(step, time, i + 1).sum { |words, ratio, style| @pdf.height_of(words, size: size * ratio, style: style, width: width - 18) } + size * 0.55 }
+        end
+
+        # @return [Array<Array(String, Float, Symbol)>] words, share of the size, style
+        def lines(step, time, number)
+          signs = [("Look for #{step.look_for}" if step.look_for), ("Never #{step.never}" if step.never), (step.late if step.window?)].compact.join(" ")
+          [["#{number}  #{step.title}  (#{time})", 1.0, :bold], [step.words, 0.95, :normal], ([signs, 0.9, :normal] unless signs.empty?)].compact
+        end
+
+        def step(step, time, index, size)
+          @pdf.stroke_rectangle([0, @pdf.cursor - 1], size * 0.8, size * 0.8)
+          @pdf.indent(18) { lines(step, time, index + 1).each { |words, ratio, style| (ratio < 0.95) ? soft(words, size * ratio) : @pdf.text(words, size: size * ratio, style: style) } }
+          @pdf.move_down(size * 0.55)
+        end
+
+        def soft(words, size) = @pdf.text(words, size: size, color: SOFT)
+
+        # the piece, its mark's box and its pencil lines, to scale
+        def drawing
+          box = @card.shape.box
+          scale = [LEFT / box.width, 70.0 / box.height, 1.0].min
+          high = box.height * scale + 6
+          place = Geometry::Transform.scale(scale).then(Geometry::Transform.move(LEFT / 2, high / 2))
+          top = @pdf.cursor
+          @pdf.translate(0, top - high * POINT) { outlines(Canvas.new(@pdf, high), place) }
+          @pdf.move_down(high * POINT)
+          soft((scale >= 1.0) ? "Life size, from above" : "From above, 1 : #{Working.number(1 / scale)}", 8)
+          @pdf.move_down(6)
+        end
+
+        def outlines(canvas, place)
+          @pdf.line_width = 0.7
+          canvas.trace(@card.shape.path.transform(place))
+          @pdf.stroke
+          canvas.trace(Geometry::Path.polygon(@card.corners).transform(place))
+          @pdf.dash(2, space: 1.5)
+          @pdf.stroke
+          @pdf.undash
+          @pdf.line_width = 0.4
+          @card.pencil_lines.each { |line| pencil(canvas, place, line) }
+        end
+
+        def pencil(canvas, place, line)
+          reach = [@card.shape.reach(line.at, line.along), @card.shape.reach(line.at, line.along * -1)]
+          ends = [line.at + line.along * reach[0], line.at - line.along * reach[1]].map { |p| place.apply(p) }
+          @pdf.stroke_line(canvas.xy(ends[0]), canvas.xy(ends[1]))
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,171 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Formats
+    module PDF
+      # What pdf-reader calls as it goes through a page (ISO 32000-1, 8): keeps
+      # the paths that are painted, and names what is not a path.
+      class PageWalk
+        MOST_SHAPES = 50_000
+        MOST_FORMS = 12
+        CAPS = %i[butt round square].freeze
+        JOINS = %i[miter round bevel].freeze
+        # the graphics state, saved and brought back
+        State = Struct.new(:map, :fill, :stroke, :fill_alpha, :stroke_alpha, :width, :cap, :join, :miter)
+
+        attr_reader :shapes
+
+        # @param map [Geometry::Transform] the page's space to millimetres
+        def initialize(map)
+          @state = State.new(map, Colour::BLACK, Colour::BLACK, 1.0, 1.0, 1.0, :butt, :miter, 10.0)
+          @saved, @shapes, @path, @beyond, @depth = [], [], [], {}, 0
+        end
+
+        def beyond = @beyond.keys
+
+        def page=(page)
+          @resources = page
+        end
+
+        def save_graphics_state = @saved << @state.dup
+
+        def restore_graphics_state = @state = @saved.pop || @state
+
+        def concatenate_matrix(a, b, c, d, e, f) = @state.map = Geometry::Transform.new(a, b, c, d, e, f).then(@state.map)
+
+        def set_line_width(width) = @state.width = width.to_f
+
+        def set_line_cap_style(style) = @state.cap = CAPS.fetch(style.to_i, :butt)
+
+        def set_line_join_style(style) = @state.join = JOINS.fetch(style.to_i, :miter)
+
+        def set_miter_limit(limit) = @state.miter = limit.to_f
+
+        def set_line_dash(pattern, _phase = 0) = Array(pattern).any? { |v| v.to_f > 0 } && beyond!("dashed lines")
+
+        # colours: grey, RGB, CMYK as the simplest conversion has it
+        def set_gray_for_nonstroking(grey) = @state.fill = rgb([grey])
+
+        def set_gray_for_stroking(grey) = @state.stroke = rgb([grey])
+
+        def set_rgb_color_for_nonstroking(*v) = @state.fill = rgb(v)
+
+        def set_rgb_color_for_stroking(*v) = @state.stroke = rgb(v)
+
+        def set_cmyk_color_for_nonstroking(*v) = @state.fill = rgb(v)
+
+        def set_cmyk_color_for_stroking(*v) = @state.stroke = rgb(v)
+
+        def set_color_for_nonstroking(*v) = @state.fill = rgb(v)
+
+        def set_color_for_stroking(*v) = @state.stroke = rgb(v)
+
+        def set_color_for_nonstroking_and_special(*v) = v.all?(Numeric) ? @state.fill = rgb(v) : beyond!("patterns")
+
+        def set_color_for_stroking_and_special(*v) = v.all?(Numeric) ? @state.stroke = rgb(v) : beyond!("patterns")
+
+        def set_graphics_state_parameters(name)
+          found = (@resources&.respond_to?(:objects) && @resources.attributes[:Resources]) ? @resources.objects.deref(@resources.objects.deref(@resources.objects.deref(@resources.attributes[:Resources])[:ExtGState]).to_h[name]).to_h : {}
+          @state.fill_alpha = found[:ca].to_f if found[:ca]
+          @state.stroke_alpha = found[:CA].to_f if found[:CA]
+          beyond!("soft masks") if found[:SMask] && found[:SMask] != :None
+        end
+
+        # paths
+        def begin_new_subpath(x, y) = @path << [:move, at(x, y)]
+
+        def append_line(x, y) = @path << [:line, at(x, y)]
+
+        def append_curved_segment(a, b, c, d, e, f) = @path << [:curve, at(a, b), at(c, d), at(e, f)]
+
+        def append_curved_segment_initial_point_replicated(c, d, e, f) = @path << [:curve, @path.last.last, at(c, d), at(e, f)]
+
+        def append_curved_segment_final_point_replicated(a, b, e, f) = @path << [:curve, at(a, b), at(e, f), at(e, f)]
+
+        def close_subpath = @path << [:close]
+
+        def append_rectangle(x, y, w, h)
+          @path.push([:move, at(x, y)], [:line, at(x + w, y)], [:line, at(x + w, y + h)], [:line, at(x, y + h)], [:close])
+        end
+
+        def end_path = @path = []
+
+        def stroke_path = paint(stroke: true)
+
+        def close_and_stroke_path = close_subpath && paint(stroke: true)
+
+        def fill_path_with_nonzero = paint(fill: true)
+
+        def fill_path_with_even_odd = paint(fill: true, even_odd: true)
+
+        def fill_stroke = paint(fill: true, stroke: true)
+
+        def fill_stroke_with_even_odd = paint(fill: true, stroke: true, even_odd: true)
+
+        def close_fill_stroke = close_subpath && paint(fill: true, stroke: true)
+
+        def close_fill_stroke_with_even_odd = close_subpath && paint(fill: true, stroke: true, even_odd: true)
+
+        # clipping to a box that the page is cut by anyway is common; other clips change what is seen
+        def set_clipping_path_with_nonzero = clip
+
+        def set_clipping_path_with_even_odd = clip
+
+        # beyond lines
+        def show_text(*) = beyond!("letters in fonts")
+
+        def show_text_with_positioning(*) = beyond!("letters in fonts")
+
+        def move_to_next_line_and_show_text(*) = beyond!("letters in fonts")
+
+        def set_spacing_next_line_show_text(*) = beyond!("letters in fonts")
+
+        def paint_area_with_shading_pattern(*) = beyond!("shadings")
+
+        def begin_inline_image(*) = beyond!("pictures")
+
+        def invoke_xobject(_label, xobject = nil)
+          return beyond!("pictures") unless xobject.respond_to?(:walk)
+          return beyond!("forms within forms") if (@depth += 1) > MOST_FORMS
+          save_graphics_state
+          matrix = xobject.respond_to?(:xobject) ? xobject.xobject.hash[:Matrix] : nil
+          concatenate_matrix(*matrix) if matrix.is_a?(Array) && matrix.size == 6
+          xobject.walk(self)
+          restore_graphics_state
+          @depth -= 1
+        end
+
+        private
+
+        def beyond!(what) = @beyond[what] = true
+
+        def at(x, y) = Geometry::Point[x, y]
+
+        def clip = (beyond!("clipping") unless clips_to_box?)
+
+        def clips_to_box? = @path.size <= 5 && @path.all? { |verb, *| verb != :curve }
+
+        def rgb(values)
+          values = values.grep(Numeric).map { |v| v.to_f.clamp(0, 1) }
+          case values.size
+          when 1 then Colour.new(*[values[0] * 255] * 3)
+          when 3 then Colour.new(*values.map { |v| v * 255 })
+          when 4 then Colour.new(*values.first(3).map { |v| 255 * (1 - v) * (1 - values[3]) })
+          else Colour::BLACK
+          end
+        end
+
+        def paint(fill: false, stroke: false, even_odd: false)
+          path = Geometry::Path.new(@path).transform(@state.map)
+          @path = []
+          return beyond!("more than #{MOST_SHAPES} shapes") if @shapes.size >= MOST_SHAPES
+          s = @state
+          scale = s.map.mean_scale
+          # the thinnest line a printer can draw is asked for with no width
+          @shapes << Artwork::Painted.new(path: path, fill: fill ? s.fill : nil, fill_alpha: s.fill_alpha, even_odd: even_odd, stroke: stroke ? s.stroke : nil,
+            stroke_alpha: s.stroke_alpha, stroke_width: [s.width * scale, 0.05].max, cap: s.cap, join: s.join, miter: s.miter)
+        end
+      end
+    end
+  end
+end

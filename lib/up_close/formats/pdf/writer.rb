@@ -1,0 +1,93 @@
+# frozen_string_literal: true
+
+require "prawn"
+
+module UpClose
+  module Formats
+    module PDF
+      # Writes pages as PDF at exact size. A drawing stays lines and curves and is
+      # stored once, however many copies stand on the sheets; so is a picture.
+      class Writer
+        POINT = Canvas::POINT
+        INFO = {Creator: "Up Close", Producer: "Up Close"}.freeze
+
+        # @param pages [Array<Printing::Page>]
+        # @param fonts [Hash{Symbol => String}] :regular and :bold, paths of TTF files
+        # @param title [String]
+        def initialize(pages, fonts:, title:)
+          @pages, @fonts, @title = pages, fonts, title
+          @stamps = {}
+          @images = {}
+        end
+
+        # @return [String] the file
+        def call
+          @document = Prawn::Document.new(skip_page_creation: true, margin: 0, compress: true, info: INFO.merge(Title: @title))
+          @document.font_families.update("Up Close" => {normal: @fonts[:regular], bold: @fonts[:bold]})
+          actual_size
+          @pages.each { |page| write(page) }
+          @document.render
+        end
+
+        # double dispatch from Printing::Items
+
+        def drawing(drawing, ink:, box:, mirrored:)
+          name = @stamps[[drawing, box.width, mirrored]] ||= stamp(drawing, ink, box, mirrored)
+          at(box) { @document.stamp(name) }
+        end
+
+        def picture(picture, ink:, box:, mirrored:)
+          name = @images[picture] ||= ["Picture#{@images.size + 1}", PictureObject.call(@document, picture.print_png)]
+          @document.page.xobjects[name[0].to_sym] = name[1]
+          at(box, flip: mirrored) { @document.renderer.add_content("q #{real(box.width)} 0 0 #{real(box.height)} 0 0 cm /#{name[0]} Do Q") }
+        end
+
+        def block(box)
+          @document.fill_color("000000")
+          @document.fill_rectangle([box.x * POINT, (@height - box.y) * POINT], box.width * POINT, box.height * POINT)
+        end
+
+        def text(item)
+          @document.fill_color("000000")
+          @document.font("Up Close", style: item.bold ? :bold : :normal)
+          @document.draw_text(item.words, at: [item.x * POINT, (@height - item.y) * POINT], size: item.size * POINT / 0.668)
+        end
+
+        def line(item)
+          @document.stroke_color(item.colour.to_hex.delete_prefix("#"))
+          @document.line_width = item.width * POINT
+          canvas = Canvas.new(@document, @height)
+          item.points.each_cons(2) { |p, q| @document.stroke_line(canvas.xy(p), canvas.xy(q)) }
+        end
+
+        private
+
+        # readers that heed it leave the page at 100 %
+        def actual_size = @document.state.store.root.data[:ViewerPreferences] = {PrintScaling: :None}
+
+        def write(page)
+          @height = page.paper.height_mm
+          @document.start_new_page(size: [page.paper.width_mm * POINT, @height * POINT], margin: 0)
+          page.items.each { |item| item.draw_on(self) }
+        end
+
+        # lower left corner of the box as origin, mirrored about its middle when asked
+        def at(box, flip: false, &block)
+          x, y = box.x * POINT, (@height - box.bottom) * POINT
+          flip ? @document.transformation_matrix(-1, 0, 0, 1, x + box.width * POINT, y, &block) : @document.transformation_matrix(1, 0, 0, 1, x, y, &block)
+        end
+
+        def stamp(drawing, ink, box, mirrored)
+          name = "mark-#{@stamps.size + 1}"
+          target = Geometry::Box.new(x: 0, y: 0, width: box.width, height: box.height)
+          map = Map.call(ink.box, target, mirrored: mirrored)
+          canvas = Canvas.new(@document, box.height)
+          @document.create_stamp(name) { drawing.shapes.each { |shape| canvas.paint(shape, map) } }
+          name
+        end
+
+        def real(length_mm) = ::PDF::Core.real(length_mm * POINT)
+      end
+    end
+  end
+end

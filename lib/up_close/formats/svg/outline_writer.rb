@@ -1,0 +1,25 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Formats
+    module SVG
+      # Outlines at exact size: hairlines to cut or draw along, mm.
+      module OutlineWriter
+        LINE_MM = 0.1
+        MARGIN_MM = 2.0
+
+        module_function
+
+        # @param layers [Hash{String => Array<Geometry::Path>}]
+        # @return [String]
+        def call(layers)
+          box = layers.values.flatten.filter_map(&:box).reduce(:union).grown(MARGIN_MM)
+          body = layers.map { |name, paths| %(<g id="#{name.downcase}">#{paths.map { |path| %(<path d="#{PathWriter.call(path, places: 4)}"/>) }.join}</g>) }.join
+          %(<svg xmlns="http://www.w3.org/2000/svg" width="#{number(box.width)}mm" height="#{number(box.height)}mm" viewBox="#{box.to_a.map { |v| number(v) }.join(" ")}"><g fill="none" stroke="#000" stroke-width="#{LINE_MM}">#{body}</g></svg>\n)
+        end
+
+        def number(value) = PathWriter.number(value, 4)
+      end
+    end
+  end
+end

@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Formats
+    module SVG
+      # Writes a drawing's painted paths as SVG elements.
+      module Painting
+        module_function
+
+        # @param map [Geometry::Transform] applied to paths and strokes alike
+        # @return [String]
+        def call(drawing, map: Geometry::Transform::IDENTITY, places: 5)
+          drawing.shapes.map { |shape| %(<path d="#{PathWriter.call(shape.path.transform(map), places: places)}"#{paint(shape, map.mean_scale)}/>) }.join
+        end
+
+        def paint(shape, scale)
+          fill = shape.fill ? %( fill="#{shape.fill.to_hex}"#{alpha("fill", shape.fill_alpha)}#{' fill-rule="evenodd"' if shape.even_odd}) : ' fill="none"'
+          fill + stroke(shape, scale)
+        end
+
+        def stroke(shape, scale)
+          return "" unless shape.stroke
+          %( stroke="#{shape.stroke.to_hex}" stroke-width="#{PathWriter.number(shape.stroke_width * scale, 6)}" stroke-linecap="#{shape.cap}" stroke-linejoin="#{shape.join}" stroke-miterlimit="#{shape.miter}"#{alpha("stroke", shape.stroke_alpha)})
+        end
+
+        def alpha(name, value) = (value < 1) ? %( #{name}-opacity="#{value.round(4)}") : ""
+      end
+    end
+  end
+end

@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Geometry
+    # An upright rectangle. Frozen.
+    class Box
+      attr_reader :x, :y, :width, :height
+
+      def self.around(points)
+        xs = points.map(&:x)
+        ys = points.map(&:y)
+        new(x: xs.min, y: ys.min, width: xs.max - xs.min, height: ys.max - ys.min)
+      end
+
+      # @param x [Numeric] left  @param y [Numeric] top (y grows downwards)
+      def initialize(x:, y:, width:, height:)
+        @x, @y, @width, @height = x.to_f, y.to_f, width.to_f, height.to_f
+        freeze
+      end
+
+      def right = x + width
+
+      def bottom = y + height
+
+      def centre = Point.new(x + width / 2, y + height / 2)
+
+      def corners = [Point.new(x, y), Point.new(right, y), Point.new(right, bottom), Point.new(x, bottom)]
+
+      def grown(by) = Box.new(x: x - by, y: y - by, width: width + 2 * by, height: height + 2 * by)
+
+      def union(other) = Box.around(corners + other.corners)
+
+      def empty? = width <= 0 || height <= 0
+
+      def inside?(other, slack: 1e-9)
+        x >= other.x - slack && y >= other.y - slack && right <= other.right + slack && bottom <= other.bottom + slack
+      end
+
+      def overlaps?(other, slack: 1e-9)
+        x < other.right - slack && other.x < right - slack && y < other.bottom - slack && other.y < bottom - slack
+      end
+
+      def ==(other) = other.is_a?(Box) && to_a == other.to_a
+      alias_method :eql?, :==
+      def hash = to_a.hash
+
+      def to_a = [x, y, width, height]
+
+      def inspect = "#<Box #{x}, #{y}, #{width} × #{height}>"
+    end
+  end
+end

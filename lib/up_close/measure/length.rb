@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Measure
+    # A length. Kept in millimetres, never rounded; frozen.
+    class Length
+      include Comparable
+
+      INCH_MM = 25.4
+      attr_reader :mm
+
+      def self.mm(value) = new(value)
+
+      def self.inches(value) = new(value * INCH_MM)
+
+      # @param text [String] as a maker types it
+      # @return [Length]
+      # @raise [Errors::BadLength]
+      def self.read(text, **options) = LengthReader.new(**options).read(text)
+
+      def initialize(mm)
+        @mm = mm.to_f
+        freeze
+      end
+
+      def inches = mm / INCH_MM
+
+      def +(other) = Length.new(mm + other.mm)
+
+      def -(other) = Length.new(mm - other.mm)
+
+      def *(other) = Length.new(mm * other)
+
+      def /(other) = other.is_a?(Length) ? mm / other.mm : Length.new(mm / other)
+
+      def -@ = Length.new(-mm)
+
+      def <=>(other) = other.is_a?(Length) ? mm <=> other.mm : nil
+
+      def eql?(other) = other.is_a?(Length) && mm.eql?(other.mm)
+
+      def hash = [Length, mm].hash
+
+      # @param tolerance_mm [Float] how far apart still counts as the same
+      def close_to?(other, tolerance_mm:) = (mm - other.mm).abs <= tolerance_mm
+
+      def inspect = "#<Length #{mm} mm>"
+      alias_method :to_s, :inspect
+    end
+  end
+end

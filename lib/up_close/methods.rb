@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module UpClose
+  # Ways of transferring, one a file. A new file here is a new method everywhere.
+  module Methods
+    ORDER = %w[water-slide solvent-rub ink-offset].freeze
+
+    # @return [Array<Class>]
+    def self.all
+      @all ||= constants.map { |name| const_get(name) }
+        .select { |c| c.is_a?(Class) && c < Definition }
+        .sort_by { |c| [ORDER.index(c.key) || ORDER.size, c.key] }.freeze
+    end
+
+    # @return [Class] a Definition
+    # @raise [Errors::Unknown]
+    def self.fetch(key)
+      all.find { |method| method.key == key.to_s } ||
+        raise(Errors::Unknown.new("Up Close knows no method called “#{key}”.", remedy: "Choose one of: #{all.map(&:key).join(", ")}.", field: :method))
+    end
+  end
+end

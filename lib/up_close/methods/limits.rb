@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Methods
+    # What a method holds on a kind of printer: the one lookup that every check
+    # of artwork goes through. A shop's own record, where there is one, stands
+    # before the starting values. Frozen.
+    class Limits
+      STARTING = "a starting value; a coupon of your own replaces it"
+      # the methods say what they hold; what they leave out is this
+      USUAL = {line_mm: 0.3, gap_mm: 0.3, solid_mm: 12.0, dpi: 300, line_dpi: 600, x_height_mm: 1.2, tones: true, spread_mm: 0.02}.freeze
+
+      # @param method [Class] a Definition  @param printer [Symbol]
+      # @param recorded [Hash{Symbol => Array(Numeric, String)}] limit → value and where it comes from
+      def self.for(method:, printer:, recorded: {})
+        new(USUAL.merge(method.holds(printer.to_sym)), recorded)
+      end
+
+      def initialize(starting, recorded)
+        @starting, @recorded = starting.freeze, recorded.freeze
+        freeze
+      end
+
+      # @return [Numeric, Boolean]
+      # @raise [KeyError]
+      def [](name) = @recorded.key?(name) ? @recorded[name].first : @starting.fetch(name)
+
+      # @return [String] where it comes from
+      def source(name) = @recorded.key?(name) ? @recorded[name].last : "#{Working.number(self[name])} is #{STARTING}"
+    end
+  end
+end

@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Methods
+    # Where a method's or sealer's work is told, step by step.
+    class Script
+      START = "a starting value: your own record replaces it; your product's label comes first"
+      attr_reader :steps, :setting
+
+      def initialize(setting, steps = [])
+        @setting = setting
+        @steps = steps
+      end
+
+      # a step done by hand
+      def hands(key, title, words, phase: :apply, lasts: 60, **rest) = add(key, title, words, :hands, phase, lasts, rest)
+
+      # a step that only waits
+      def wait(key, title, words, phase: :apply, lasts: 60, **rest) = add(key, title, words, :wait, phase, lasts, rest)
+
+      private
+
+      # @param lasts [Numeric, Range] seconds
+      def add(key, title, words, kind, phase, lasts, rest)
+        range = lasts.is_a?(Range) ? lasts : (lasts..nil)
+        window = rest.delete(:window)
+        @steps << Step.new(key: key, title: title, words: words, kind: kind, phase: phase, least_s: range.begin, most_s: range.end,
+          earliest_s: window&.begin, latest_s: window&.end, source: ((kind == :wait || window) ? START : nil), **rest)
+      end
+    end
+  end
+end

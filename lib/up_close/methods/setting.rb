@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Methods
+    # What a method is carried out with. Frozen.
+    class Setting
+      attr_reader :method, :printer, :stock, :picked, :material, :finish, :copies
+
+      # @param method [Class] a Definition  @param printer [Symbol] :laser or :inkjet
+      # @param stock [Sheets::Stock, nil] default: the first the method knows for this printer
+      # @param picked [Hash{Symbol => Symbol}] choice key → option key
+      # @param material [Materials::Material, nil]  @param finish [Materials::Finish, nil]
+      def initialize(method:, printer:, stock: nil, picked: {}, material: nil, finish: nil, copies: 1)
+        @method, @printer = method, printer.to_sym
+        @stock = stock || method.stocks.find { |s| s.printers.include?(@printer) } || method.stocks.first
+        @picked = method.choices.to_h { |c| [c.key, (picked[c.key] || c.pick).to_sym] }.freeze
+        @material, @finish, @copies = material, finish, copies
+        freeze
+      end
+
+      def inkjet? = printer == :inkjet
+
+      def laser? = printer == :laser
+
+      def wood? = material&.family == :wood
+
+      def metal? = material&.family == :metal
+
+      def border_mm = method.border_mm(self)
+
+      def steps = method.steps(self)
+    end
+  end
+end

@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Methods
+    # One thing to do, or to wait for. Frozen; written and read as plain hashes,
+    # so that a run keeps the steps it was started with.
+    class Step
+      FIELDS = %i[key phase title words kind least_s most_s after earliest_s latest_s look_for never cautions late source].freeze
+      PHASES = {print: "Print", prepare: "Prepare", apply: "Apply", seal: "Seal"}.freeze
+      attr_reader(*FIELDS)
+
+      # @param key [String]  @param phase [Symbol] one of PHASES
+      # @param kind [Symbol] :hands (needs you) or :wait (does not)
+      # @param least_s [Numeric] how long at least  @param most_s [Numeric, nil] how long at most
+      # @param after [String, nil] the step whose end opens the window
+      # @param earliest_s [Numeric, nil] from that end  @param latest_s [Numeric, nil]
+      # @param late [String, nil] what to do when the window has closed
+      # @param source [String, nil] where the times come from, when they are starting values
+      def initialize(**fields)
+        FIELDS.each { |name| instance_variable_set(:"@#{name}", fields[name]) }
+        @cautions = (cautions || []).map(&:to_sym).freeze
+        @phase, @kind = phase.to_sym, kind.to_sym
+        @after, @key = after&.to_s, key.to_s
+        freeze
+      end
+
+      def wait? = kind == :wait
+
+      def window? = !(earliest_s.nil? && latest_s.nil?)
+
+      def to_h = FIELDS.to_h { |name| [name, public_send(name)] }
+
+      def self.from_h(hash) = new(**hash.transform_keys(&:to_sym).slice(*FIELDS))
+
+      def ==(other) = other.is_a?(Step) && other.to_h == to_h
+      alias_method :eql?, :==
+      def hash = to_h.hash
+    end
+  end
+end

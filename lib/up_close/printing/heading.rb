@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Printing
+    # What a sheet says of itself, outside the marks. Frozen.
+    class Heading
+      LINE_MM = 4.2
+
+      # @param title [String] job and mark  @param stock [Sheets::Stock]
+      def initialize(title:, stock:)
+        @title, @stock = title, stock
+        freeze
+      end
+
+      # @return [Array<String>]
+      def lines(sheet:, sheets:, mirrored:)
+        [
+          [@title, ("sheet #{sheet} of #{sheets}" if sheets > 1)].compact.join(" · "),
+          "#{@stock.title.capitalize}: print on #{@stock.side}.",
+          "#{mirrored ? "Reads backwards on purpose" : "Reads as it is"}. #{Pack::SETTINGS}."
+        ]
+      end
+
+      def items(x:, y:, **of)
+        lines(**of).each_with_index.map { |words, i| Items::Text.new(words, x: x, y: y + i * LINE_MM, bold: i.zero?) }
+      end
+    end
+  end
+end

@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Printing
+    # A size of paper, upright. Frozen.
+    class Paper
+      attr_reader :key, :title, :width_mm, :height_mm
+
+      def initialize(key, title, width_mm, height_mm)
+        @key, @title, @width_mm, @height_mm = key, title, width_mm, height_mm
+        freeze
+      end
+
+      ALL = [new("a4", "A4", 210.0, 297.0), new("letter", "Letter", 215.9, 279.4)].freeze
+
+      # @raise [Errors::Unknown]
+      def self.fetch(key)
+        ALL.find { |paper| paper.key == key.to_s.downcase } ||
+          raise(Errors::Unknown.new("Up Close prints on no paper called “#{key}”.", remedy: "Choose a4 or letter.", field: :paper))
+      end
+
+      # the same sheet lying on its side
+      def landscape = Paper.new(key, "#{title} landscape", height_mm, width_mm)
+
+      def landscape? = width_mm > height_mm
+    end
+  end
+end

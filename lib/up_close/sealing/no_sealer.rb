@@ -1,0 +1,18 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Sealing
+    # Left as it is.
+    class NoSealer < Sealer
+      key "none"
+      title "Left bare"
+      summary "For things nobody touches."
+      coats 0
+      over :film, :watch, "Bare film scratches and lifts at its edge.", "Two gloss coats bury the edge."
+      over :toner, :watch, "Bare toner rubs off with handling.", "Two spray coats hold it."
+      over :dye_ink, :watch, "Bare dye ink runs when it gets wet, and fades.", "Two thin spray coats hold it."
+
+      def self.tell(_script) = nil
+    end
+  end
+end

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Sealing
+    # The small language a sealer is written in: what it does over each residue,
+    # how many coats, how long between, how long to cure.
+    class Sealer
+      RESIDUES = {film: "water-slide film", toner: "toner", dye_ink: "raw dye ink"}.freeze
+
+      class << self
+        def self.declares(*names)
+          names.each do |name|
+            define_method(name) { |*value| value.empty? ? instance_variable_get(:"@#{name}") : instance_variable_set(:"@#{name}", value.first) }
+          end
+        end
+
+        # coats: Integer. between_s: Range, seconds. cure_s: seconds. cautions: Array<Symbol>. coat_words: how to lay one.
+        declares :key, :title, :summary, :coats, :between_s, :cure_s, :coat_words
+
+        def cautions(*keys) = keys.empty? ? @cautions || [] : @cautions = keys
+
+        def verdicts = @verdicts ||= {}
+
+        # @param verdict [Symbol] :fine, :watch, :stop
+        def over(residue, verdict, reason, remedy = nil) = verdicts[residue] = [verdict, reason, remedy]
+
+        # @return [Finding]
+        def finding(residue:, material: nil)
+          verdict, reason, remedy = verdicts.fetch(residue)
+          Finding.new(key: :sealer_pair, title: "#{title} over #{RESIDUES[residue]}", verdict: verdict, figure: (verdict == :stop) ? "no" : ("#{coats} coats" if coats.positive?), reason: reason, remedy: remedy)
+        end
+
+        # the sealing, as steps of a run
+        # @return [Array<Methods::Step>]
+        def steps(setting) = Methods::Script.new(setting).tap { |script| tell(script) }.steps
+
+        private
+
+        def tell(script)
+          1.upto(coats) do |coat|
+            script.hands "seal_#{coat}", "#{title}: coat #{coat} of #{coats}", coat_words, phase: :seal, lasts: 120, cautions: cautions,
+              look_for: "an even sheen.", never: "chase a run: let it dry, sand it, go on.",
+              **((coat > 1) ? {after: "seal_#{coat - 1}", window: between_s, late: "Past its window: let it harden a day, sand lightly with 400, then coat."} : {})
+          end
+          script.wait "cure", "Let it cure", "Warm and dry, out of the dust. Ready when this is over.", phase: :seal, lasts: cure_s, never: "pack or handle it before."
+        end
+      end
+    end
+  end
+end

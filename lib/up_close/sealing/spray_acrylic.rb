@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Sealing
+    # Up Close's pick: it suits all three residues.
+    class SprayAcrylic < Sealer
+      key "spray-acrylic"
+      title "Spray acrylic clear"
+      summary "Suits ink, toner and film. Thin coats."
+      coats 3
+      between_s 600..14_400
+      cure_s 86_400
+      cautions :spray
+      coat_words "Thin, from 25 cm, past both edges."
+      over :film, :fine, "Buries the edge of the film in a few coats."
+      over :toner, :fine, "Toner takes it well."
+      over :dye_ink, :fine, "Thin coats do not make the ink run."
+    end
+  end
+end

@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Sealing
+    # Quick, but its solvent bites.
+    class SprayLacquer < Sealer
+      key "spray-lacquer"
+      title "Spray lacquer"
+      summary "Quick. Mist coats only."
+      coats 4
+      between_s 300..7200
+      cure_s 43_200
+      cautions :spray
+      coat_words "A mist, barely wet, from 30 cm."
+      over :film, :watch, "A wet coat can craze film.", "Mist coats only; try it on a scrap first."
+      over :toner, :watch, "A wet coat can lift toner.", "Mist coats only; try it on a scrap first."
+      over :dye_ink, :watch, "A wet coat makes ink run.", "Mist coats only; try it on a scrap first."
+
+      # its thinner attacks plastics, whatever lies between
+      def self.finding(residue:, material: nil)
+        return super unless material&.dissolves?
+        Finding.new(key: :sealer_pair, title: "#{title} on #{material.title}", verdict: :stop, figure: "no",
+          reason: "Lacquer attacks #{material.title}.", remedy: "Use spray acrylic clear.")
+      end
+    end
+  end
+end

@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Sealing
+    # Water-based; a damp room whitens it.
+    class SpraySatin < Sealer
+      key "spray-satin"
+      title "Spray water-based satin"
+      summary "Low smell. Let it cure fully."
+      coats 3
+      between_s 1800..14_400
+      cure_s 172_800
+      cautions :spray
+      coat_words "Thin, even, in a dry room: damp turns an uncured coat white."
+      over :film, :fine, "Film takes it well."
+      over :toner, :fine, "Toner takes it well."
+      over :dye_ink, :watch, "Water in a wet coat makes dye ink run.", "Thin coats, and let each dry fully."
+    end
+  end
+end

@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Sealing
+    # Oil varnish or polyurethane, wiped or brushed.
+    class WipedOil < Sealer
+      key "wiped-oil"
+      title "Wiped or brushed oil varnish"
+      summary "Warm, tough, ambers with age."
+      coats 3
+      between_s 14_400..86_400
+      cure_s 259_200
+      cautions :oily_rags
+      coat_words "A thin coat with a lint-free rag, along the grain."
+      over :film, :watch, "Brushing can drag film.", "One spray coat first."
+      over :toner, :fine, "Toner does not dissolve in it. It ambers with age."
+      over :dye_ink, :stop, "Oil varnish makes raw dye ink bleed.", "Use spray acrylic clear; varnish over that once it has cured."
+    end
+  end
+end

@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Suitability
+    module Rules
+      # Each method carries one kind of ink over, and not the other.
+      module PrinterKind
+        WHY = {
+          inkjet: "It carries over toner; inkjet ink only runs under it.",
+          laser: "It needs ink that stays wet; toner is dry and fused, and stays on the sheet."
+        }.freeze
+
+        module_function
+
+        def call(situation)
+          return if situation.method.printers.include?(situation.printer)
+          wanted = situation.method.printers.first
+          others = Methods.all.select { |m| m.printers.include?(situation.printer) }.map { |m| m.title.downcase }
+          Finding.new(key: :printer_kind, title: "The printer", verdict: :stop, figure: situation.printer.to_s,
+            reason: "#{situation.method.title} cannot work from an #{situation.printer} print. #{WHY[situation.printer]}".sub("an laser", "a laser"),
+            remedy: "Print it on #{(wanted == :laser) ? "a laser printer or a copier" : "an inkjet printer"}, or choose #{others.join(" or ")}.")
+        end
+      end
+    end
+  end
+end

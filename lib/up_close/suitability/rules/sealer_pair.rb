@@ -1,0 +1,16 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Suitability
+    module Rules
+      # Some finishes make some inks bleed.
+      module SealerPair
+        module_function
+
+        def call(situation)
+          situation.sealer&.finding(residue: situation.method.residue, material: situation.material)
+        end
+      end
+    end
+  end
+end

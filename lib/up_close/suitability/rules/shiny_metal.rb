@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Suitability
+    module Rules
+      # Toner wants a tooth on metal.
+      module ShinyMetal
+        module_function
+
+        def call(situation)
+          return unless situation.method.key == "solvent-rub"
+          return unless situation.finish&.key == "polished" || situation.material&.family == :glass
+          Finding.new(key: :shiny_metal, title: "The ground", verdict: :watch, figure: situation.ground_words,
+            reason: "Toner finds no hold on a shine.", remedy: "Take the shine off with 400–600 grit, then degrease; no fingers after.")
+        end
+      end
+    end
+  end
+end

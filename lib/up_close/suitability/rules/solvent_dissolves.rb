@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Suitability
+    module Rules
+      # Acetone and lacquer thinner attack many plastics, paints and lacquers.
+      module SolventDissolves
+        module_function
+
+        def call(situation)
+          solvent = situation.method.solvent or return
+          victim = victim(situation) or return
+          Finding.new(key: :solvent_dissolves, title: "#{solvent.capitalize} on the piece", verdict: :stop, figure: situation.ground_words,
+            reason: "#{solvent.capitalize} dissolves #{victim}.",
+            remedy: "Use water-slide film, which needs only water, or work on bare wood or abraded metal.")
+        end
+
+        def victim(situation)
+          return situation.material.title if situation.material&.dissolves?
+          return unless situation.finish&.coated?
+          situation.finish.painted? ? "most paints" : "varnish and lacquer"
+        end
+      end
+    end
+  end
+end

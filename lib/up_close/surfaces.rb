@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module UpClose
+  # Shapes a mark can lie on, one a file. A new file here is a new shape everywhere.
+  module Surfaces
+    ORDER = %w[rectangle rounded-rectangle disc ring ellipse polygon free-polygon cylinder cup dome loft].freeze
+
+    # @return [Array<Class>] the shapes, in the order makers meet them
+    def self.all
+      @all ||= constants.map { |name| const_get(name) }
+        .select { |c| c.is_a?(Class) && c < Shape && c.key }
+        .sort_by { |c| [ORDER.index(c.key) || ORDER.size, c.key] }.freeze
+    end
+
+    # @raise [Errors::Unknown]
+    def self.fetch(key)
+      all.find { |shape| shape.key == key.to_s } ||
+        raise(Errors::Unknown.new("Up Close knows no shape called “#{key}”.", remedy: "Choose one of: #{all.map(&:title).join(", ")}.", field: :shape))
+    end
+
+    # @param measures [Hash{Symbol => Numeric}] mm and counts
+    # @param keep_outs [Array<KeepOut>]
+    # @return [Shape]
+    # @raise [Errors::BadShape, Errors::Unknown]
+    def self.build(key, measures, keep_outs: [])
+      shape = fetch(key).new(**measures)
+      keep_outs.empty? ? shape : WithKeepOuts.new(shape, keep_outs)
+    end
+  end
+end

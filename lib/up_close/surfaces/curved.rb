@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Surfaces
+    # A shape that is not flat. Marks are placed on what it unrolls to; so it
+    # answers all that a flat shape does, from there, and beside it what the
+    # curve brings: how far round a mark goes, what one glance sees, the strain.
+    class Curved < Shape
+      DELEGATED = %i[inside_distance rim_distance support path edge_normals inset_normals inset reach clearance_of rim_clearance_of hole? convex? growth].freeze
+      # words read at one glance within this angle either way: a starting value
+      GLANCE_DEG = 45.0
+
+      DELEGATED.each { |name| define_method(name) { |*arguments| unrolled.public_send(name, *arguments) } }
+
+      # @return [Shape] flat
+      def unrolled = raise(NotImplementedError)
+
+      def curved? = true
+
+      # @param placed [Placing::PlacedInk]
+      # @param bent [Boolean] whether the artwork has been bent to the piece
+      # @return [Array<Finding>]
+      def findings(placed, writer, bent: false) = raise(NotImplementedError)
+
+      # figures of the unrolled shape, for people and for files
+      # @return [Hash{Symbol => Numeric}]
+      def figures = raise(NotImplementedError)
+
+      # @return [Working] how the unrolled shape comes about
+      def working = raise(NotImplementedError)
+
+      private
+
+      def num(value, places = 2) = Working.number(value, places)
+    end
+  end
+end

@@ -1,0 +1,96 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Surfaces
+    # A ball, or the cap of one. A flat disc of radius a laid on it has too much
+    # rim: strain 1 − sin(a/ρ) ÷ (a/ρ), about (a/ρ)² ÷ 6 (handbook 4).
+    class Dome < Curved
+      describe "dome", "Dome or ball", Parameter.new(:ball_mm, "Diameter of the ball"), Parameter.new(:cap_mm, "Across the part to be covered")
+
+      # radius of the ball
+      def radius = measures[:ball_mm] / 2.0
+
+      # from the pole to the rim over the curve, as an angle
+      def reach_angle = Math.asin([measures[:cap_mm] / measures[:ball_mm], 1.0].min)
+
+      # the same over the curve, mm: how far the flat disc may reach
+      def arc_mm = radius * reach_angle
+
+      def unrolled = once(:unrolled) { Disc.new(diameter_mm: 2 * arc_mm) }
+
+      def edge_word = "rim"
+
+      def size_words(writer) = "ball ⌀ #{writer.figure(measures[:ball_mm])}"
+
+      # of a flat disc of radius +a+
+      def strain(a) = a.zero? ? 0.0 : 1 - Math.sin(a / radius) / (a / radius)
+
+      # @return [Float] radius of the largest flat disc a share of strain allows: the closed form's root
+      def largest_flat(share)
+        most = Math::PI * radius
+        Geometry::Algorithms::FallingRoot.call(most * 1e-9, most) { |a| share - strain(a) }
+      end
+
+      # gores that bring the strain across each down to +share+
+      def gores(share) = [(Math::PI * radius * Math.sin(reach_angle) / largest_flat(share)).ceil, 3].max
+
+      # half a gore's width at +t+ mm from the pole
+      def gore_half_width(count, t) = Math::PI / count * radius * Math.sin(t / radius)
+
+      # one gore, pole at the top, standing down
+      # @return [Geometry::Ring]
+      def gore(count)
+        steps = Array.new(33) { |i| arc_mm * i / 32 }
+        right = steps.map { |t| Geometry::Point[gore_half_width(count, t), t] }
+        left = steps.drop(1).reverse.map { |t| Geometry::Point[-gore_half_width(count, t), t] }
+        Geometry::Ring.new(right + left)
+      end
+
+      def figures
+        {arc_mm: arc_mm, flat_diameter_mm: 2 * arc_mm, strain: strain(arc_mm), area_mm2: 2 * Math::PI * radius**2 * (1 - Math.cos(reach_angle)),
+         **Strain::ALL.to_h { |taker| [:"largest_flat_#{taker.key}_mm", 2 * largest_flat(taker.share)] }, gores: gores(Strain.fetch("softened").share)}
+      end
+
+      def working
+        Working.new("over the curve: #{num(radius)} × asin(#{num(measures[:cap_mm])} ÷ #{num(measures[:ball_mm])}) = #{num(arc_mm, 3)} mm from the pole; strain 1 − sin(a/ρ) ÷ (a/ρ) = #{num(strain(arc_mm) * 100)} %")
+      end
+
+      def front(point)
+        away = point.length
+        return [Geometry::Point::ORIGIN, true] if away.zero?
+        [point * (radius * Math.sin(away / radius) / away), away / radius < Math::PI / 2]
+      end
+
+      def behind(seen)
+        away = seen.length
+        return if away > radius
+        away.zero? ? seen : seen * (radius * Math.asin(away / radius) / away)
+      end
+
+      def front_box = Geometry::Box.new(x: -radius, y: -radius, width: 2 * radius, height: 2 * radius)
+
+      def front_outline = Geometry::Shapes.ellipse(0, 0, radius, radius)
+
+      def findings(placed, writer, bent: false)
+        a = Geometry::Algorithms::EnclosingCircle.call(placed.hull).last
+        found = strain(a)
+        [Finding.new(key: :strain, title: "Strain at its rim", verdict: Strain.verdict(found), figure: "#{num(found * 100)} %", value: found * 100, unit: "%", limit: Strain.fetch("softened").share * 100,
+          working: Working.new("1 − sin(#{num(a)} ÷ #{num(radius)}) ÷ (#{num(a)} ÷ #{num(radius)}) = #{num(found * 100)} %", source: "film 1 %, with softener 3.5 %, paper 0.3 %, foil 2 %: starting values"),
+          reason: Strain.words(found), remedy: remedy(found, writer))]
+      end
+
+      private
+
+      def remedy(found, writer)
+        return if found <= Strain.fetch("film").share
+        share = Strain.fetch("softened").share
+        "Film stays flat up to #{writer.with_unit(2 * largest_flat(Strain.fetch("film").share))} across, with softener #{writer.with_unit(2 * largest_flat(share))}; larger wants relief cuts: #{gores(share)} gores cover this part."
+      end
+
+      def check
+        return if measures[:cap_mm] <= measures[:ball_mm]
+        refuse(:cap_mm, "The part is wider than the ball.", "Up to #{num(measures[:ball_mm])} mm, half the ball.")
+      end
+    end
+  end
+end

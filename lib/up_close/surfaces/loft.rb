@@ -1,0 +1,124 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Surfaces
+    # A lofted body: a lure, a hull. Girths measured with a tape at stations along
+    # its side give each side's panel, half a girth wide at each station. Its
+    # edges then run longer than the body there: that is the strain.
+    class Loft < Curved
+      MOST_STATIONS = 200
+      describe "loft", "Body of changing girth", Parameter.new(:stations, "Stations", kind: :stations)
+
+      # @return [Array<Array(Float, Float)>] along, girth; mm
+      def stations = measures[:stations]
+
+      def length = stations.last[0] - stations.first[0]
+
+      # the left side's panel, nose to the left; the right side's is its mirror
+      def unrolled = once(:unrolled) { FreePolygon.new(points: outline) }
+
+      # @return [Geometry::Ring] of one side
+      def panel(side = :left)
+        ring = unrolled.ring
+        (side == :left) ? ring : ring.transform(Geometry::Transform.scale(-1, 1))
+      end
+
+      def size_words(writer) = "#{writer.figure(length)}, girth #{writer.figure(stations.map(&:last).max)}"
+
+      # how much too long the panel's edge is between two stations: √(1 + (Δ(girth ÷ 4) ÷ Δs)²) − 1
+      # @return [Array<Array(Float, Float, Float)>] from, to, strain
+      def strains
+        stations.each_cons(2).map { |(a, g), (b, h)| [a, b, Math.sqrt(1 + ((h - g) / 4 / (b - a))**2) - 1] }
+      end
+
+      # Slits from the edge that let a stretch of it close up: as many as bring each piece down to +share+.
+      # @return [Array<Array(Float, Float, Integer)>] from, to, cuts
+      def relief_cuts(share)
+        strains.filter_map { |from, to, strain| [from, to, (strain / share).ceil - 1] if strain > share }
+      end
+
+      def figures
+        {length_mm: length, widest_mm: stations.map(&:last).max / 2, strain: strains.map(&:last).max, panels: 2, area_mm2: unrolled.ring.area * 2}
+      end
+
+      def working
+        at, girth = stations.max_by(&:last)
+        Working.new("each side is half a girth wide: at #{num(at)} mm, #{num(girth)} ÷ 2 = #{num(girth / 2)} mm; the edge's strain √(1 + (Δ(girth ÷ 4) ÷ Δs)²) − 1")
+      end
+
+      # from the side: what turns away is narrowed
+      def front(point)
+        x = point.x + unrolled.box.width / 2 + stations.first[0]
+        girth = girth_at(x)
+        radius = girth / (2 * Math::PI)
+        return [Geometry::Point[point.x, 0], false] if radius.zero?
+        angle = point.y / radius
+        [Geometry::Point[point.x, radius * Math.sin(angle.clamp(-Math::PI / 2, Math::PI / 2))], angle.abs <= Math::PI / 2 + 1e-9]
+      end
+
+      def behind(seen)
+        radius = girth_at(seen.x + unrolled.box.width / 2 + stations.first[0]) / (2 * Math::PI)
+        return if radius.zero? || seen.y.abs > radius
+        Geometry::Point[seen.x, radius * Math.asin(seen.y / radius)]
+      end
+
+      def front_box
+        most = stations.map(&:last).max / (2 * Math::PI)
+        Geometry::Box.new(x: -length / 2, y: -most, width: length, height: 2 * most)
+      end
+
+      def front_outline
+        upper = stations.map { |at, girth| Geometry::Point[at - stations.first[0] - length / 2, -girth / (2 * Math::PI)] }
+        Geometry::Path.polygon(upper + upper.reverse.map { |p| Geometry::Point[p.x, -p.y] })
+      end
+
+      def findings(placed, writer, bent: false)
+        from, to = placed.box.x + unrolled.box.width / 2 + stations.first[0], placed.box.right + unrolled.box.width / 2 + stations.first[0]
+        covered = strains.select { |a, b, _| b > from && a < to }
+        worst = covered.max_by(&:last) or return []
+        [strain_finding(worst)]
+      end
+
+      private
+
+      def girth_at(x)
+        pair = stations.each_cons(2).find { |(a, _), (b, _)| x.between?(a, b) } or return 0.0
+        (a, g), (b, h) = pair
+        g + (h - g) * (x - a) / (b - a)
+      end
+
+      def strain_finding((from, to, strain))
+        cuts = relief_cuts(Strain.fetch("softened").share)
+        Finding.new(key: :strain, title: "Strain along the back and belly", verdict: Strain.verdict(strain), figure: "#{num(strain * 100)} %", value: strain * 100, unit: "%", limit: Strain.fetch("softened").share * 100,
+          working: Working.new("between #{num(from)} and #{num(to)} mm: √(1 + (Δ(girth ÷ 4) ÷ Δs)²) − 1 = #{num(strain * 100)} %", source: "film 1 %, with softener 3.5 %, paper 0.3 %, foil 2 %: starting values"),
+          reason: Strain.words(strain), remedy: cuts.any? ? "Relief cuts from the edge: #{cuts.map { |a, b, n| "#{n} between #{num(a)} and #{num(b)}" }.join(", ")}." : nil)
+      end
+
+      # middle line along x, half a girth wide
+      def outline
+        upper = stations.map { |at, girth| [at, -girth / 4] }
+        lower = stations.reverse.map { |at, girth| [at, girth / 4] }
+        (upper + lower).uniq
+      end
+
+      def number(_parameter, value)
+        list = Array(value)
+        refuse(:stations, "A body needs two stations or more.", "Measure its girth at the nose, the tail and between.") if list.size < 2
+        refuse(:stations, "These are #{list.size} stations; #{MOST_STATIONS} is the most.", "Leave some out where the girth changes evenly.") if list.size > MOST_STATIONS
+        list.map { |at, girth| [Float(at), Float(girth)] }.freeze
+      rescue ArgumentError, TypeError
+        refuse(:stations, "Some stations do not read as two lengths.", "Type them as 12, 48: how far along, how far round; one a line.")
+      end
+
+      def check
+        back = stations.each_cons(2).find { |(a, _), (b, _)| b <= a }
+        refuse(:stations, "Station #{num(back[1][0])} comes after #{num(back[0][0])}.", "Put them in order from nose to tail.") if back
+        empty = stations[1..-2].find { |_, girth| girth <= 0 }
+        refuse(:stations, "The girth at #{num(empty[0])} is nothing.", "Only the ends may come to a point.") if empty
+        refuse(:stations, "A girth cannot be below nothing.", "Check the figures.") if stations.any? { |at, girth| girth.negative? || at.negative? }
+        refuse(:stations, "The body is over 2 m.", "Check the unit.") if stations.last[0] > 2000 || stations.any? { |_, girth| girth > 4000 }
+        refuse(:stations, "Both ends and all between come to nothing.", "Check the girths.") if stations.all? { |_, girth| girth.zero? }
+      end
+    end
+  end
+end

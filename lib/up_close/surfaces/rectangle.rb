@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Surfaces
+    # A flat plate with square corners.
+    class Rectangle < Shape
+      describe "rectangle", "Rectangle",
+        Parameter.new(:width_mm, "Width"), Parameter.new(:height_mm, "Height")
+
+      def width = measures[:width_mm]
+
+      def height = measures[:height_mm]
+
+      def inside_distance(point)
+        out_x, out_y = point.x.abs - width / 2, point.y.abs - height / 2
+        return -[out_x, out_y].max if out_x <= 0 || out_y <= 0
+        -Math.hypot(out_x, out_y)
+      end
+
+      def support(n) = (n.x.abs * width + n.y.abs * height) / 2
+
+      def edge_normals = [[1, 0], [-1, 0], [0, 1], [0, -1]].map { |x, y| Geometry::Point[x, y] }
+
+      def inset_normals = edge_normals
+
+      def path = Geometry::Path.polygon(box.corners)
+
+      private
+
+      def exit_distance(point, n) = Geometry::Rays.leaves_planes(point, n, once(:planes) { edge_normals.map { |normal| [normal, support(normal)] } })
+    end
+  end
+end

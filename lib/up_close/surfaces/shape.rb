@@ -1,0 +1,124 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Surfaces
+    # What every flat shape answers. The origin is the shape's centre, x to the
+    # right, y downwards, mm. Frozen.
+    class Shape
+      class << self
+        attr_reader :key, :title
+
+        # names the shape and its measures
+        def describe(key, title, *parameters)
+          @key, @title, @parameters = key, title, parameters.freeze
+        end
+
+        def parameters = @parameters || []
+      end
+
+      attr_reader :measures
+
+      # @param measures [Hash{Symbol => Numeric}] one for each parameter
+      # @raise [Errors::BadShape]
+      def initialize(**measures)
+        @measures = self.class.parameters.to_h { |p| [p.key, number(p, measures[p.key])] }.freeze
+        check
+        @memo = {}
+        freeze
+      end
+
+      def key = self.class.key
+
+      # signed distance from +point+ to the edge: positive inside, exact
+      def inside_distance(point) = raise(NotImplementedError)
+
+      # the same for the outer edge alone, which is convex
+      def rim_distance(point) = inside_distance(point)
+
+      # furthest reach of the outer edge along the unit vector +n+
+      def support(n) = raise(NotImplementedError)
+
+      # the edge, for drawing
+      # @return [Geometry::Path]
+      def path = raise(NotImplementedError)
+
+      # normals of straight edges: the largest copy must hold these exactly
+      def edge_normals = []
+
+      # The line that keeps +by+ mm inside the edge. Eroding a convex shape moves
+      # each of its supporting lines in by as much (Schneider, Convex Bodies, 3.1).
+      # @return [Geometry::Path] empty when nothing is left
+      def inset(by)
+        points = Geometry::Algorithms::HalfPlanes.call(box, inset_normals.map { |n| [n, support(n) - by] })
+        (points.size < 3) ? Geometry::Path::EMPTY : Geometry::Path.polygon(points)
+      end
+
+      # the directions that bound it
+      def inset_normals = edge_normals + Array.new(72) { |i| Geometry::Point[Math.cos(i * Math::PI / 36), Math.sin(i * Math::PI / 36)] }
+
+      # the edge's name in a sentence
+      def edge_word = "edge"
+
+      # "40.0 × 20.0", "⌀ 25.0": with the writer's unit
+      def size_words(writer) = writer.pair(box.width, box.height)
+
+      def box
+        right, down = support(Geometry::Point[1, 0]), support(Geometry::Point[0, 1])
+        left, up = support(Geometry::Point[-1, 0]), support(Geometry::Point[0, -1])
+        Geometry::Box.new(x: -left, y: -up, width: left + right, height: up + down)
+      end
+
+      # Least distance from the ink to the edge: negative when it sticks out.
+      # In a convex shape that distance is concave, so the hull's corners decide.
+      # @param ink [#hull] placed ink
+      def clearance_of(ink) = ink.hull.map { |p| inside_distance(p) }.min
+
+      # the same for the outer edge alone
+      def rim_clearance_of(points) = points.map { |p| rim_distance(p) }.min
+
+      # how far the outer edge lies from +point+ along the unit vector +n+; 0 from outside
+      def reach(point, n) = (rim_distance(point) <= 0) ? 0.0 : exit_distance(point, n)
+
+      # How many times an outline may grow about a place before it meets the edge.
+      # @param outline [Array<Geometry::Point>] convex, from that place
+      # @return [Float, nil] nil where this must be found step by step
+      def growth(_outline, _place, _clearance) = nil
+
+      # true when the largest copy is a matter of supporting lines alone
+      def convex? = true
+
+      # true when marks lie on what it unrolls to
+      def curved? = false
+
+      # What must be printed to cover all of it, trimmed after.
+      # @return [Geometry::Box] mm
+      def cover(bleed_mm) = box.grown(bleed_mm)
+
+      # true when ink itself must be looked at, since a hull would bridge a hole
+      def hole? = false
+
+      def ==(other) = other.class == self.class && other.measures == measures
+      alias_method :eql?, :==
+      def hash = [self.class, measures].hash
+
+      private
+
+      # worked out once: a shape never changes
+      def once(name) = @memo.fetch(name) { @memo[name] = yield }
+
+      # @param point [Geometry::Point] inside
+      def exit_distance(point, n) = raise(NotImplementedError)
+
+      def number(parameter, value)
+        raise Errors::BadShape.new("#{parameter.words} is missing.", remedy: "Type it.", field: parameter.key) if value.nil?
+        return parameter.length? ? value.to_f : value if value.is_a?(Numeric) && parameter.range.cover?(value)
+        raise Errors::BadShape.new("#{parameter.words} must lie between #{Working.number(parameter.range.begin)} and #{Working.number(parameter.range.end)}.",
+          remedy: "Check the figure.", field: parameter.key)
+      end
+
+      def check = nil
+
+      def refuse(field, reason, remedy) = raise(Errors::BadShape.new(reason, remedy: remedy, field: field))
+    end
+  end
+end

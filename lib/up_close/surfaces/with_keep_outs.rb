@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+require "delegate"
+
+module UpClose
+  module Surfaces
+    # A shape with places on it where no ink may lie. Answers as the shape does,
+    # with those taken out.
+    class WithKeepOuts < SimpleDelegator
+      attr_reader :keep_outs
+
+      # @param shape [Shape]  @param keep_outs [Array<KeepOut>]
+      def initialize(shape, keep_outs)
+        super(shape)
+        @keep_outs = keep_outs.freeze
+      end
+
+      def bare = __getobj__
+
+      def clearance_of(ink) = [bare.clearance_of(ink), *keep_outs.map { |k| k.clearance_of(ink) }].min
+
+      def inside_distance(point) = [bare.inside_distance(point), *keep_outs.map { |k| k.outside_distance(point) }].min
+
+      def path = keep_outs.reduce(bare.path) { |whole, k| whole + k.path }
+
+      def inset(by) = keep_outs.reduce(bare.inset(by)) { |whole, k| whole + k.grown(by).path }
+
+      # ink itself must be looked at, since a hull would bridge a screw
+      def hole? = true
+
+      def ==(other) = other.is_a?(WithKeepOuts) && other.bare == bare && other.keep_outs.map(&:to_h) == keep_outs.map(&:to_h)
+    end
+  end
+end

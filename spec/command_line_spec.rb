@@ -1,0 +1,57 @@
+# frozen_string_literal: true
+
+require "json"
+require "optparse"
+require "stringio"
+require "command_line/runner"
+
+RSpec.describe CommandLine::Runner, :measured do
+  around { |example| Dir.mktmpdir { |dir| Dir.chdir(dir) { example.run } } }
+
+  def up_close(*arguments)
+    out, err = StringIO.new, StringIO.new
+    code = described_class.call(arguments, out: out, err: err)
+    [code, out.string, err.string]
+  end
+
+  it "prints artwork to a file that measures what the report says" do
+    File.write("badge.svg", svg('<rect x="10" y="10" width="76" height="20"/>'))
+    code, out, = up_close("print", "badge.svg", "--width", "38mm", "--method", "ink-offset", "--printer", "inkjet", "--copies", "3", "--out", "badge.pdf")
+    report = JSON.parse(out, symbolize_names: true)
+    expect(code).to eq 0
+    expect(report).to include(reading: "mirrored", turns: 1, reason: /face down/, page_mm: [210.0, 297.0])
+    expect(report[:bars].map { |bar| bar[:length_mm] }).to eq [50.0, 50.0]
+    page = render_pdf(File.binread("badge.pdf"))
+    expect(report[:placements].size).to eq 3
+    report[:placements].each { |place| expect(ink_found(page, place, dpi: 1200)[:width_mm]).to be_within(0.05).of(38) }
+  end
+
+  it "sizes by height, by cap height, and numbers its sheets" do
+    code, out, = up_close("print", "--text", "HEH", "--font", "overpass-bold", "--cap-height", "6", "--method", "water-slide", "--printer", "laser", "--copies", "200", "--paper", "letter", "--out", "h.svg")
+    report = JSON.parse(out)
+    expect([code, report["reading"], report["files"], report["placements"].first["height_mm"]]).to match [0, "as-is", %w[h-1.svg h-2.svg], be_within(1e-6).of(6)]
+    expect(Dir["h-*.svg"].size).to eq 2
+  end
+
+  it "answers in one sentence: 1 for what cannot be done, 2 for a wrong call" do
+    File.write("tide.png", "the tide is out")
+    {
+      %w[print tide.png --width 38 --method water-slide --printer laser --out a.pdf] => [1, /not a PNG, JPEG, SVG or PDF/],
+      %w[print none.png --width 38 --method water-slide --printer laser --out a.pdf] => [1, /cannot be read/],
+      %w[print --text A --width 38 --method solvent-rub --printer inkjet --out a.pdf] => [1, /inkjet/],
+      %w[print --text A --width -3 --method water-slide --printer laser --out a.pdf] => [1, /nothing or less/],
+      %w[print --text A --width 9cubits --method water-slide --printer laser --out a.pdf] => [1, /does not read/],
+      %w[print --text A --width 3 --method boil --printer laser --out a.pdf] => [1, /no method called “boil”/],
+      %w[print --text A --width 3 --method water-slide --printer laser --out a.docx] => [2, /--out ends in/],
+      %w[print --text A --method water-slide --printer laser --out a.pdf] => [2, /--width, --height or --cap-height/],
+      %w[print --mystery] => [2, /invalid option/i],
+      %w[brew] => [2, /Usage/],
+      [] => [2, /Usage/]
+    }.each do |arguments, (code, words)|
+      got, out, err = up_close(*arguments)
+      expect([got, out, err]).to match([code, "", words]), arguments.join(" ")
+      expect(err.strip.lines.size).to eq 1
+      expect(err.strip.scan(/\.(?=\s+\p{Lu})/)).to be_empty unless code == 2
+    end
+  end
+end

@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+# The whole shop, in a folder of its own that is emptied before each example.
+require "tmpdir"
+HOME = Dir.mktmpdir("up-close")
+ENV["UP_CLOSE_HOME"] = HOME
+ENV["APP_ENV"] = "test"
+require_relative "../config/boot"
+require "rack/test"
+require_relative "../db/demo/story"
+
+Database.migrate
+
+module Shop
+  include Rack::Test::Methods
+
+  def app = Web
+
+  # one page after another, as a browser would: with the form's own token
+  def send_form(path, fields = {})
+    get "/jobs/new" unless @token
+    @token ||= last_response.body[/name="authenticity_token" value="([^"]+)"/, 1]
+    post path, fields.merge("authenticity_token" => @token)
+    last_response
+  end
+
+  def page_words = last_response.body.gsub(/<[^>]+>/, " ").gsub("&quot;", '"').gsub(/\s+/, " ")
+
+  def upload(bytes, name, type = "application/octet-stream") = Rack::Test::UploadedFile.new(StringIO.new(bytes), type, true, original_filename: name)
+
+  # a mark on a 60 × 40 wooden plate with a 40 × 20 black box on it
+  def mark_with_artwork(**piece)
+    send_form "/jobs", "title" => "Fair"
+    send_form "/jobs/#{Job.last.id}/pieces", {"name" => "plate", "shape" => "rectangle", "width_mm" => "60", "height_mm" => "40", "material" => "wood", "finish" => "sanded", "colour" => "#ecd9b0", "count" => "2"}.merge(piece.transform_keys(&:to_s))
+    send_form "/marks/#{Mark.last.id}/artwork", "kind" => "file", "file" => upload(svg('<rect width="40" height="20"/>'), "badge.svg")
+    Mark.last
+  end
+
+  def ready_mark(way: "ink-offset", printer: "inkjet", **piece)
+    mark = mark_with_artwork(**piece)
+    send_form "/marks/#{mark.id}/method", "way" => way, "printer" => printer
+    send_form "/marks/#{mark.id}/place", "width" => "30"
+    mark.reload
+  end
+end
+
+RSpec.configure do |config|
+  config.include Shop, :shop
+  config.before(:each, :shop) do
+    [StepEnd, Attempt, Run, Mark, Piece, Artwork, Job, Preference].each(&:delete_all)
+    FileUtils.rm_rf(Settings.originals)
+    header "Host", "localhost"
+  end
+  config.after(:suite) { FileUtils.rm_rf(HOME) }
+end

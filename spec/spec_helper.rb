@@ -1,0 +1,14 @@
+# frozen_string_literal: true
+
+require_relative "../lib/bundle"
+$LOAD_PATH.unshift File.expand_path("../lib", __dir__)
+require "up_close"
+require "shelves/print_files"
+Dir[File.join(__dir__, "support", "*.rb")].sort.each { |file| require file }
+
+RSpec.configure do |config|
+  config.disable_monkey_patching!
+  config.expect_with(:rspec) { |c| c.syntax = :expect }
+  config.include Speaking
+  config.include Measuring, :measured
+end

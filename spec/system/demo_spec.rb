@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+require_relative "../system_helper"
+
+RSpec.describe "the demo, at the real page", :shop, :page do
+  before { Storytelling.tell }
+
+  def mark(name) = Mark.all.find { |m| m.title == name }
+
+  it "is a story one can go on with, by the keyboard alone" do
+    visit "/"
+    expect(page).to have_text("Pellow Ness centenary fair")
+    click_on "Lay it, once"
+    expect(page).to have_text(/Open for another\s+\d\d:\d\d/)
+    bench_key(:space)
+    expect(page).to have_css("h1", text: "Rub gently, then firmly")
+    visit "/marks/#{mark("Name board").id}/place"
+    expect(page).to have_no_button("Set") # the page is awake
+    press(:left)
+    expect(page).to have_field("right", with: "-48.6")
+    press("5")
+    expect(page).to have_css("h1", text: "On the sheet")
+    press("3")
+    expect(page).to have_css("h1", text: "How it gets there")
+    expect(strays).to be_empty
+  end
+
+  %w[day shed].each do |light|
+    it "has no barriers in the #{light}'s light, and needs no sideways scrolling at 360" do
+      Preference.put("light", light)
+      rose, run = mark("Compass rose"), Run.where(ended_at: nil).first
+      paths = %w[measure artwork method place sheet apply seal record].map { |stage| "/marks/#{rose.id}/#{stage}" } +
+        ["/", "/jobs", "/jobs/new", "/jobs/#{rose.job.id}", "/jobs/#{rose.job.id}/pieces/new", "/methods", "/methods/solvent-rub", "/runs/#{run.id}"]
+      expect_open_to_all(paths)
+    end
+  end
+end

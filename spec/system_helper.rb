@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+require_relative "shop_helper"
+require "capybara/rspec"
+require "capybara/cuprite"
+
+Capybara.register_driver(:cuprite) do |app|
+  Capybara::Cuprite::Driver.new(
+    app,
+    browser_path: "/usr/bin/chromium",
+    window_size: [1280, 800],
+    process_timeout: 60,
+    timeout: 40,
+    js_errors: true,
+    browser_options: {"no-sandbox" => nil, "disable-background-networking" => nil, "disable-component-update" => nil, "disable-sync" => nil}
+  )
+end
+Capybara.default_driver = :cuprite
+Capybara.server = :puma, {Silent: true, Threads: "1:8"}
+Capybara.app = Web
+Capybara.default_max_wait_time = 5
+
+# What a person does at the real page.
+module AtThePage
+  AXE = File.join(Gem.loaded_specs["axe-core-api"].gem_dir, "node_modules/axe-core/axe.min.js")
+
+  def press(*keys) = page.driver.browser.keyboard.type(*keys)
+
+  # what axe finds wrong at WCAG 2.2 AA
+  def barriers
+    page.execute_script(File.read(AXE))
+    found = page.evaluate_async_script('axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]}).then(r => arguments[0](r.violations.map(v => v.id + ": " + v.nodes.map(n => n.target.join(" ") + " " + (n.any[0] || n.all[0] || {message: ""}).message).slice(0, 3).join(" | "))))')
+    found.map { |line| "#{page.current_path} #{line}" }
+  end
+
+  # no barriers at full width, and nothing to scroll sideways on a narrow phone
+  # @yield each path once it is open, to wait for what it still brings
+  def expect_open_to_all(paths)
+    found = paths.flat_map do |path|
+      visit(path)
+      yield path if block_given?
+      barriers
+    end
+    expect(found).to be_empty, found.join("\n")
+    page.driver.resize(360, 780)
+    expect(paths.reject { |path| visit(path).then { page.evaluate_script("document.documentElement.scrollWidth <= 360") } }).to be_empty
+  ensure
+    page.driver.resize(1280, 800)
+  end
+
+  # requests that left this machine
+  def strays
+    page.driver.browser.network.traffic.map { |t| t.request&.url.to_s }.reject { |url| url.empty? || url.start_with?("http://127.0.0.1", "data:", "blob:", "about:") }
+  end
+
+  # a key at the bench, once its page is awake
+  def bench_key(key)
+    expect(page).to have_css("[data-done]:focus")
+    press(key)
+  end
+
+  def drag(from, by_x, by_y)
+    mouse = page.driver.browser.mouse
+    mouse.move(x: from[0], y: from[1]).down
+    4.times { |i| mouse.move(x: from[0] + by_x * (i + 1) / 4.0, y: from[1] + by_y * (i + 1) / 4.0) }
+    mouse.up
+  end
+
+  def middle_of(selector) = page.evaluate_script("(r => [r.x + r.width / 2, r.y + r.height / 2])(document.querySelector('#{selector}').getBoundingClientRect())")
+
+  def saved(file, bytes) = File.join(HOME, file).tap { |path| File.binwrite(path, bytes) }
+end
+
+RSpec.configure do |config|
+  config.include Capybara::DSL, :page
+  config.include AtThePage, :page
+  config.after(:each, :page) { Capybara.reset_sessions! }
+end

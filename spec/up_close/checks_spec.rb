@@ -1,0 +1,177 @@
+# frozen_string_literal: true
+
+require_relative "../shop_helper"
+
+RSpec.describe UpClose::Artwork::Checks do
+  per_mm = 600 / 25.4
+
+  # a drawing of mm, 24 × 24
+  def drawn(body) = opened(%(<svg xmlns="http://www.w3.org/2000/svg" width="24mm" height="24mm" viewBox="0 0 24 24">#{body}</svg>))
+
+  def width_of(art) = art.ink.box.width * art.mm_per_unit
+
+  # the same as pixels, 600 an inch
+  def as_pixels(art)
+    image = UpClose::Formats::SVG::Raster.call(art, frame: art.ink.box.grown(1), scale: 600 / 25.4 * art.mm_per_unit)
+    opened(image.pngsave_buffer)
+  end
+
+  def survey(art, width_mm, ground: false, limit_mm: 0.2)
+    UpClose::Artwork::Thinness::Survey.new(UpClose::Artwork::Proof.new(art, width_mm: width_mm), limit_mm: limit_mm, ground: ground)
+  end
+
+  def limits(**recorded) = UpClose::Methods::Limits.for(method: UpClose::Methods.fetch("solvent-rub"), printer: :laser, recorded: recorded)
+
+  def checked(art, width_mm, **about)
+    UpClose::Artwork::Checks.findings(UpClose::Artwork::Subject.new(artwork: art, width_mm: width_mm, limits: limits, **about)).to_h { |f| [f.key, f] }
+  end
+
+  # an image of w × h pixels of one grey, with a black square on it
+  def png(width, height, ground: 255, &paint)
+    image = (Vips::Image.black(width, height) + ground).cast(:uchar).copy(interpretation: :"b-w")
+    image = paint ? paint.call(image) : image.draw_rect([0], 4, 4, width / 2, height / 2, fill: true)
+    opened(image.pngsave_buffer)
+  end
+
+  describe "the thinnest line and gap" do
+    lines = {
+      "straight" => ->(w) { %(<rect y="1" width="20" height="#{w}"/><rect x="3" y="5" width="8" height="4"/>) },
+      "slanted" => ->(w) { %(<line x1="1" y1="1" x2="19" y2="8.3" stroke="#000" stroke-width="#{w}"/><rect x="3" y="9" width="8" height="4"/>) },
+      "curved" => ->(w) { %(<circle cx="8" cy="8" r="7" fill="none" stroke="#000" stroke-width="#{w}"/><rect x="5" y="5" width="5" height="5"/>) }
+    }
+    gaps = {
+      "straight" => ->(w) { %(<rect width="20" height="5"/><rect y="#{5 + w}" width="20" height="5"/>) },
+      "slanted" => ->(w) { %(<g transform="rotate(23 10 10)"><rect width="20" height="5"/><rect y="#{5 + w}" width="20" height="5"/></g>) },
+      "curved" => ->(w) { %(<circle cx="10" cy="10" r="4"/><circle cx="10" cy="10" r="#{5.5 + w}" fill="none" stroke="#000" stroke-width="3"/>) }
+    }
+
+    {false => lines, true => gaps}.each do |ground, ladder|
+      ladder.each do |kind, body|
+        it "is found within 0.03 mm: #{kind} #{ground ? "gaps" : "lines"}, as lines and as pixels" do
+          [0.1, 0.25, 0.6, 1.0].each do |wide|
+            art = drawn(body.call(wide))
+            expect(survey(art, width_of(art), ground: ground).thinnest).to be_within(0.03).of(wide)
+            pixels = as_pixels(art)
+            expect(survey(pixels, pixels.ink.box.width / per_mm, ground: ground).thinnest).to be_within(0.03).of(wide)
+          end
+        end
+      end
+    end
+
+    it "takes no corner, no line's end and no notch for a thin place" do
+      art = drawn('<path d="M2 2h9v9h-9z M14 2l8 9h-8z M2 14l5 2 5-2-2 5 2 4h-10l2-4z"/><line x1="14" y1="15" x2="22" y2="20" stroke="#000" stroke-width="1.2"/><line x1="14" y1="22" x2="22" y2="22.5" stroke="#000" stroke-width="1" stroke-linecap="round"/>')
+      [false, true].each { |ground| expect(survey(art, width_of(art), ground: ground, limit_mm: 0.35).below).to eq [] }
+    end
+
+    it "finds a neck between two bodies, and says where" do
+      art = drawn('<rect x="1" y="1" width="8" height="8"/><rect x="15" y="1" width="8" height="8"/><rect x="8" y="4.9" width="8" height="0.2"/>')
+      found = survey(art, width_of(art), limit_mm: 0.25).below
+      expect(found.map { |p| p.width_mm.round(2) }).to eq [0.2]
+      expect(found.first.box.centre).to have_attributes(x: be_within(0.2).of(11), y: be_within(0.1).of(4))
+    end
+
+    it "stops under the limit, and names the width that carries" do
+      art = drawn('<rect y="1" width="20" height="0.2"/><rect x="3" y="5" width="8" height="4"/>')
+      told = checked(art, 20.0)[:thinnest_line]
+      # 20 × 0.25 ÷ 0.2 = 25
+      expect(told).to have_attributes(verdict: :stop, figure: "0.2 mm", limit: 0.25, remedy: /25 mm wide or more/)
+      expect(told.places.size).to eq 1
+    end
+  end
+
+  it "goes through one lookup, which a record overrides" do
+    expect(limits[:line_mm]).to eq 0.25
+    expect(limits.source(:line_mm)).to match(/starting value/)
+    recorded = limits(line_mm: [0.18, "your coupon of 3 May"])
+    expect([recorded[:line_mm], recorded.source(:line_mm), recorded[:solid_mm]]).to eq [0.18, "your coupon of 3 May", 12.0]
+  end
+
+  it "counts specks under (2 × limit)²" do
+    art = drawn('<rect x="1" y="1" width="10" height="10"/><circle cx="15" cy="5" r="0.2"/><circle cx="18" cy="5" r="0.4"/>')
+    # areas 0.126 and 0.503 mm² against 0.25
+    expect(checked(art, width_of(art))[:specks]).to have_attributes(figure: "1", verdict: :watch)
+  end
+
+  it "counts pixels an inch, and wants 600 for line art" do
+    art = png(500, 250) { |image| image.draw_rect([0], 0, 0, 500, 250, fill: true) }
+    expect(checked(art, 50.8)[:resolution]).to have_attributes(figure: "250", verdict: :watch, limit: 600, remedy: /under 21.2 mm wide/, working: have_attributes(to_s: /500 ÷ \(50.8 ÷ 25.4\) = 250/))
+    expect(checked(art, 21.1)[:resolution].verdict).to eq :fine
+    expect(checked(art, 101.6)[:resolution].verdict).to eq :stop
+  end
+
+  it "finds a ground that is nearly white, and none that is white, clear or far from it" do
+    expect(checked(png(60, 60, ground: 236), 10.0)[:ground]).to have_attributes(verdict: :stop, figure: "#ececec", remedy: /Clear the ground/)
+    expect([255, 180].map { |grey| checked(png(60, 60, ground: grey), 10.0)[:ground].verdict }).to eq %i[fine fine]
+    expect(checked(drawn('<circle cx="9" cy="9" r="5"/>'), 10.0)[:ground].figure).to eq "clear"
+  end
+
+  it "measures coverage, the largest solid and mid-tones" do
+    found = checked(drawn('<rect width="20" height="20" fill="none"/><circle cx="10" cy="10" r="8"/>'), 16.0)
+    # π/4 of its box; a disc of 16
+    expect(found[:coverage].value).to be_within(0.2).of(78.54)
+    expect(found[:largest_solid]).to have_attributes(value: be_within(0.3).of(16), verdict: :watch, limit: 12.0)
+    expect(found[:tones].value).to be < 1
+    grey = checked(png(120, 120) { |image| image.draw_rect([0], 0, 0, 120, 60, fill: true).draw_rect([128], 0, 60, 120, 60, fill: true) }, 20.0)
+    expect(grey[:tones].value).to be_within(3).of(50)
+  end
+
+  it "counts opaque white only inside the outline, and as a block only where it reaches the border" do
+    white_in = checked(drawn('<rect width="20" height="20"/><rect x="5" y="5" width="10" height="10" fill="#fff"/>'), 20.0)
+    expect(white_in[:white]).to have_attributes(value: be_within(0.5).of(25), verdict: :watch)
+    block = png(100, 100) { |image| image.draw_rect([0], 0, 0, 100, 4, fill: true).draw_rect([0], 0, 96, 100, 4, fill: true) }
+    expect(checked(block, 20.0, film: :white)[:hidden_rectangle]).to have_attributes(value: be_within(1).of(92), verdict: :watch)
+  end
+
+  it "minds small letters, and the border it is cut with" do
+    told = checked(lettering("Ab"), 20.0, lettering: {cap_mm: 1.5, x_mm: 1.1, small: true}, border_mm: 0.5)
+    expect(told[:letters]).to have_attributes(verdict: :watch, figure: "1.1 mm", remedy: /cap height of 1.64 mm/)
+    expect(told[:edge_room].verdict).to eq :watch
+  end
+
+  describe UpClose::Artwork::Look do
+    def look(colour, surface, film = :clear)
+      art = drawn(%(<rect width="10" height="10" fill="#{colour}"/>))
+      described_class.new(UpClose::Artwork::Proof.new(art, width_mm: 10.0), surface: UpClose::Colour.hex(surface), film: film)
+    end
+
+    it "multiplies ink and surface in linear light" do
+      # #808080 is 0.2159 in linear light; squared 0.0466, which is #3d
+      expect(look("#808080", "#808080").predicted.getpoint(200, 200)).to eq [61, 61, 61]
+      # on white film: 0.2159 × (0.85 + 0.15 × 0.2159) = 0.1905, which is #79
+      expect(look("#808080", "#808080", :white).predicted.getpoint(200, 200)).to eq [121, 121, 121]
+    end
+
+    it "loses a pastel on walnut, keeps it on white film, and says so" do
+      walnut = look("#f4d9a8", "#5b3a29")
+      expect([walnut.lost, walnut.on(:white).lost]).to match [be > 0.95, be < 0.05]
+      told = checked(drawn('<rect width="10" height="10" fill="#f4d9a8"/>'), 10.0, surface: UpClose::Colour.hex("#5b3a29"))[:look]
+      expect(told).to have_attributes(verdict: :stop, reason: /100 % of it cannot be told.*White film keeps (99|100) %, with a white rim/, remedy: /white film/i)
+    end
+
+    it "changes nothing on white" do
+      expect(look("#336699", "#ffffff").difference).to be < 0.5
+    end
+  end
+
+  describe UpClose::Artwork::Impression do
+    def impression(body, surface = "#ffffff")
+      art = drawn(body)
+      described_class.new(UpClose::Artwork::Subject.new(artwork: art, width_mm: width_of(art), limits: limits, surface: UpClose::Colour.hex(surface)), printer: "laser")
+    end
+
+    it "keeps a bold line, fades one too thin to carry, and shows the surface" do
+      made = impression('<rect width="20" height="1"/><rect y="4" width="20" height="0.12"/>', "#c9a646")
+      rows = [0.5, 4.06, 2.5].map { |y| made.image.crop(60, (y * made.per_mm).round - 1, 300, 3).avg }
+      expect(rows[0]).to be < 12
+      expect(rows[1]).to be > rows[0] + 60
+      expect(made.image.getpoint(100, (2.5 * made.per_mm).round)).to eq [201, 166, 70]
+    end
+
+    it "turns tones into dots of the same average" do
+      made = impression('<rect width="20" height="1"/><rect y="2" width="20" height="10" fill="#808080"/>')
+      patch = made.image.crop(100, (4 * made.per_mm).round, 240, 120)
+      expect([patch.min, patch.max]).to match [be < 40, be > 215]
+      expect(patch.avg).to be_within(25).of(128)
+    end
+  end
+end

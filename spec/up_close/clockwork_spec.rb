@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+RSpec.describe UpClose::Runs::Clockwork do
+  def step(key, kind = :hands, **rest) = UpClose::Methods::Step.new(key: key, phase: :apply, kind: kind, title: key, words: "", least_s: 60, **rest)
+
+  # begun at 1000; print, lay it 30 s to an hour after printing, wait 10 to 20 min
+  let(:steps) { [step("print"), step("lay", after: "print", earliest_s: 30, latest_s: 3600), step("dry", :wait, least_s: 600, most_s: 1200), step("coat")] }
+
+  def at(now, **done) = described_class.new(steps: steps, began_at: 1000, done_at: done.transform_keys(&:to_s)).state(now)
+
+  def name(now, **done) = at(now, **done).name
+
+  it "opens and closes a window from the end of the step it hangs on" do
+    expect(at(2000, print: 1500)).to have_attributes(index: 1, opens_at: 1530, closes_at: 5100)
+    expect({1510 => :early, 1530 => :open, 5039 => :open, 5041 => :closing, 5100 => :closing, 5101 => :late}.map { |now, _| name(now, print: 1500) }).to eq %i[early open open closing closing late]
+  end
+
+  it "waits: not yet, good, too long" do
+    done = {print: 1500, lay: 2000}
+    expect([2100, 2600, 3190, 3201].map { |now| name(now, **done) }).to eq %i[early open closing over]
+    expect([at(2100, **done).opens_at, at(2100, **done).closes_at]).to eq [2600, 3200]
+  end
+
+  it "is ready, then done" do
+    expect(name(1000)).to eq :ready
+    expect(name(4000, print: 1, lay: 2, dry: 3)).to eq :ready
+    expect(at(4000, print: 1, lay: 2, dry: 3, coat: 4)).to have_attributes(name: :done, step: nil, index: 4)
+  end
+
+  it "gives the same answer for the same moments, whenever it is asked again" do
+    states = Array.new(3) { [at(2345.6, print: 1500.25).name, at(2345.6, print: 1500.25).closes_at] }
+    expect(states.uniq.size).to eq 1
+  end
+
+  it "foretells when all is ready, and puts it off while one dawdles" do
+    ready = ->(now, **done) { described_class.new(steps: steps, began_at: 1000, done_at: done.transform_keys(&:to_s)).ready_at(now) }
+    expect(ready.call(1000)).to eq 1000 + 60 + 60 + 600 + 60
+    expect(ready.call(2100, print: 1500, lay: 2000)).to eq 2600 + 60
+    expect(ready.call(9000, print: 1500, lay: 2000)).to eq 9000 + 60
+    expect(ready.call(9999, print: 1, lay: 2, dry: 3, coat: 4)).to eq 4
+  end
+end

@@ -1,0 +1,102 @@
+# frozen_string_literal: true
+
+require "json"
+
+RSpec.describe UpClose::Methods do
+  def reading(key, **rest) = described_class::Reading.new(described_class.fetch(key), **rest)
+
+  def steps(key, printer, **rest) = described_class::Setting.new(method: described_class.fetch(key), printer: printer, **rest).steps
+
+  it "counts the turns between paper and eye" do
+    counted = %w[water-slide solvent-rub ink-offset].to_h { |key| [key, [reading(key).turns, reading(key).word, reading(key, seen_through: true).word]] }
+    expect(counted).to eq("water-slide" => [0, "as-is", "mirrored"], "solvent-rub" => [1, "mirrored", "as-is"], "ink-offset" => [1, "mirrored", "as-is"])
+  end
+
+  it "tells the decision in words, and warns when it is overruled" do
+    expect(reading("ink-offset").finding).to have_attributes(verdict: :note, figure: "1 turn", reason: /laid face down on the piece.*printed turned/)
+    expect(reading("ink-offset").finding.working.to_s).to match(/face down on the piece \+1.* = 1, odd: mirrored/)
+    against = reading("ink-offset", override: "as-is")
+    expect(against).to have_attributes(mirrored?: false, turns: 1)
+    expect(against.finding).to have_attributes(verdict: :watch, reason: /read backwards on the piece/)
+    expect { reading("ink-offset", override: "sideways") }.to refuse_saying(/cannot read “sideways”/, at: :reading)
+  end
+
+  it "changes steps and times with printer, school and material" do
+    expect(steps("water-slide", :laser).map(&:key)).not_to include("print_coat_1")
+    expect(steps("water-slide", :inkjet).map(&:key)).to include("print_coat_1", "print_coat_3", "print_rest")
+    dry = ->(pace) { steps("water-slide", :inkjet, picked: {pace: pace}).find { |s| s.key == "print_dry" } }
+    expect([dry.call(:short), dry.call(:long)].map { |s| [s.least_s, s.most_s] }).to eq [[180, 300], [21_600, 86_400]]
+    border = ->(edge) { described_class::Setting.new(method: described_class.fetch("water-slide"), printer: :laser, picked: {edge: edge}).border_mm }
+    expect([border.call(:border), border.call(:close)]).to eq [3.0, 1.0]
+    brass = UpClose::Materials.material("brass")
+    expect(steps("solvent-rub", :laser, material: brass).map(&:title)).to include("Take the shine off, degrease")
+  end
+
+  described_class.all.each do |method|
+    it "tells #{method.key} whole: every window has its anchor, a way out when late, and says it is a starting value" do
+      all = method.printers.flat_map { |printer| steps(method.key, printer) }
+      expect(all.map(&:phase)).to include(:print, :prepare, :apply)
+      all.select(&:window?).each do |step|
+        expect(all.map(&:key)).to include(step.after)
+        expect([step.late, step.source]).to all(be_a(String)), step.key
+      end
+      expect(all.flat_map(&:cautions).map { |key| UpClose::Cautions.fetch(key) }).to all(be_a(String))
+      expect(all.map { |step| described_class::Step.from_h(JSON.parse(JSON.generate(step.to_h))) }).to eq all
+    end
+  end
+
+  describe UpClose::Suitability do
+    def stops(...) = described_class.findings(situation(...)).select(&:stop?)
+
+    def watches(...) = described_class.findings(situation(...)).select(&:watch?).map(&:key)
+
+    it "refuses what cannot work, with the reason and the way out" do
+      {
+        ["solvent-rub", :inkjet, {}] => [/inkjet ink only runs/, /laser printer.*or choose/],
+        ["ink-offset", :laser, {}] => [/toner is dry/, /inkjet printer/],
+        ["ink-offset", :inkjet, {material: "wood", finish: "sealed"}] => [/nothing to sink into/, /bare wood/],
+        ["ink-offset", :inkjet, {material: "brass", finish: "etched"}] => [/nothing to sink/, /water-slide/],
+        ["solvent-rub", :laser, {material: "polystyrene", finish: "raw"}] => [/dissolves polystyrene/, /water-slide/],
+        ["solvent-rub", :laser, {material: "wood", finish: "gloss-paint"}] => [/dissolves most paints/, /bare wood/]
+      }.each do |(method, printer, ground), (reason, remedy)|
+        expect(stops(method, printer, **ground)).to match([have_attributes(reason: reason, remedy: remedy)]), [method, printer, ground].inspect
+      end
+    end
+
+    it "lets through what works" do
+      [
+        ["water-slide", :inkjet, {material: "polystyrene", finish: "gloss-paint", colour: "#ffffff"}],
+        ["solvent-rub", :laser, {material: "brass", finish: "etched", colour: "#c9a646"}],
+        ["ink-offset", :inkjet, {material: "wood", finish: "sanded", colour: "#ecd9b0"}],
+        ["ink-offset", :inkjet, {material: "brass", finish: "chalk-paint", colour: "#ffffff"}]
+      ].each do |method, printer, ground|
+        expect(described_class.findings(situation(method, printer, **ground))).to be_empty, method
+      end
+    end
+
+    it "warns of silvering, shine, and colour lost on dark ground unless the film is white" do
+      expect(watches("water-slide", :laser, material: "wood", finish: "raw")).to eq [:slide_ground]
+      expect(watches("solvent-rub", :laser, material: "brass", finish: "polished")).to eq [:shiny_metal]
+      dark = {material: "polystyrene", finish: "gloss-paint", colour: "#1e3b2c"}
+      expect(watches("water-slide", :laser, **dark)).to eq [:dark_ground]
+      expect(watches("water-slide", :laser, stock: "white-film", **dark)).to be_empty
+    end
+
+    it "knows lightness: black 0, white 100, mid grey #777777 about 50" do
+      expect(%w[#000000 #ffffff #777777].map { |hex| UpClose::Colour.hex(hex).lightness }).to match [be_within(0.01).of(0), be_within(0.01).of(100), be_within(0.2).of(50)]
+    end
+  end
+
+  describe UpClose::Sealing do
+    it "judges each sealer by what lies on the piece" do
+      verdicts = described_class.all.to_h { |s| [s.key, %i[film toner dye_ink].map { |residue| s.finding(residue: residue).verdict }] }
+      expect(verdicts).to eq("spray-acrylic" => %i[fine fine fine], "spray-lacquer" => %i[watch watch watch], "spray-satin" => %i[fine fine watch], "wiped-oil" => %i[watch fine stop], "none" => %i[watch watch watch])
+      expect(described_class.fetch("spray-lacquer").finding(residue: :film, material: UpClose::Materials.material("polystyrene"))).to be_stop
+    end
+
+    it "lays its coats in their windows and ends in a cure" do
+      steps = described_class.fetch("spray-satin").steps(UpClose::Methods::Setting.new(method: UpClose::Methods.fetch("water-slide"), printer: :laser))
+      expect(steps.map { |s| [s.key, s.after, s.earliest_s, s.least_s] }).to eq [["seal_1", nil, nil, 120], ["seal_2", "seal_1", 1800, 120], ["seal_3", "seal_2", 1800, 120], ["cure", nil, nil, 172_800]]
+    end
+  end
+end

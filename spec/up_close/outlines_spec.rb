@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+require_relative "../shop_helper"
+
+RSpec.describe "outlines and tables that come in" do
+  describe "DXF" do
+    def read(text, **how) = UpClose::Formats::DXF::Reader.new(text, **how)
+
+    def dxf(entities, units: nil)
+      head = units ? "0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n#{units}\n0\nENDSEC\n" : ""
+      "#{head}0\nSECTION\n2\nENTITIES\n#{entities}0\nENDSEC\n0\nEOF\n"
+    end
+
+    it "comes back as it was written" do
+      ring = shape("free-polygon", points: [[0, 0], [40, 0], [40, 20], [20, 20], [20, 40], [0, 40]]).ring
+      again = read(UpClose::Formats::DXF::Writer.call({"OUTLINE" => [ring.path]})).rings.first
+      expect(again.points.zip(ring.points).map { |a, b| a.distance(b) }.max).to be < 1e-4
+    end
+
+    it "joins lines and arcs drawn any way round, and takes bulges and circles" do
+      line = ->(a, b) { "0\nLINE\n10\n#{a[0]}\n20\n#{a[1]}\n11\n#{b[0]}\n21\n#{b[1]}\n" }
+      slot = line[[0, 0], [20, 0]] + line[[0, 10], [20, 10]] + "0\nARC\n10\n20\n20\n5\n40\n5\n50\n270\n51\n90\n" + "0\nARC\n10\n0\n20\n5\n40\n5\n50\n90\n51\n270\n"
+      expect(read(dxf(slot, units: 4)).rings.first.area).to be_within(0.1).of(200 + Math::PI * 25)
+      bulged = "0\nLWPOLYLINE\n70\n1\n10\n0\n20\n0\n42\n1\n10\n10\n20\n0\n42\n1\n"
+      expect(read(dxf(bulged, units: 4)).rings.first.area).to be_within(0.1).of(Math::PI * 25)
+    end
+
+    it "minds units: inches, none said, or what the maker says" do
+      circle = "0\nCIRCLE\n10\n0\n20\n0\n40\n1\n"
+      inches = read(dxf(circle, units: 1))
+      expect(inches.rings.first.box.width).to be_within(0.01).of(50.8)
+      bare = read(dxf(circle))
+      expect([bare.rings.first.box.width.round(2), bare.notes.first]).to match [2.0, /does not say its unit/]
+      expect(read(dxf(circle), unit_mm: 25.4).rings.first.box.width).to be_within(0.01).of(50.8)
+    end
+
+    it "refuses curves it cannot read, open outlines, and other files, in plain words" do
+      expect { read(dxf("0\nSPLINE\n70\n8\n")).rings }.to refuse_saying(/draws with spline/, at: :outline_file)
+      expect { read(dxf("0\nLINE\n10\n0\n20\n0\n11\n5\n21\n5\n")).rings }.to refuse_saying(/no closed outline/)
+      expect { read("hello\nworld\n").rings }.to refuse_saying(/does not read as DXF/)
+    end
+
+    it "makes keep-outs of the loops inside, DXF and SVG alike" do
+      drawn = %(<svg xmlns="http://www.w3.org/2000/svg" width="60mm" height="40mm" viewBox="0 0 60 40"><rect width="60" height="40"/><circle cx="15" cy="10" r="3"/></svg>)
+      file = UpClose::Measure::OutlineFile.read(drawn)
+      expect(file.keep_outs.first).to include(kind: "disc", x: be_within(0.02).of(-15), y: be_within(0.02).of(-10), width: be_within(0.05).of(6))
+      expect { UpClose::Measure::OutlineFile.read(svg('<rect width="9" height="9"/>')) }.to refuse_saying(/does not say how large/, at: :outline_file)
+    end
+  end
+
+  describe UpClose::Formats::CsvTable do
+    it "reads what people's programs save: marks, semicolons, tabs, old encodings, formulas as words" do
+      expect(described_class.call("\uFEFFat;girth\n0;12,5\n".b)).to eq [%w[at girth], %w[0 12,5]]
+      expect(described_class.call("a\tb\n1\t2\n")).to eq [%w[a b], %w[1 2]]
+      expect(described_class.call("=1+1,Söl\n".encode("Windows-1252").b)).to eq [["=1+1", "Söl"]]
+      expect(described_class.call("\xFF\xFE".b + "x,y\n".encode("UTF-16LE").b)).to eq [%w[x y]]
+    end
+
+    it "refuses an empty one and more than 5,000 rows" do
+      expect { described_class.call(" \n") }.to refuse_saying(/empty/)
+      expect { described_class.call("a\n" * 5001) }.to refuse_saying(/5001 rows; 5000/)
+    end
+  end
+
+  it "reads pairs as people type them, and names the line that does not read" do
+    expect(UpClose::Measure::Pairs.read("0, 0\n1/2, 3/4\n-2; 5", unit: "in").map { |pair| pair.map { |v| v.round(6) } }).to eq [[0.0, 0.0], [12.7, 19.05], [-50.8, 127.0]]
+    expect { UpClose::Measure::Pairs.read("1, 2\n3") }.to refuse_saying(/Line 2 does not hold two/)
+  end
+end

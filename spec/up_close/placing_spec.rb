@@ -1,0 +1,80 @@
+# frozen_string_literal: true
+
+RSpec.describe UpClose::Placing do
+  let(:plate) { shape("rectangle", width_mm: 100.0, height_mm: 60.0) }
+  let(:dish) { shape("disc", diameter_mm: 150.0) }
+  let(:label) { box_ink(40, 20) }
+
+  it "knows the room on every side" do
+    there = room(plate, label, width_mm: 40, x_mm: 5, y_mm: -10)
+    expect(there.ways.transform_values { |distance, _| distance.round(6) }).to eq(left: 35, right: 25, up: 10, down: 30)
+    expect(there.clearance).to be_within(1e-9).of(10)
+    expect(room(plate, label, width_mm: 40, x_mm: 35).clearance).to be_within(1e-9).of(-5)
+  end
+
+  it "holds √(w² + h²) ≤ D − 2c in a circle, however it is turned" do
+    [0, 12, 90].each do |turn|
+      expect(room(dish, label, width_mm: 10, turn_deg: turn, clearance_mm: 6).largest_here).to be_within(1e-6).of(138 * 40 / Math.hypot(40, 20))
+    end
+  end
+
+  it "turns: a label on its side swaps its room" do
+    there = room(plate, label, width_mm: 40, turn_deg: 90)
+    expect(there.ways.transform_values { |distance, _| distance.round(6) }).to eq(left: 40, right: 40, up: 10, down: 10)
+  end
+
+  it "finds the largest here and the largest anywhere" do
+    there = room(plate, label, width_mm: 10, x_mm: 20, clearance_mm: 2)
+    expect(there.largest_here).to be_within(1e-6).of(2 * (50 - 20 - 2)) # the right edge stops it
+    width, at = there.largest_anywhere
+    expect(width).to be_within(1e-6).of(96) # 100 − 2 × 2; height 48 ≤ 56
+    expect(at.x).to be_within(1e-6).of(0)
+    expect(room(plate, label, width_mm: 10, x_mm: 80).largest_here).to eq 0
+  end
+
+  it "runs lettering round a hole, and keeps it off the hole" do
+    ring = shape("ring", outer_mm: 60.0, hole_mm: 38.0)
+    band = opened('<svg xmlns="http://www.w3.org/2000/svg"><circle r="25" fill="none" stroke="#000" stroke-width="4"/></svg>').ink # 46 inside, 54 outside
+    there = room(ring, band, width_mm: 54, clearance_mm: 1)
+    expect(there.clearance).to be_within(0.2).of(3)
+    expect(there.largest_here).to be_within(1e-3).of(58) # 60 − 2 × 1
+    expect(room(ring, box_ink(40, 20), width_mm: 20).clearance).to be < 0
+    expect(room(ring, band, width_mm: 54).placed.distance_from(point(0, 0))).to be_between(22.7, 23.0)
+  end
+
+  describe described_class::Review do
+    def review(there, on, **more) = described_class.new(room: there, shape: on, clearance_mm: 6.0, writer: writer, **more).findings.to_h { |f| [f.key, f] }
+
+    it "says how far clear, how large it could be, and shows the working" do
+      told = review(room(dish, label, width_mm: 100, clearance_mm: 6), dish)
+      expect(told[:edge]).to have_attributes(verdict: :fine, title: "Clear of the rim", figure: "19.1 mm", reason: "You asked for 6.0 mm.") # 75 − √(50² + 25²)
+      expect(told[:edge].working.to_s).to match(/19.1 mm from the rim/)
+      expect(told[:largest]).to have_attributes(figure: "123.4 × 61.7", working: have_attributes(to_s: /100 × 1.234 = 123.43 wide/))
+    end
+
+    it "stops at a mark larger than its piece, watches one too near the edge, each with a way out" do
+      expect(review(room(dish, label, width_mm: 170, clearance_mm: 6), dish)[:edge]).to have_attributes(verdict: :stop, title: /Sticks out/, remedy: /123.4 mm wide or less/)
+      expect(review(room(dish, label, width_mm: 130, clearance_mm: 6), dish)[:edge]).to have_attributes(verdict: :watch, remedy: /123.4 mm wide or less/)
+    end
+
+    it "tells the ink's own middle from the box's" do
+      lopsided = UpClose::Artwork::Ink.new(box: box(0, 0, 40, 20), hull: box(0, 0, 40, 20).corners, centroid: point(15, 12))
+      expect(review(room(dish, lopsided, width_mm: 80), dish)[:middle]).to have_attributes(figure: "10.8 mm", reason: /10.0 mm to the left and 4.0 mm below/)
+    end
+  end
+
+  describe described_class::PencilLines do
+    def lines(on, **at) = described_class.new(shape: on, placement: placed(width_mm: 20, **at), writer: writer).call
+
+    it "gives distances from the piece's own edges" do
+      expect(lines(plate, x_mm: -20, y_mm: 10).map(&:words)).to eq ["30.0 mm from the left edge, 70.0 mm from the right, at the widest place.", "40.0 mm from the top edge, 20.0 mm from the bottom, at the tallest place."]
+      expect(lines(plate, x_mm: -20, y_mm: 10).map { |line| line.working.to_s }).to eq ["100 ÷ 2 − 20 = 30; 100 − 30 = 70", "60 ÷ 2 + 10 = 40; 60 − 40 = 20"]
+      expect(lines(dish).map(&:figure_mm)).to eq [75, 75]
+    end
+
+    it "tells a turned mark's line as a slope that can be drawn" do
+      expect(lines(plate, x_mm: 1, turn_deg: 12).last.words).to match(/12° clockwise.*down 21.3 mm for every 100.0 mm/)
+      expect(lines(plate, x_mm: 1, turn_deg: -12).last.words).to match(/up 21.3 mm for every/)
+    end
+  end
+end

@@ -1,0 +1,93 @@
+# frozen_string_literal: true
+
+require_relative "../shop_helper"
+
+RSpec.describe UpClose::Artwork::Recipe do
+  # @param width_mm [Float] what its ink measures before
+  def prepared(art, width_mm, *steps, shape: nil) = described_class.new(steps.map { |key, figures| {"key" => key, "on" => true}.merge((figures || {}).transform_keys(&:to_s)) }).call(art, per_mm: art.ink.box.width / width_mm, shape: shape)
+
+  def grey_png(width, height, ground: 255)
+    image = (Vips::Image.black(width, height) + ground).cast(:uchar).copy(interpretation: :"b-w")
+    opened(yield(image).pngsave_buffer)
+  end
+
+  let(:bar) { opened(svg('<rect x="10" y="20" width="80" height="10"/>')) }
+  let(:bar_png) { grey_png(480, 240) { |i| i.draw_rect([0], 48, 96, 384, 48, fill: true) } }
+
+  it "thickens drawings and pictures by the exact length, on every edge" do
+    # 40 mm wide before: 80 units are 40 mm, so 0.2 mm is 0.4 units
+    grown = prepared(bar, 40.0, ["thicken", {by_mm: 0.2}])
+    expect([grown.artwork.vector?, grown.artwork.ink.box.width, grown.artwork.ink.box.height]).to match [true, be_within(1e-3).of(80.8), be_within(1e-3).of(10.8)]
+    thinned = prepared(bar, 40.0, ["thicken", {by_mm: -0.2}])
+    expect(thinned.artwork.ink.box.height).to be_within(0.02).of(9.2)
+    # 384 pixels are 40 mm
+    pixels = prepared(bar_png, 40.0, ["thicken", {by_mm: 0.2}])
+    expect(pixels.artwork.ink.box.height / pixels.ratio / 9.6).to be_within(0.045).of(5.4)
+  end
+
+  it "bends a bar so that it runs level round a cup" do
+    mug = shape("cup", top_mm: 82, foot_mm: 60, slant_mm: 95)
+    bent = prepared(bar, 40.0, ["bend"], shape: mug).artwork
+    per_mm = 2.0 # 80 units are 40 mm
+    placed_bar = UpClose::Placing::PlacedInk.new(bent.ink, placed(width_mm: bent.ink.box.width / per_mm, y_mm: 0))
+    corners = bent.shapes.first.path.flatten(0.01).first.first
+    map = UpClose::Geometry::Transform.move(-bent.ink.box.centre.x, -bent.ink.box.centre.y).then(UpClose::Geometry::Transform.scale(1 / per_mm))
+    radii = corners.map { |p| map.apply(p) - point(0, 0) }.map { |p| mug.unrolled.polar(p + point(0, 0)).first }
+    # its long edges lie on two arcs 5 mm apart, whatever the small shift of its box
+    heights = corners.map { |p| mug.unrolled.middle * per_mm - Math.hypot(p.x - 50, p.y - 25 - mug.unrolled.middle * per_mm) }.map { |v| (v / per_mm).round(2) }
+    expect(heights.minmax).to eq [-2.5, 2.5]
+    expect(heights.tally.select { |_, n| n > 5 }.keys).to match_array [-2.5, 2.5]
+    expect([radii.size, placed_bar.height_mm]).to match [be > 10, be_within(0.1).of(5 + 20**2 / 2 / mug.unrolled.middle)]
+  end
+
+  it "bends pictures to the same shape as drawings" do
+    line, dots = [bar, bar_png].map { |art| prepared(art, 40.0, ["bend", {radius_mm: 60.0}]).artwork.ink }
+    expect(dots.aspect).to be_within(0.01).of(line.aspect)
+  end
+
+  it "clears a ground that is nearly white, not what it encloses" do
+    art = grey_png(100, 60, ground: 240) { |i| i.draw_rect([0], 20, 10, 60, 40, fill: true).draw_rect([240], 40, 20, 20, 20, fill: true) }
+    made = prepared(art, 30.0, ["clear-ground", {tolerance: 5}]).artwork
+    expect(made.ink.box.to_a).to eq [20, 10, 60, 40]
+    expect([[5, 5], [50, 30]].map { |at| made.image.getpoint(*at).first }).to eq [255, 240]
+  end
+
+  it "parts black from bare where Otsu would" do
+    art = grey_png(90, 30) { |i| i.draw_rect([60], 0, 0, 30, 30, fill: true).draw_rect([180], 30, 0, 30, 30, fill: true).draw_rect([200], 60, 0, 30, 30, fill: true) }
+    made = prepared(art, 30.0, ["threshold"])
+    at = ->(x) { made.artwork.image.getpoint((x * made.ratio).round, 10).first }
+    expect([15, 45, 75].map(&at)).to eq [0, 255, 255]
+    byhand = prepared(art, 30.0, ["threshold", {level: 190}])
+    expect(byhand.artwork.image.getpoint((45 * byhand.ratio).round, 10).first).to eq 0
+  end
+
+  it "screens a grey into dots that hold its tone" do
+    art = grey_png(200, 200) { |i| i.draw_rect([100], 0, 0, 200, 200, fill: true) }
+    made = prepared(art, 20.0, ["dot-screen"]).artwork.image
+    expect([made.min, made.max, made.avg]).to match [0, 255, be_within(6).of(100)]
+  end
+
+  it "draws edges as lines and leaves even tones bare" do
+    art = grey_png(300, 200) { |i| i.draw_rect([90], 0, 0, 150, 200, fill: true).draw_rect([220], 150, 0, 150, 200, fill: true) }
+    %w[ink-lines pencil].each do |key|
+      made = prepared(art, 30.0, [key])
+      at = ->(x) { made.artwork.image.crop((x * made.ratio).round, 50, 4, 50).avg }
+      expect([at[60], at[240], (140..150).map { |x| at[x] }.min]).to match([be > 235, be > 235, be < 200]), key
+    end
+  end
+
+  it "crops, turns and inverts; each step can be turned off; the original stays" do
+    made = prepared(bar_png, 40.0, ["crop", {right: 50}]).artwork
+    expect(made.ink.box.width).to eq 192
+    expect(prepared(bar, 40.0, ["straighten", {turn: 45}]).artwork.ink.box.width).to be_within(0.01).of(90 / Math.sqrt(2))
+    off = described_class.new([{"key" => "invert", "on" => false}])
+    expect(off.call(bar, per_mm: 2.0).artwork).to be bar
+    expect(bar_png.ink.box.to_a).to eq [48, 96, 384, 48]
+  end
+
+  it "says when nothing is left, a figure is out of range, or a step is not known" do
+    expect { prepared(bar_png, 40.0, ["crop", {left: 60, right: 60}]) }.to refuse_saying(/leaves nothing/)
+    expect { prepared(bar_png, 40.0, ["threshold", {level: 900}]) }.to refuse_saying(/lies between 0 and 254/)
+    expect { prepared(bar_png, 40.0, ["polish"]) }.to refuse_saying(/no preparing called “polish”/)
+  end
+end

@@ -1,0 +1,142 @@
+# frozen_string_literal: true
+
+require "pdf/reader"
+
+RSpec.describe UpClose::Printing, :measured do
+  let(:drawing) { opened(svg('<rect x="10" y="10" width="40" height="20"/><path d="M60 30l20 0l-20 -18z" fill="#1e3b2c"/><circle cx="75" cy="35" r="5" fill="none" stroke="#000"/>')) }
+  let(:picture) { opened(Vips::Image.black(912, 480).linear(1, 255).cast(:uchar).draw_rect(0, 0, 0, 700, 480, fill: true).draw_rect(0, 700, 200, 212, 90, fill: true).pngsave_buffer) }
+
+  def pack(artwork, width_mm: 38.0, copies: 1, paper: "a4", mirrored: false, border_mm: 3.0)
+    described_class::Pack.new(
+      artwork: artwork,
+      ink: artwork.ink,
+      width_mm: width_mm,
+      mirrored: mirrored,
+      copies: copies,
+      paper: described_class::Paper.fetch(paper),
+      border_mm: border_mm,
+      heading: described_class::Heading.new(title: "Fair · Rose", stock: UpClose::Sheets::Stock.fetch("label-backing"))
+    )
+  end
+
+  def pdf(pack) = UpClose::Formats::PDF::Writer.new(pack.pages, fonts: types[:paths], title: "t").call
+
+  def close_to(area, within) = match(area.transform_values { |v| be_within(within).of(v) })
+
+  describe described_class::Rows do
+    it "fills rows, then sheets" do
+      # ⌊(194 + 3) ÷ (44 + 3)⌋ = 4 across, ⌊(268 + 3) ÷ (20 + 3)⌋ = 11 down
+      rows = described_class.new(inside: box(8, 21, 194, 268), width: 44, height: 20, gap: 3)
+      expect([rows.columns, rows.rows, rows.per_sheet]).to eq [4, 11, 44]
+      cells = rows.cells(46)
+      expect(cells[5].box).to eq box(8 + 47, 21 + 23, 44, 20)
+      expect(cells.last).to have_attributes(sheet: 2, copy: 46, box: box(8 + 47, 21, 44, 20))
+    end
+
+    it "never lets copies touch, leave the frame or come nearer than the gap" do
+      [[7.3, 11.9, 37], [44, 20, 90], [180, 12, 30]].each do |width, height, copies|
+        inside = box(8, 21, 194, 260)
+        by_sheet = described_class.new(inside: inside, width: width, height: height, gap: 3).cells(copies).group_by(&:sheet)
+        by_sheet.each_value do |cells|
+          expect(cells.map(&:box)).to all(satisfy { |b| b.inside?(inside) })
+          expect(cells.combination(2).none? { |a, b| a.box.grown(1.49).overlaps?(b.box.grown(1.49)) }).to be true
+        end
+      end
+    end
+  end
+
+  it "prints at exact size: bars and mark, measured by another renderer" do
+    {drawing => "a4", picture => "letter", lettering("SANDPIPER", "roboto-slab-bold") => "a4"}.each do |artwork, paper|
+      sheet = pack(artwork, paper: paper, copies: 2)
+      page = render_pdf(pdf(sheet))
+      sheet.bars.each { |bar| expect(ink_found(page, area(bar.box), dpi: 1200, around: 0.5)).to close_to(area(bar.box), 0.03) }
+      sheet.cells.each { |cell| expect(ink_found(page, area(sheet.ink_box(cell)), dpi: 1200)).to close_to(area(sheet.ink_box(cell)), 0.04) }
+    end
+  end
+
+  it "stands letters 3.00 mm high when asked for 3" do
+    capital = lettering("H")
+    sheet = pack(capital, width_mm: 3 * capital.ink.box.width)
+    expect(ink_found(render_pdf(pdf(sheet)), area(sheet.ink_box(sheet.cells.first)), dpi: 1200)[:height_mm]).to be_within(0.03).of(3)
+  end
+
+  it "agrees in SVG and PNG with the PDF, within a pixel" do
+    sheet = pack(drawing)
+    target = area(sheet.ink_box(sheet.cells.first))
+    png = Vips::Image.new_from_buffer(UpClose::Formats::PNG::Writer.new(pdf(sheet), dpi: 600).call, "")
+    expect([png.width, png.xres * 25.4]).to match [be_within(1).of(210 / 25.4 * 600), be_within(0.01).of(600)]
+    expect(ink_found(grey(png), target, dpi: 600)).to close_to(target, 25.4 / 600)
+    text = UpClose::Formats::SVG::Writer.new(sheet.pages.first, faces: types[:faces], title: "t").call
+    # a page of whole pixels, so that the renderer stretches nothing
+    whole = text.sub('width="210mm" height="297mm" viewBox="0 0 210 297"', 'width="4961" height="7016" viewBox="0 0 210.015667 297.010667"')
+    expect(ink_found(grey(Vips::Image.new_from_buffer(whole, "")), target, dpi: 600)).to close_to(target, 25.4 / 600)
+  end
+
+  it "mirrors exactly, each copy about its own middle" do
+    [drawing, picture].each do |artwork|
+      plain, turned = [false, true].map do |mirrored|
+        sheet = pack(artwork, mirrored: mirrored)
+        ink = sheet.ink_box(sheet.cells.first)
+        # a whole number of pixels between the middle and the crop's edges
+        render_pdf(pdf(sheet), dpi: 508).crop(((ink.centre.x - 20) * 20).round, ((ink.y - 1) * 20).round, 800, (ink.height * 20).round + 40)
+      end
+      expect((plain.fliphor - turned).abs.max).to be < 24
+      expect((plain - turned).abs.max).to be > 200
+    end
+  end
+
+  it "keeps drawings as lines and pictures at their own pixels" do
+    objects = ->(artwork) { PDF::Reader.new(StringIO.new(pdf(pack(artwork, copies: 24)))).objects.values.grep(PDF::Reader::Stream).map(&:hash) }
+    expect(objects.call(drawing).map { |h| h[:Subtype] }).to include(:Form).and not_include(:Image)
+    images = objects.call(picture).select { |h| h[:Subtype] == :Image }
+    expect(images.map { |h| [h[:Width], h[:Height]] }).to eq [[912, 480]]
+  end
+
+  it "says on the sheet, outside the marks, what it is and how to print it" do
+    sheet = pack(drawing, mirrored: true, copies: 400)
+    words = PDF::Reader.new(StringIO.new(pdf(sheet))).pages.first.text
+    expect(words).to include("Fair · Rose · sheet 1 of #{sheet.sheets}", "print on the shiny side", "Reads backwards on purpose", "100 %, no fit to page, driver mirror off")
+    expect(PDF::Reader.new(StringIO.new(pdf(pack(drawing)))).pages.first.text).to include("Reads as it is")
+    ink = sheet.cells.map(&:box)
+    expect(sheet.bars.map(&:box) + sheet.pages[0].items.grep(UpClose::Printing::Items::Text).map { |t| box(t.x, t.y - t.size, 1, t.size) }).to all(satisfy { |b| ink.none? { |cell| cell.overlaps?(b) } })
+  end
+
+  it "lies down when only that fits, and refuses what fits no way" do
+    expect(pack(drawing, width_mm: 240).paper).to be_landscape
+    expect { pack(drawing, width_mm: 300) }.to refuse_saying(/300 × 129.8 mm does not fit on A4/, at: :paper)
+    expect { pack(drawing, copies: 0) }.to refuse_saying(/0 copies/, at: :copies)
+    expect { UpClose::Formats::PNG::Writer.new("", dpi: 5000) }.to refuse_saying(/5000 dpi/, at: :dpi)
+  end
+end
+
+RSpec.describe UpClose::Printing::Pack do
+  def pack(width, height, copies, paper, border)
+    ink = box_ink(width, height)
+    described_class.new(artwork: nil, ink: ink, width_mm: width, mirrored: false, copies: copies, paper: UpClose::Printing::Paper.fetch(paper), border_mm: border,
+      heading: UpClose::Printing::Heading.new(title: "t", stock: UpClose::Sheets::Stock.fetch("clear-film")))
+  end
+
+  # widths from a pendant to nearly a sheet; every rule held exactly, whatever the size
+  [[3, 2], [21, 21], [62.5, 8.9], [124, 124], [187.9, 40], [40, 261.9], [260, 100]].product(%w[a4 letter], [0.5, 3.0]).each do |(width, height), paper, border|
+    next if width + 2 * border > 263 || height + 2 * border > 262
+
+    it "keeps frame, gap, bars and heading clear: #{width} × #{height} on #{paper}, border #{border}" do
+      laid = pack(width, height, 30, paper, border)
+      sheet = box(0, 0, laid.paper.width_mm, laid.paper.height_mm)
+      laid.cells.group_by(&:sheet).each_value do |cells|
+        expect(cells.map(&:box)).to all(satisfy { |b| b.inside?(sheet.grown(-8)) })
+        expect(cells.combination(2).none? { |a, b| a.box.grown(1.499).overlaps?(b.box.grown(1.499)) }).to be true
+        expect(laid.bars.none? { |bar| cells.any? { |cell| cell.box.overlaps?(bar.box) } }).to be true
+      end
+      expect(laid.cells.map(&:copy)).to eq [*1..30]
+      expect(laid.cells.map { |cell| laid.ink_box(cell).width.round(6) }.uniq).to eq [width]
+      expect(laid.bars.map { |bar| bar.box.inside?(sheet.grown(-4.2)) }).to all(be true)
+    end
+  end
+
+  it "tells how many fit, with the working" do
+    finding = pack(38, 13.9, 24, "a4", 3.0).finding
+    expect(finding).to have_attributes(figure: "44", reason: /24 copies on 1 sheet of A4.*starting values/)
+    expect(finding.working.to_s).to eq "⌊(194 + 3) ÷ (44 + 3)⌋ × ⌊(268 + 3) ÷ (19.9 + 3)⌋ = 4 × 11 = 44"
+  end
+end
