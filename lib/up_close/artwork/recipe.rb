@@ -31,7 +31,7 @@ module UpClose
       def sized? = any?(:SIZED)
 
       # @param key [String]
-      def does?(key) = active.any? { |s| s.work::KEY == key }
+      def does?(key) = active.any? { |s| key == s.work::KEY }
 
       def to_a = steps.map { |s| {"key" => s.work::KEY, "on" => s.on}.merge(s.figures.transform_keys(&:to_s)) }
 

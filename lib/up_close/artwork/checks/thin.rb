@@ -35,10 +35,12 @@ module UpClose
           Working.new("the width that 99 % of the middle line exceeds: #{figure}, against #{two(limit)}; #{below.size} #{(below.size == 1) ? "place" : "places"} below", source: @limits.source(@name))
         end
 
-        def reason
+        def reason = [said, ("There was more detail than could all be looked at." if @survey.overfull?)].compact.join(" ")
+
+        def said
           return "#{format(@thin, "#{two(limit)} mm")}." if verdict == :stop
           return "#{(below.size == 1) ? "One place is" : "#{below.size} places are"} thinner, down to #{two(below.first.width_mm)} mm." if below.any?
-          "#{two(limit)} mm is wanted by this method.#{" There was more detail than could all be looked at." if @survey.overfull?}"
+          "#{two(limit)} mm is wanted by this method."
         end
 
         def remedy
