@@ -16,6 +16,10 @@ module UpClose
         raise Vips::Error if pointer.null?
         Vips::Image.new(pointer)
       end
+
+      # The pixels of large pictures lie outside what Ruby counts as its own, so
+      # it would let many that are done with pile up.
+      def release = GC.start
     end
   end
 end

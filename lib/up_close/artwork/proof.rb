@@ -44,6 +44,14 @@ module UpClose
         end
       end
 
+      # +cover+ at a half, a quarter … of its pixels, each made from the one before
+      # @param times [Integer] how often it is halved
+      # @return [Vips::Image] one band
+      def halved(times)
+        return cover if times.zero?
+        (@halved ||= {})[times] ||= Pixels.held(halved(times - 1).shrink(2, 2, ceil: true))
+      end
+
       # @return [Geometry::Box] mm from the ink's top left
       def mm_box(x, y, width, height)
         Geometry::Box.new(x: (x - MARGIN) / per_mm, y: (y - MARGIN) / per_mm, width: width / per_mm, height: height / per_mm)

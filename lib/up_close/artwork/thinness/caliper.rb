@@ -80,20 +80,32 @@ module UpClose
         # the sum of ink across, over its level: the line's own full tone
         def sum(x, y, way, half)
           steps = ((2 * half + 4) / STEP).ceil
-          from = -steps * STEP / 2
-          profile = Array.new(steps + 1) { |i| between(x + @pad + way[0] * (from + i * STEP), y + @pad + way[1] * (from + i * STEP)) }
+          dx, dy = way[0] * STEP, way[1] * STEP
+          x += @pad - dx * (steps / 2.0 + 1)
+          y += @pad - dy * (steps / 2.0 + 1)
+          profile = Array.new(steps + 1) { between(x += dx, y += dy) }
           trim(profile)
           [profile.sum * STEP / level(profile), profile.size * STEP].min
         end
 
         # what rises again at either end belongs to a neighbour
         def trim(profile)
-          peak = profile.each_index.max_by { |i| [profile[i], -(i - profile.size / 2).abs] }
+          peak = peak_of(profile)
           left = peak
           left -= 1 while left.positive? && (profile[left - 1] <= profile[left] + 8 || profile[left] > HALF)
           right = peak
           right += 1 while right < profile.size - 1 && (profile[right + 1] <= profile[right] + 8 || profile[right] > HALF)
           profile.replace(profile[left..right])
+        end
+
+        # the highest, of equals the one nearest the middle
+        def peak_of(profile)
+          top = profile.max
+          middle = profile.size / 2
+          (0..middle).each do |off|
+            return middle - off if profile[middle - off] == top
+            return middle + off if profile[middle + off] == top
+          end
         end
 
         def level(profile)
@@ -103,10 +115,12 @@ module UpClose
         end
 
         def between(x, y)
-          left, top = x.floor, y.floor
+          left, top = x.to_i, y.to_i
           u, v = x - left, y - top
           i = top * @width + left
-          (@bytes.getbyte(i) * (1 - u) + @bytes.getbyte(i + 1) * u) * (1 - v) + (@bytes.getbyte(i + @width) * (1 - u) + @bytes.getbyte(i + @width + 1) * u) * v
+          above, below = @bytes.getbyte(i), @bytes.getbyte(i + @width)
+          above += (@bytes.getbyte(i + 1) - above) * u
+          above + (below + (@bytes.getbyte(i + @width + 1) - below) * u - above) * v
         end
       end
     end

@@ -50,44 +50,43 @@ module UpClose
           Part.new(runs, runs.sum { |_, from, to| to - from }, runs.map { |r| r[1] }.min, runs.map { |r| r[2] }.max, runs.first[0], runs.last[0] + 1)
         end
 
-        # runs are three lists of numbers: a list of small lists would be most of the work
+        # Runs are three lists of numbers, and rows two marks in them: a list of
+        # small lists would be most of the work.
         def join
           @rows, @froms, @tos, @parent = [], [], [], []
-          above = here = 0...0
-          read do |y, from, to|
-            unless here.size.positive? && @rows[here.first] == y
-              merge(above, here)
-              above, here = here, @rows.size...@rows.size
-            end
-            @parent << @rows.size
-            @rows << y
-            @froms << from
-            @tos << to
-            here = here.first...@rows.size
-          end
-          merge(above, here)
-        end
-
-        # one pass over all bytes, so that empty rows cost nothing
-        def read
-          at = 0
+          above = here = at = 0
           while (at = @bytes.index(SET, at))
-            raise TooMuch if @rows.size >= MOST_RUNS
             y = at / @width
             stop = [@bytes.index(CLEAR, at) || @bytes.bytesize, (y + 1) * @width].min
-            yield y, at - y * @width, stop - y * @width
+            above, here = here, @rows.size unless @rows[here] == y
+            keep(y, at - y * @width, stop - y * @width)
+            above = touch(above, here, y) if above < here
             at = stop
           end
         end
 
-        # two sorted rows, walked together; corners touch
-        def merge(above, here)
-          return if above.size.zero? || here.size.zero? || @rows[above.first] != @rows[here.first] - 1
-          i, j = above.first, here.first
-          while i < above.end && j < here.end
-            unite(i, j) if @froms[i] <= @tos[j] && @froms[j] <= @tos[i]
-            (@tos[i] < @tos[j]) ? i += 1 : j += 1
+        def keep(y, from, to)
+          raise TooMuch if @rows.size >= MOST_RUNS
+          @parent << @rows.size
+          @rows << y
+          @froms << from
+          @tos << to
+        end
+
+        # The newest run with those of the row above, from where the one before it
+        # got to; corners touch.
+        # @return [Integer] where the next run begins to look
+        def touch(above, here, y)
+          return here unless @rows[above] == y - 1
+          newest = @rows.size - 1
+          from, to = @froms[newest], @tos[newest]
+          above += 1 while above < here && @tos[above] < from
+          at = above
+          while at < here && @froms[at] <= to
+            unite(at, newest)
+            at += 1
           end
+          (at > above) ? at - 1 : above
         end
 
         def unite(i, j)

@@ -67,7 +67,7 @@ module UpClose
             shrink = 2**level
             break if level.positive? && (too_small?(shrink) || (wide > 2.3 * @limit && enough?(found)))
             size = (level.zero? ? disc : 9) * shrink
-            found.concat(look_at(shrink, size, wide)) if (size - UNSURE_PX * shrink) / per_mm > wide
+            found.concat(look_at(level, size, wide)) if (size - UNSURE_PX * shrink) / per_mm > wide
             @reached = size / per_mm
             wide = (size - UNSURE_PX * shrink) / per_mm
           end
@@ -81,32 +81,41 @@ module UpClose
         # half the outline is about the length of the middle line
         def total_length
           @total_length ||= begin
-            coarse = (@image.width * @image.height > MANY_PIXELS) ? 2 : 1
-            mask = Pixels.held(((coarse > 1) ? @image.shrink(coarse, coarse) : @image) > 127)
-            (mask & mask.morph(square, :erode).invert).avg / 255 * mask.width * mask.height / 2 * coarse / per_mm
+            level = (@image.width * @image.height > MANY_PIXELS) ? 1 : 0
+            mask = Pixels.held(at_level(level) > 127)
+            (mask & mask.morph(square, :erode).invert).avg / 255 * mask.width * mask.height / 2 * 2**level / per_mm
           end
         end
 
-        def look_at(shrink, size, wide)
+        def look_at(level, size, wide)
+          shrink = 2**level
           # at the finest the proof's own margin is room enough
-          mask = mask(shrink, @pad = (shrink == 1) ? 0 : size / shrink)
-          opened = Pixels.held(spread(spread(mask, size / shrink, :erode), size / shrink, :dilate))
-          left = Pixels.held(mask & opened.invert)
-          judge(Regions.new(left.write_to_memory, left.width, left.height), opened, shrink, size, wide)
+          @pad = (shrink == 1) ? 0 : size / shrink
+          body, regions = part_by_width(level, size / shrink)
+          Pixels.release if @image.width * @image.height > MANY_PIXELS
+          judge(regions, body, shrink, size, wide)
         rescue TooMuch
           @overfull = true
           []
         end
 
+        # the body a disc fits into, and what it took away
+        def part_by_width(level, disc)
+          mask = mask(level, @pad)
+          opened = Pixels.held(spread(spread(mask, disc, :erode), disc, :dilate))
+          [Contact.new(opened.write_to_memory, opened.width, opened.height), Regions.new((mask & opened.invert).write_to_memory, opened.width, opened.height)]
+        end
+
+        def at_level(level) = @ground ? @proof.halved(level).invert : @proof.halved(level)
+
         # with room all round: beyond the picture lies nothing but its ground
-        def mask(shrink, pad)
-          image = (shrink > 1) ? @image.shrink(shrink, shrink, ceil: true) : @image
+        def mask(level, pad)
+          image = at_level(level)
           return Pixels.held(image > SOFT) if pad.zero?
           Pixels.held(image.embed(pad, pad, image.width + 2 * pad, image.height + 2 * pad, extend: :background, background: [@ground ? 255 : 0]) > SOFT)
         end
 
-        def judge(regions, opened, shrink, size, wide)
-          contact = Contact.new(opened.write_to_memory, opened.width, opened.height)
+        def judge(regions, contact, shrink, size, wide)
           areas = regions.areas(least: [(size / shrink)**2 * 0.07, 2].max)
           small, rest = areas.keys.partition { |name| areas[name] * (shrink / per_mm)**2 < (2 * @limit)**2 }
           most = (shrink == 1) ? MOST_PARTS : SOME_PARTS
@@ -184,9 +193,9 @@ module UpClose
           Array.new(radius) { |i| i.odd? ? square : cross }.reduce(mask) { |image, step| image.morph(step, verb) }
         end
 
-        def square = Vips::Image.new_from_array([[255] * 3] * 3)
+        def square = @square ||= Vips::Image.new_from_array([[255] * 3] * 3)
 
-        def cross = Vips::Image.new_from_array([[128, 255, 128], [255, 255, 255], [128, 255, 128]])
+        def cross = @cross ||= Vips::Image.new_from_array([[128, 255, 128], [255, 255, 255], [128, 255, 128]])
       end
     end
   end
