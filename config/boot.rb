@@ -12,7 +12,7 @@ require_relative "settings"
 require "shelves/font_shelf"
 require "shelves/print_files"
 require "shelves/original_store"
-require "shelves/artwork_cache"
+require "shelves/recent"
 
 APP_LOADER = Zeitwerk::Loader.new
 APP_LOADER.tag = "app"

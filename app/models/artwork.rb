@@ -2,7 +2,7 @@
 
 # A picture, a drawing or a lettering; its original is never changed.
 class Artwork < ApplicationRecord
-  CACHE = Shelves::ArtworkCache.new
+  CACHE = Shelves::Recent.new
   has_many :marks
 
   def lettering? = kind == "lettering"

@@ -3,9 +3,9 @@
 # What a mark really prints: its artwork, with the mark's own preparing done to
 # it. Everything after the Artwork stage asks here, never the artwork itself.
 class Design
-  CACHE = Shelves::ArtworkCache.new
-  CHECKED = Shelves::ArtworkCache.new(most: 60)
-  LOOKS = Shelves::ArtworkCache.new(most: 24)
+  CACHE = Shelves::Recent.new
+  CHECKED = Shelves::Recent.new(most: 60)
+  LOOKS = Shelves::Recent.new(most: 24)
 
   # @param mark [Mark] with an artwork
   def initialize(mark)

@@ -18,6 +18,7 @@ class Mark < ApplicationRecord
 
   def reload(*)
     forget_design
+    @neighbours = nil
     super
   end
 
@@ -64,7 +65,7 @@ class Mark < ApplicationRecord
 
   # other marks that lie on the same piece
   # @return [Array<Mark>]
-  def neighbours = piece.marks.live.where.not(id: id).where.not(width_mm: nil).where.not(artwork_id: nil).includes(:artwork).to_a
+  def neighbours = @neighbours ||= piece.marks.live.where.not(id: id).where.not(width_mm: nil).where.not(artwork_id: nil).includes(:artwork).to_a
 
   # @return [UpClose::Placing::Registration]
   def registration(writer, at = placement)

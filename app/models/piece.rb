@@ -5,12 +5,14 @@ class Piece < ApplicationRecord
   belongs_to :job
   has_many :marks, -> { order(:id) }, inverse_of: :piece
 
-  # @return [UpClose::Surfaces::Shape]
-  def to_core = @core ||= UpClose::Surfaces.build(shape, measures.transform_keys(&:to_sym), keep_outs: keep_outs.map { |k| UpClose::Surfaces::KeepOut.from_h(k) })
+  # shapes remember what they have worked out, and a drag asks the same one again
+  SHAPES = Shelves::Recent.new(most: 40)
 
-  def reload(*)
-    @core = nil
-    super
+  # @return [UpClose::Surfaces::Shape]
+  def to_core
+    SHAPES.fetch([shape, measures, keep_outs].to_json) do
+      UpClose::Surfaces.build(shape, measures.transform_keys(&:to_sym), keep_outs: keep_outs.map { |k| UpClose::Surfaces::KeepOut.from_h(k) })
+    end
   end
 
   def material_core = UpClose::Materials.material(material)

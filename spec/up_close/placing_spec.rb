@@ -32,6 +32,21 @@ RSpec.describe UpClose::Placing do
     expect(room(plate, label, width_mm: 10, x_mm: 80).largest_here).to eq 0
   end
 
+  {
+    "rectangle" => {width_mm: 90.0, height_mm: 40.0}, "rounded-rectangle" => {width_mm: 90.0, height_mm: 40.0, corner_mm: 12.0}, "disc" => {diameter_mm: 70.0},
+    "ellipse" => {width_mm: 90.0, height_mm: 40.0}, "polygon" => {sides: 5, flats_mm: 60.0}, "cup" => {top_mm: 82.0, foot_mm: 60.0, slant_mm: 95.0}
+  }.each do |key, measures|
+    it "grows a mark until it touches with just its clearance, wherever it lies and however it is turned: #{key}" do
+      plate = shape(key, **measures)
+      star = UpClose::Artwork::Ink.new(box: box(0, 0, 9, 8), hull: [point(0, 1), point(8, 0), point(9, 5), point(3, 8)], centroid: point(5, 4), rows: [[0, 0, 9, 8]])
+      [[0, 0, 0], [7, -4, 25], [-11, 5, 140], [3, 9, -70]].each do |x, y, turn|
+        grown = room(plate, star, width_mm: 5, x_mm: x, y_mm: y, turn_deg: turn, clearance_mm: 1.5).largest_here
+        expect(room(plate, star, width_mm: grown, x_mm: x, y_mm: y, turn_deg: turn).clearance).to be_within(2e-3).of(1.5)
+        expect(room(plate, star, width_mm: grown * 1.01, x_mm: x, y_mm: y, turn_deg: turn).clearance).to be < 1.5
+      end
+    end
+  end
+
   it "runs lettering round a hole, and keeps it off the hole" do
     ring = shape("ring", outer_mm: 60.0, hole_mm: 38.0)
     band = opened('<svg xmlns="http://www.w3.org/2000/svg"><circle r="25" fill="none" stroke="#000" stroke-width="4"/></svg>').ink # 46 inside, 54 outside

@@ -20,6 +20,11 @@ module UpClose
 
       def path = Geometry::Shapes.ellipse(0, 0, radius, radius)
 
+      def growth(outline, place, clearance)
+        room = radius - clearance
+        grown(outline) { |way| Geometry::Rays.leaves_ellipse(place, way, room, room) } if place.length < room
+      end
+
       private
 
       def exit_distance(point, n) = Geometry::Rays.leaves_ellipse(point, n, radius, radius)

@@ -36,7 +36,7 @@ module UpClose
       def path = ring.path
 
       # each stretch moved in; what then runs the wrong way round is gone
-      def inset(by) = Geometry::Algorithms::Offset.call(ring, -by).then { |r| r ? r.path : Geometry::Path::EMPTY }
+      def inset(by) = once([:inset, by]) { Geometry::Algorithms::Offset.call(ring, -by)&.path || Geometry::Path::EMPTY }
 
       def size_words(writer) = writer.pair(box.width, box.height)
 

@@ -5,6 +5,8 @@ module UpClose
     # A regular polygon standing on one flat, measured across the flats: from a
     # flat to the opposite flat, or to the opposite corner when the number is odd.
     class Polygon < Shape
+      include BoundedByLines
+
       describe "polygon", "Regular polygon",
         Parameter.new(:sides, "Sides", kind: :count, default: 6, range: 3..24),
         Parameter.new(:flats_mm, "Across flats")
@@ -35,7 +37,9 @@ module UpClose
 
       private
 
-      def exit_distance(point, n) = Geometry::Rays.leaves_planes(point, n, once(:planes) { edge_normals.map { |normal| [normal, apothem] } })
+      def exit_distance(point, n) = Geometry::Rays.leaves_planes(point, n, planes)
+
+      def planes = once(:planes) { edge_normals.map { |normal| [normal, apothem] } }
 
       # as many directions as sides, the first straight down, each +share+ of a side further
       def spokes(share)

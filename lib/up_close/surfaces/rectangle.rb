@@ -4,6 +4,8 @@ module UpClose
   module Surfaces
     # A flat plate with square corners.
     class Rectangle < Shape
+      include BoundedByLines
+
       describe "rectangle", "Rectangle",
         Parameter.new(:width_mm, "Width"), Parameter.new(:height_mm, "Height")
 
@@ -27,7 +29,9 @@ module UpClose
 
       private
 
-      def exit_distance(point, n) = Geometry::Rays.leaves_planes(point, n, once(:planes) { edge_normals.map { |normal| [normal, support(normal)] } })
+      def exit_distance(point, n) = Geometry::Rays.leaves_planes(point, n, planes)
+
+      def planes = once(:planes) { edge_normals.map { |normal| [normal, support(normal)] } }
     end
   end
 end

@@ -29,7 +29,7 @@ module UpClose
 
       def inside_distance(point)
         radius, turned = polar(point)
-        sides = [-1, 1].map { |way| Geometry::Segment.distance(point, at(inner, way * angle / 2), at(outer, way * angle / 2)) }.min
+        sides = ends.map { |p, q| Geometry::Segment.distance(point, p, q) }.min
         return [outer - radius, radius - inner, sides].min if turned.abs <= angle / 2 && radius.between?(inner, outer)
         -((turned.abs <= angle / 2) ? [radius - outer, inner - radius].max : sides)
       end
@@ -55,7 +55,7 @@ module UpClose
 
       def inset(by)
         return Geometry::Path::EMPTY if outer - by <= inner + by
-        Geometry::Algorithms::Offset.call(Geometry::Ring.new(outline_points), -by)&.path || Geometry::Path::EMPTY
+        once([:inset, by]) { Geometry::Algorithms::Offset.call(Geometry::Ring.new(outline_points), -by)&.path || Geometry::Path::EMPTY }
       end
 
       def area = angle * (outer**2 - inner**2) / 2
@@ -69,6 +69,9 @@ module UpClose
         near = points.each_index.map { |i| Geometry::Segment.distance(centre, points[i - 1], points[i]) }.min
         [least, near - inner].min
       end
+
+      # its two straight edges
+      def ends = once(:ends) { [-1, 1].map { |way| [at(inner, way * angle / 2), at(outer, way * angle / 2)] } }
 
       def outline_points
         once(:outline) do

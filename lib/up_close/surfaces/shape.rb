@@ -106,6 +106,10 @@ module UpClose
       # worked out once: a shape never changes
       def once(name) = @memo.fetch(name) { @memo[name] = yield }
 
+      # @yield which way a corner of the outline lies, and answers how far the edge is that way
+      # @return [Float] how many times all of it may grow
+      def grown(outline) = outline.reject { |p| p.length.zero? }.map { |p| yield(p.unit) / p.length }.min
+
       # @param point [Geometry::Point] inside
       def exit_distance(point, n) = raise(NotImplementedError)
 

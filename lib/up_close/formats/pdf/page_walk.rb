@@ -11,7 +11,9 @@ module UpClose
         CAPS = %i[butt round square].freeze
         JOINS = %i[miter round bevel].freeze
         # the graphics state, saved and brought back
-        State = Struct.new(:map, :fill, :stroke, :fill_alpha, :stroke_alpha, :width, :cap, :join, :miter)
+        State = Struct.new(:map, :fill, :stroke, :fill_alpha, :stroke_alpha, :width, :cap, :join, :miter, :clip)
+        # what a clip may cut off before it counts, mm
+        HAIR = 0.01
 
         attr_reader :shapes
 
@@ -24,7 +26,7 @@ module UpClose
         def beyond = @beyond.keys
 
         def page=(page)
-          @resources = page
+          @page = @owner = page
         end
 
         def save_graphics_state = @saved << @state.dup
@@ -65,7 +67,7 @@ module UpClose
         def set_color_for_stroking_and_special(*v) = v.all?(Numeric) ? @state.stroke = rgb(v) : beyond!("patterns")
 
         def set_graphics_state_parameters(name)
-          found = (@resources&.respond_to?(:objects) && @resources.attributes[:Resources]) ? @resources.objects.deref(@resources.objects.deref(@resources.objects.deref(@resources.attributes[:Resources])[:ExtGState]).to_h[name]).to_h : {}
+          found = @page.objects.deref_hash(@owner.graphic_states[name]) || {}
           @state.fill_alpha = found[:ca].to_f if found[:ca]
           @state.stroke_alpha = found[:CA].to_f if found[:CA]
           beyond!("soft masks") if found[:SMask] && found[:SMask] != :None
@@ -106,7 +108,7 @@ module UpClose
 
         def close_fill_stroke_with_even_odd = close_subpath && paint(fill: true, stroke: true, even_odd: true)
 
-        # clipping to a box that the page is cut by anyway is common; other clips change what is seen
+        # a box that cuts nothing is common; other clips change what is seen
         def set_clipping_path_with_nonzero = clip
 
         def set_clipping_path_with_even_odd = clip
@@ -124,15 +126,11 @@ module UpClose
 
         def begin_inline_image(*) = beyond!("pictures")
 
-        def invoke_xobject(_label, xobject = nil)
-          return beyond!("pictures") unless xobject.respond_to?(:walk)
-          return beyond!("forms within forms") if (@depth += 1) > MOST_FORMS
-          save_graphics_state
-          matrix = xobject.respond_to?(:xobject) ? xobject.xobject.hash[:Matrix] : nil
-          concatenate_matrix(*matrix) if matrix.is_a?(Array) && matrix.size == 6
-          xobject.walk(self)
-          restore_graphics_state
-          @depth -= 1
+        def invoke_xobject(label)
+          stream = @page.objects.deref_stream(@owner.xobjects[label])
+          return beyond!("pictures") unless stream && stream.hash[:Subtype] == :Form
+          return beyond!("forms within forms") if @depth >= MOST_FORMS
+          within(::PDF::Reader::FormXObject.new(@page, stream)) { |form| form.walk(self) }
         end
 
         private
@@ -141,9 +139,46 @@ module UpClose
 
         def at(x, y) = Geometry::Point[x, y]
 
-        def clip = (beyond!("clipping") unless clips_to_box?)
+        # a form is drawn as if by its own page: own names, own map, nothing outside its box (ISO 32000-1, 8.10)
+        def within(form)
+          owner, @owner, saved, @saved = @owner, form, @saved, []
+          state = @state.dup
+          @depth += 1
+          matrix = @page.objects.deref_array(form.xobject.hash[:Matrix])
+          concatenate_matrix(*matrix) if matrix&.size == 6
+          clip_to_box(form)
+          yield form
+        ensure
+          @depth -= 1
+          @owner, @saved, @state = owner, saved, state
+        end
 
-        def clips_to_box? = @path.size <= 5 && @path.all? { |verb, *| verb != :curve }
+        def clip_to_box(form)
+          left, bottom, right, top = @page.objects.deref_array(form.xobject.hash[:BBox])
+          return unless top
+          append_rectangle(left, bottom, right - left, top - bottom)
+          clip
+          end_path
+        end
+
+        def clip
+          corners = @path.flat_map { |_, *points| points }.map { |p| @state.map.apply(p) }
+          return if corners.empty?
+          box = Geometry::Box.around(corners)
+          return beyond!("clipping") unless @path.none? { |verb, *| verb == :curve } && corners.all? { |p| corner?(p, box) }
+          @state.clip = @state.clip ? @state.clip.overlap(box) : box
+        end
+
+        def corner?(point, box) = [point.x - box.x, point.x - box.right].map(&:abs).min < 1e-6 && [point.y - box.y, point.y - box.bottom].map(&:abs).min < 1e-6
+
+        # outside the clip it is not seen; across it, it is cut
+        def cut_away?(path, stroke)
+          return false unless @state.clip && !path.empty?
+          box = path.box.grown(stroke ? [@state.width * @state.map.mean_scale, 0].max / 2 : 0)
+          return false if box.inside?(@state.clip, slack: HAIR)
+          return true unless @state.clip.overlaps?(box)
+          beyond!("clipping")
+        end
 
         def rgb(values)
           values = values.grep(Numeric).map { |v| v.to_f.clamp(0, 1) }
@@ -159,6 +194,7 @@ module UpClose
           path = Geometry::Path.new(@path).transform(@state.map)
           @path = []
           return beyond!("more than #{MOST_SHAPES} shapes") if @shapes.size >= MOST_SHAPES
+          return if cut_away?(path, stroke)
           s = @state
           scale = s.map.mean_scale
           # the thinnest line a printer can draw is asked for with no width

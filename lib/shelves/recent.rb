@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 module Shelves
-  # The few artworks opened last, since opening is the slow part.
-  class ArtworkCache
+  # The few things asked for last, kept because making them is the slow part.
+  class Recent
     def initialize(most: 6)
       @most = most
       @lock = Mutex.new
@@ -11,7 +11,7 @@ module Shelves
     end
 
     # Two that ask for the same wait for one answer.
-    # @yield to open it when it is not here
+    # @yield to make it when it is not here
     def fetch(key)
       value = at_hand(key)
       return value if value
