@@ -67,3 +67,44 @@ RSpec.describe "outlines and tables that come in" do
     expect { UpClose::Measure::Pairs.read("1, 2\n3") }.to refuse_saying(/Line 2 does not hold two/)
   end
 end
+
+RSpec.describe UpClose::Measure::OutlineFile do
+  def read(body, **root) = described_class.read(svg(body, **root))
+
+  it "takes the largest loop as the outline, what lies in it as kept off, and what lies beside it as neither" do
+    file = described_class.read(svg('<rect width="60" height="40"/><circle cx="10" cy="10" r="3"/><rect x="30" y="20" width="8" height="4"/><rect x="70" y="5" width="20" height="20"/>', width: "200mm", height: "100mm"))
+    outline = UpClose::Geometry::Ring.new(file.points.map { |x, y| point(x, y) })
+    expect(outline.box.to_a).to match([0, 0, 120, 80].map { |v| be_within(0.01).of(v) })
+    # from the outline's middle: (10 × 2 − 60, 10 × 2 − 40); a circle of 6 units is 12 mm
+    told = file.keep_outs.map { |k| k.slice(:kind, :x, :y, :width).transform_values { |v| v.is_a?(Float) ? v.round(1) : v } }
+    expect(told).to eq [{kind: "box", x: 8.0, y: 4.0, width: 16.0}, {kind: "disc", x: -40.0, y: -20.0, width: 12.0}]
+  end
+
+  it "asks for the unit of a drawing that says none, and takes it" do
+    expect { read('<rect width="60" height="40"/>') }.to refuse_saying(/does not say how large it is/, at: :outline_file)
+    given = described_class.read(svg('<rect width="60" height="40"/>'), unit_mm: 0.5)
+    expect(UpClose::Geometry::Ring.new(given.points.map { |x, y| point(x, y) }).box.width).to be_within(1e-6).of(30)
+  end
+
+  it "drops corners that hardly stand out, and no others" do
+    many = Array.new(400) { |i| "#{(20 * Math.cos(i * Math::PI / 200)).round(4)},#{(20 * Math.sin(i * Math::PI / 200)).round(4)}" }.join(" ")
+    file = described_class.read(svg(%(<polygon points="#{many}"/>)), unit_mm: 1)
+    expect(file.points.size).to be_between(30, 200)
+    expect(UpClose::Geometry::Ring.new(file.points.map { |x, y| point(x, y) }).area).to be_within(3).of(Math::PI * 400)
+  end
+
+  it "refuses open lines and nothing at all" do
+    expect { described_class.read("") }.to refuse_saying(/empty/, at: :outline_file)
+    expect { described_class.read(svg('<path d="M0 0L9 9"/>'), unit_mm: 1) }.to refuse_saying(/no closed outline/, at: :outline_file)
+  end
+end
+
+RSpec.describe UpClose::Measure::ModelScale do
+  it "goes both ways, however it is typed, and shows its working" do
+    expect(["1:48", "1/48", "48", "1 : 48"].map { |t| described_class.read(t).model(1056) }).to all(eq 22)
+    expect(described_class.read("22,5").real(40)).to eq 900
+    expect(described_class.read("1:76").finding(24, writer)).to have_attributes(figure: "1824.0 mm", working: have_attributes(to_s: /24 × 76 = 1824 mm/))
+    expect { described_class.read("one to one") }.to refuse_saying(/does not read as a scale/, at: :ratio)
+    expect { described_class.read("1:0") }.to refuse_saying(/does not read as a scale/)
+  end
+end

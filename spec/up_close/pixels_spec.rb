@@ -5,15 +5,15 @@ require "zlib"
 # Pictures as programs save them. PNGs are put together here byte by byte
 # (ISO/IEC 15948), so that every kind of pixel is what its name says.
 RSpec.describe UpClose::Artwork::Opening do
-  ADAM7 = [[0, 0, 8, 8], [4, 0, 8, 8], [0, 4, 4, 8], [2, 0, 4, 4], [0, 2, 2, 4], [1, 0, 2, 2], [0, 1, 1, 2]].freeze
+  adam7 = [[0, 0, 8, 8], [4, 0, 8, 8], [0, 4, 4, 8], [2, 0, 4, 4], [0, 2, 2, 4], [1, 0, 2, 2], [0, 1, 1, 2]]
 
   def chunk(name, body) = [body.bytesize].pack("N") + name.b + body + [Zlib.crc32(name.b + body)].pack("N")
 
   # @yield [Integer, Integer] → the samples of a pixel
-  def png(width, height, depth, type, interlaced: false, extra: "".b)
-    lines = (interlaced ? ADAM7 : [[0, 0, 1, 1]]).flat_map do |x0, y0, dx, dy|
+  define_method(:png) do |width, height, depth, type, interlaced: false, extra: "".b, &pixel|
+    lines = (interlaced ? adam7 : [[0, 0, 1, 1]]).flat_map do |x0, y0, dx, dy|
       (y0...height).step(dy).filter_map do |y|
-        samples = (x0...width).step(dx).flat_map { |x| Array(yield(x, y)) }
+        samples = (x0...width).step(dx).flat_map { |x| Array(pixel.call(x, y)) }
         "\0".b + [samples.map { |v| v.to_s(2).rjust(depth, "0") }.join].pack("B*") unless samples.empty?
       end
     end

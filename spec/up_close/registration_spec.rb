@@ -51,6 +51,20 @@ RSpec.describe UpClose::Placing do
       expect([described_class.call(a, b), described_class.call(b, a)]).to eq [3, 3]
       expect(described_class.call(a, box(8, 2, 10, 5).corners)).to be_within(1e-9).of(-2)
     end
+
+    # round outlines about their middles, so that the true gap is known wherever they lie
+    it "leaves out no stretch that could be nearest, whatever lies between" do
+      round = ->(x, y, rx, ry) { Array.new(90) { |i| point(x + rx * Math.cos(i * Math::PI / 45), y + ry * Math.sin(i * Math::PI / 45)) } }
+      around = (0...360).step(17).map { |turn| [Math.cos(turn * Math::PI / 180), Math.sin(turn * Math::PI / 180)] }
+      around.each do |x, y|
+        gap = described_class.call(round[0, 0, 20, 20], round[60 * x, 60 * y, 15, 15])
+        expect(gap).to be_within(0.025).of(25) # 90 corners stand in by 0.012 and 0.009 at most
+        flat, tall = round[0, 0, 30, 4], round[50 * x, 50 * y, 3, 12]
+        edges = ->(outline) { outline.each_index.map { |i| [outline[i - 1], outline[i]] } }
+        every = [[flat, tall], [tall, flat]].flat_map { |a, b| a.product(edges[b]).map { |p, (q, r)| UpClose::Geometry::Segment.distance(p, q, r) } }.min
+        expect(described_class.call(flat, tall)).to be_within(0.01).of(every)
+      end
+    end
   end
 
   describe UpClose::Placing::Registration do
