@@ -19,6 +19,7 @@ gem "ttfunk", "~> 1.8"
 gem "rexml", "~> 3.4"
 gem "csv", "~> 3.3"
 gem "pdf-reader", "~> 2.14"
+gem "ffi-geos", "~> 2.5"
 
 group :test do
   gem "rspec", "~> 3.13"

@@ -33,6 +33,23 @@ RSpec.describe CommandLine::Runner, :measured do
     expect(Dir["h-*.svg"].size).to eq 2
   end
 
+  it "lays parts on leftovers and fresh sheets, and tells what it took and what is possible" do
+    request = {leftovers: [{id: "offcut", width_mm: 120, height_mm: 80, used: [[[0, 0], [50, 0], [50, 80], [0, 80]]]}], fresh: {width_mm: 210, height_mm: 297}, gap_mm: 3, frame_mm: 8, turns_deg: [0, 90],
+               parts: [{id: "label", count: 3, outline: [[0, 0], [40, 0], [40, 20], [0, 20]]}, {id: "sail", outline: [[0, 0], [400, 0], [0, 400]]}]}
+    File.write("layout.json", JSON.generate(request))
+    code, out, = up_close("nest", "layout.json", "--effort", "first")
+    report = JSON.parse(out)
+    expect([code, report["sheets"].map { |s| [s["leftover"], s["placements"].size] }]).to eq [0, [["offcut", 2], [nil, 1]]]
+    # two labels beside what is gone: from 50 + 3 to 120 − 8 there are 59 mm across, 64 down
+    expect(report["sheets"].first["placements"].map { |p| p["x_mm"] }.min).to be >= 53 - 1e-6
+    expect(report["unplaced"]).to match [include("id" => "sail", "copy" => 1, "reason" => /400 × 400 mm fits on no sheet/)]
+    expect(report["cpu_seconds"]).to be > 0
+    File.write("layout.json", "[1]")
+    expect(up_close("nest", "layout.json")).to match [2, "", /no object/]
+    File.write("layout.json", "{")
+    expect(up_close("nest", "layout.json")).to match [2, "", /does not read as JSON/]
+  end
+
   it "answers in one sentence: 1 for what cannot be done, 2 for a wrong call" do
     File.write("tide.png", "the tide is out")
     {

@@ -1,0 +1,57 @@
+# frozen_string_literal: true
+
+require "ffi-geos"
+
+module UpClose
+  module Geometry
+    # An area with its holes, moved out, joined, cut and measured by GEOS. Frozen.
+    class Region
+      QUARTER = 12
+      # arcs are drawn by chords inside them: so much further out, the chords clear the arc
+      OUTSIDE = 1 / Math.cos(Math::PI / 4 / QUARTER)
+
+      attr_reader :shape
+
+      # @param outline [Array<Array(Numeric, Numeric)>]  @param holes [Array<Array<Array(Numeric, Numeric)>>]
+      def self.polygon(outline, holes = []) = new(Geos::WkbReader.new.read(Wkb.polygon([outline, *holes])))
+
+      # @param box [Box]
+      def self.box(box) = polygon(box.corners.map(&:to_a))
+
+      def initialize(shape)
+        @shape = shape
+        freeze
+      end
+
+      def valid? = shape.valid? && !shape.empty?
+
+      def area = shape.area
+
+      def empty? = shape.empty?
+
+      # all within +by+ mm of it, never less
+      def grown(by) = by.zero? ? self : Region.new(shape.buffer(by * OUTSIDE, quad_segs: QUARTER))
+
+      # with fewer corners, none moved further than +by+
+      def simpler(by) = Region.new(shape.topology_preserve_simplify(by))
+
+      def +(other) = Region.new(shape.union(other.shape))
+
+      def -(other) = Region.new(shape.difference(other.shape))
+
+      def distance(other) = shape.distance(other.shape)
+
+      def covers?(other) = shape.covers?(other.shape)
+
+      # @return [Array<Array<Array(Float, Float)>>] every ring of it, outlines and holes, the last point not repeated
+      def rings = polygons.flat_map { |polygon| Wkb.rings(Geos::WkbWriter.new.write(polygon)) }
+
+      # @return [Array<Region>] its separate parts
+      def parts = polygons.map { |polygon| Region.new(polygon) }
+
+      private
+
+      def polygons = shape.is_a?(Geos::Polygon) ? [shape].reject(&:empty?) : shape.each.grep(Geos::Polygon).reject(&:empty?)
+    end
+  end
+end

@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Sheets
+    module Nesting
+      # A sheet before anything new is laid on it: fresh, or a leftover with what
+      # is gone from it. Frozen.
+      class Blank
+        attr_reader :id, :width_mm, :height_mm, :used
+
+        # @param id [String, nil] nil for a fresh one  @param used [Array<Array<Array(Numeric, Numeric)>>] rings, mm from its top left
+        # @raise [Errors::BadShape]
+        def initialize(width_mm:, height_mm:, id: nil, used: [])
+          @id, @width_mm, @height_mm, @used = id, width_mm, height_mm, used
+          check
+          freeze
+        end
+
+        def fresh? = id.nil?
+
+        def area = width_mm * height_mm
+
+        # @return [Array<Geometry::Region>]
+        def used_regions = used.map { |ring| Geometry::Region.polygon(ring) }
+
+        def free_area = (area - used_regions.sum(&:area))
+
+        # @param room [Room]
+        def board(room)
+          taken = used.map { |ring| room.cells_of(ring) }.compact
+          columns, rows = room.columns(width_mm), room.rows(height_mm)
+          Board.new(columns, rows, bits: taken.reduce(0) { |bits, cells| bits | room.stamp(cells, columns, rows) })
+        end
+
+        private
+
+        def check
+          refuse("#{width_mm.inspect} × #{height_mm.inspect} mm", "Give its sides in millimetres.") unless [width_mm, height_mm].all? { |v| v.is_a?(Numeric) && v.between?(1, 3000) }
+          used.each { |ring| refuse("a used area that crosses itself", "Draw each as one loop.") unless ring.size > 2 && Geometry::Region.polygon(ring).valid? }
+        end
+
+        def refuse(what, remedy) = raise(Errors::BadShape.new("The sheet#{" #{id}" if id} has #{what}.", remedy: remedy, field: :sheets))
+      end
+    end
+  end
+end

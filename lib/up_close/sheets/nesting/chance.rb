@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Sheets
+    module Nesting
+      # Figures that look like chance and are the same for a seed everywhere
+      # (Lehmer; Park and Miller, Random Number Generators, 1988).
+      class Chance
+        MODULUS = 2_147_483_647
+
+        def initialize(seed)
+          @at = seed.to_i.abs % (MODULUS - 1) + 1
+        end
+
+        # @return [Float] from 0 to 1
+        def share = (@at = @at * 48_271 % MODULUS) / MODULUS.to_f
+
+        def below(count) = (share * count).floor
+      end
+    end
+  end
+end

@@ -1,0 +1,70 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Sheets
+    module Nesting
+      # Lays parts one after the other in the order given: on the first sheet with
+      # room, turned so that its far edge comes nearest the sheet's top.
+      class Decoder
+        MOST_SHEETS = 200
+
+        # @param room [Room]  @param leftovers [Array<Blank>]  @param fresh [Blank, nil]
+        def initialize(room, leftovers:, fresh:)
+          @room, @fresh = room, fresh
+          @leftovers = leftovers.sort_by(&:free_area)
+          @cells, @boards = {}, {}
+        end
+
+        # @param order [Array<Array(Part, Integer)>] parts and copies
+        # @return [Layout]
+        def call(order)
+          @open = @leftovers.map { |blank| start(blank) }
+          @dead, @rows = {}, Hash.new(0)
+          unplaced = order.reject { |part, copy| lay(part, copy) || (open_fresh(part) && lay(part, copy)) }
+          Layout.new(@open.map { |blank, board, placements| Layout::Sheet.new(blank, placements, reach(board)) }, unplaced)
+        end
+
+        # @return [Array<Cells>] one for each turn
+        def variants(part) = @cells[part] ||= @room.variants(part)
+
+        private
+
+        def start(blank) = [blank, (@boards[blank] ||= blank.board(@room)).dup, []]
+
+        def open_fresh(part)
+          return unless @fresh && @open.size < MOST_SHEETS && variants(part).any? { |cells| cells.width <= @room.columns(@fresh.width_mm) && cells.height <= @room.rows(@fresh.height_mm) }
+          @open << start(@fresh)
+        end
+
+        def reach(board) = @room.top + board.reach * @room.cell - @room.gap / 2
+
+        def lay(part, copy)
+          @open.each_with_index do |(_, board, placements), k|
+            next if @dead[[part, k]]
+            cells, x, y = best(part, board, k)
+            next @dead[[part, k]] = true unless cells
+            board.take(cells, x, y)
+            at = @room.place(cells, x, y)
+            placements << Layout::Placement.new(part, copy, *at, cells.turn)
+            return true
+          end
+          false
+        end
+
+        # the turns in the order of what the coarse map promises
+        def best(part, board, k)
+          hopeful = variants(part).filter_map { |cells| board.hopes(cells)&.then { |row, hopes| [[row, @rows[[cells, k]]].max + cells.height, cells, hopes] } }.sort_by(&:first)
+          found = nil
+          hopeful.each do |bound, cells, hopes|
+            break if found && bound > found[2] + found[0].height
+            x, y = board.find(cells, hopes, from: @rows[[cells, k]])
+            next unless y
+            @rows[[cells, k]] = y
+            found = [cells, x, y] if found.nil? || ([y + cells.height, x] <=> [found[2] + found[0].height, found[1]]) == -1
+          end
+          found
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Sheets
+    module Nesting
+      # What is to be laid: an outline with its holes, so many times. Frozen.
+      class Part
+        MOST_COPIES = 2000
+        MOST_POINTS = 5000
+        attr_reader :id, :count, :outline, :holes, :turns
+
+        # @param outline [Array<Array(Numeric, Numeric)>] mm, about its own origin
+        # @param turns [Array<Numeric>] degrees it may be turned by, from x towards y
+        # @raise [Errors::BadShape]
+        def initialize(id:, outline:, count: 1, holes: [], turns: [0])
+          @id, @count, @outline, @holes, @turns = id.to_s, count, outline, holes, turns
+          check
+          freeze
+        end
+
+        def region = Geometry::Region.polygon(outline, holes)
+
+        def area = region.area
+
+        private
+
+        def check
+          refuse("is to be laid #{count.inspect} times", "Ask for 1 to #{MOST_COPIES}.") unless count.is_a?(Integer) && count.between?(1, MOST_COPIES)
+          refuse("has an outline of #{outline.size} corners", "From 3 to #{MOST_POINTS} are read.") unless [outline, *holes].all? { |ring| ring.size.between?(3, MOST_POINTS) }
+          refuse("has corners that are no pairs of figures", "Give each as [x, y] in millimetres.") unless [outline, *holes].flatten(1).all? { |p| p.is_a?(Array) && p.size == 2 && p.all? { |v| v.is_a?(Numeric) && v.to_f.finite? && v.abs < 1e5 } }
+          refuse("crosses itself, or has no area", "Draw its outline as one loop.") unless region.valid? && region.area > 1e-6
+        end
+
+        def refuse(reason, remedy) = raise(Errors::BadShape.new("The part #{id} #{reason}.", remedy: remedy, field: :parts))
+      end
+    end
+  end
+end

@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Sheets
+    module Nesting
+      # A layout asked for from outside, as docs/nesting.md describes it. Frozen.
+      class Request
+        MOST_PARTS = 2000
+        MOST_LEFTOVERS = 100
+        attr_reader :parts, :leftovers, :fresh, :room, :effort, :seed
+
+        # @param data [Hash] as read from JSON
+        # @raise [Errors::BadShape, Errors::Unknown]
+        def initialize(data)
+          refuse("The request is no object.", "Give leftovers, fresh, parts and the rest, as docs/nesting.md shows.", :request) unless data.is_a?(Hash)
+          @seed, @effort = whole(data, "seed", 1), data.fetch("effort", "good").to_s
+          @room = Room.new(gap_mm: length(data, "gap_mm", 2.0, 0..100), frame_mm: length(data, "frame_mm", 8.0, 0..200))
+          turns = list(data, "turns_deg", 1..72, [0])
+          @parts = list(data, "parts", 1..MOST_PARTS).map { |part| part(part, turns) }
+          @leftovers = list(data, "leftovers", 0..MOST_LEFTOVERS, []).map { |sheet| blank(sheet, id: sheet["id"].to_s) }
+          @fresh = data["fresh"] && blank(data["fresh"])
+          refuse("There is no sheet to lay them on.", "Give a fresh sheet or a leftover.", :fresh) unless @fresh || @leftovers.any?
+          freeze
+        end
+
+        # @return [Search]
+        def search = Search.new(parts, leftovers: leftovers, fresh: fresh, room: room, effort: effort, seed: seed)
+
+        private
+
+        def part(data, turns)
+          refuse("A part is no object.", "Give id, count and outline.", :parts) unless data.is_a?(Hash) && data["outline"].is_a?(Array)
+          Part.new(id: data["id"], count: data.fetch("count", 1), outline: data["outline"], holes: data["holes"] || [], turns: data["turns_deg"] || turns)
+        end
+
+        def blank(data, id: nil) = Blank.new(id: id, width_mm: data["width_mm"], height_mm: data["height_mm"], used: data["used"] || [])
+
+        def list(data, key, sizes, fallback = nil)
+          found = data.fetch(key, fallback)
+          return found if found.is_a?(Array) && sizes.cover?(found.size)
+          refuse("“#{key}” is missing or too long.", "Give a list of #{sizes.begin} to #{sizes.end}.", key.to_sym)
+        end
+
+        def length(data, key, fallback, range)
+          found = data.fetch(key, fallback)
+          return found.to_f if found.is_a?(Numeric) && range.cover?(found)
+          refuse("“#{key}” is #{found.inspect}.", "Give millimetres from #{range.begin} to #{range.end}.", key.to_sym)
+        end
+
+        def whole(data, key, fallback)
+          found = data.fetch(key, fallback)
+          found.is_a?(Integer) ? found : refuse("“#{key}” is #{found.inspect}.", "Give a whole number.", key.to_sym)
+        end
+
+        def refuse(reason, remedy, field) = raise(Errors::BadShape.new(reason, remedy: remedy, field: field))
+      end
+    end
+  end
+end

@@ -1,0 +1,83 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Sheets
+    module Nesting
+      # The rules of a layout as cells: the gap between marks, the frame round the
+      # sheet, how fine a cell is. Parts are grown by half the gap, so the frame is
+      # taken in by as much. Frozen.
+      class Room
+        FINE = 0.25
+        QUICK = 0.5
+        attr_reader :gap, :frame, :cell
+
+        # @param frame_mm [Float, Hash{Symbol => Float}] all round, or :left, :right, :top, :bottom
+        def initialize(gap_mm:, frame_mm:, cell: QUICK)
+          @gap, @frame, @cell = gap_mm.to_f, Room.sides(frame_mm), cell
+          freeze
+        end
+
+        def self.sides(frame) = frame.is_a?(Hash) ? frame.transform_values(&:to_f) : %i[left right top bottom].to_h { |side| [side, frame.to_f] }
+
+        def with(cell:) = Room.new(gap_mm: gap, frame_mm: frame, cell: cell)
+
+        def columns(width_mm) = count(width_mm - frame[:left] - frame[:right])
+
+        def rows(height_mm) = count(height_mm - frame[:top] - frame[:bottom])
+
+        # from the sheet's corner to the first cell's
+        def left = frame[:left] - gap / 2
+
+        def top = frame[:top] - gap / 2
+
+        # what an outline may be made simpler by, outwards
+        SIMPLER = 0.03
+
+        # rings that hold all within half the gap of a part
+        def grown(part)
+          region = part.region
+          return region.grown(gap / 2).rings if part.outline.size < 24
+          region.simpler(SIMPLER).grown(gap / 2 + SIMPLER).rings
+        end
+
+        # A part's cells at each of its turns; upside down they are the same cells, reversed.
+        # @return [Array<Cells>]
+        def variants(part)
+          rings = grown(part)
+          part.turns.each_with_object([]) do |turn, found|
+            upright = found.find { |cells| cells.turn == turn - 180 }
+            found << (upright ? upright.reversed : Cells.of(rings, turn: turn, cell: cell))
+          end.uniq(&:rows)
+        end
+
+        # a used area as cells of its own
+        def cells_of(ring) = Cells.of(Geometry::Region.polygon(ring).grown(gap / 2).rings, turn: 0, cell: cell)
+
+        # those cells where they lie on the sheet; what falls outside it is left out
+        def stamp(cells, columns, rows)
+          # a place that is no whole number of cells may touch one more each way
+          x, y = [(cells.left - left) / cell, (cells.top - top) / cell]
+          across, down = x.floor, y.floor
+          mask = (1 << columns) - 1
+          wide = cells.rows.map { |row| (x == across) ? row : row | (row << 1) }
+          tall = (y == down) ? wide : [wide.first, *wide.each_cons(2).map { |a, b| a | b }, wide.last]
+          tall.each_with_index.sum do |row, i|
+            at = down + i
+            next 0 unless at.between?(0, rows - 1)
+            (((across >= 0) ? row << across : row >> -across) & mask) << (at * columns)
+          end
+        end
+
+        # where a part's origin comes to lie on the sheet
+        def place(cells, x, y)
+          across, down = cells.origin_at(x, y)
+          [left + across, top + down]
+        end
+
+        private
+
+        def count(size) = [((size + gap) / cell + 1e-9).floor, 0].max
+      end
+    end
+  end
+end

@@ -1,0 +1,118 @@
+# frozen_string_literal: true
+
+require "ffi-geos"
+
+RSpec.describe UpClose::Sheets::Nesting do
+  # Everything here is judged by distances that GEOS finds between the outlines as
+  # they are told to the outside: nothing of the packer's cells comes into it.
+  def geos(ring) = Geos.create_polygon(Geos.create_linear_ring(ring + [ring.first]))
+
+  def lain(placement)
+    turn = placement.turn * Math::PI / 180
+    geos(placement.part.outline.map { |x, y| [x * Math.cos(turn) - y * Math.sin(turn) + placement.x, x * Math.sin(turn) + y * Math.cos(turn) + placement.y] })
+  end
+
+  def expect_rules_kept(layout, gap:, frame:)
+    layout.sheets.each do |sheet|
+      lain = sheet.placements.map { |p| lain(p) }
+      inside = geos([[frame, frame], [sheet.blank.width_mm - frame, frame], [sheet.blank.width_mm - frame, sheet.blank.height_mm - frame], [frame, sheet.blank.height_mm - frame]]).buffer(1e-7)
+      expect(lain.combination(2).map { |a, b| a.distance(b) }.min || gap).to be >= gap - 1e-6
+      expect(lain).to all(satisfy { |shape| inside.covers?(shape) })
+      sheet.blank.used.each { |ring| expect(lain.map { |shape| shape.distance(geos(ring)) }.min).to be >= gap - 1e-6 }
+    end
+  end
+
+  def part(id, outline, count: 1, turns: [0, 90, 180, 270], holes: []) = described_class::Part.new(id: id, outline: outline, count: count, turns: turns, holes: holes)
+
+  def rectangle(width, height) = [[0, 0], [width, 0], [width, height], [0, height]]
+
+  # outlines that bulge and dent, the same on every machine
+  def odd_shapes(many, seed: 7)
+    chance = described_class::Chance.new(seed)
+    Array.new(many) do |i|
+      corners, size = 3 + chance.below(9), 4 + 14 * chance.share
+      part("odd #{i}", Array.new(corners) { |k| [size * (0.35 + 0.65 * chance.share), 2 * Math::PI * k / corners].then { |r, a| [r * Math.cos(a), r * Math.sin(a)] } })
+    end
+  end
+
+  let(:letter) { described_class::Blank.new(width_mm: 215.9, height_mm: 279.4) }
+
+  def search(parts, gap: 2.0, frame: 8.0, leftovers: [], fresh: letter, **how, &block)
+    described_class::Search.new(parts, leftovers: leftovers, fresh: fresh, room: described_class::Room.new(gap_mm: gap, frame_mm: frame), effort: "first", **how).call(&block)
+  end
+
+  [[2.0, 8.0], [0.0, 5.0], [0.37, 3.3], [5.0, 12.7]].each do |gap, frame|
+    it "keeps a gap of #{gap} and a frame of #{frame} between odd shapes, whatever their turns" do
+      layout = search(odd_shapes(24, seed: (gap * 100).round), gap: gap, frame: frame)
+      expect([layout.unplaced, layout.placements.size]).to eq [[], 24]
+      expect_rules_kept(layout, gap: gap, frame: frame)
+    end
+  end
+
+  it "turns a part only as it may be turned" do
+    grained = odd_shapes(12).map { |p| part(p.id, p.outline, turns: [0]) }
+    expect(search(grained).placements.map(&:turn)).to all(eq 0)
+    fifteen = search(odd_shapes(6).map { |p| part(p.id, p.outline, turns: (0...360).step(15).to_a) })
+    expect_rules_kept(fifteen, gap: 2, frame: 8)
+  end
+
+  it "uses up leftovers first, the smallest that takes it, and keeps off what is gone" do
+    gone = [[0, 0], [100, 0], [80, 60], [0, 50]]
+    small = described_class::Blank.new(id: "offcut", width_mm: 90, height_mm: 60)
+    half = described_class::Blank.new(id: "half", width_mm: 215.9, height_mm: 140, used: [gone, [[150, 70], [190, 70], [170, 110]]])
+    layout = search([part("label", rectangle(60, 30), count: 5)], leftovers: [half, small])
+    expect(layout.sheets.map { |s| [s.blank.id, s.placements.size] }.first).to eq ["offcut", 1]
+    expect(layout.sheets[1].blank.id).to eq "half"
+    expect_rules_kept(layout, gap: 2, frame: 8)
+  end
+
+  it "lays nothing on a sheet that is all gone, and says what fits on none" do
+    all = described_class::Blank.new(id: "gone", width_mm: 100, height_mm: 100, used: [rectangle(100, 100)])
+    layout = search([part("label", rectangle(30, 20)), part("banner", rectangle(260, 250))], leftovers: [all])
+    expect(layout.sheets.map { |s| s.blank.id }).to eq [nil]
+    expect(layout.unplaced.map { |p, copy| [p.id, copy] }).to eq [["banner", 1]]
+  end
+
+  it "fills a sheet with boxes to the last one: ⌊(199.9 + 2) ÷ (48 + 2)⌋ × ⌊(263.4 + 2) ÷ (24 + 2)⌋ = 4 × 10" do
+    expect(search([part("label", rectangle(48, 24), count: 40, turns: [0])]).fresh.size).to eq 1
+    expect(search([part("label", rectangle(48, 24), count: 41, turns: [0])]).fresh.size).to eq 2
+  end
+
+  it "lays small parts into the hole of a large one" do
+    ring = part("ring", rectangle(190, 250), turns: [0], holes: [[[20, 20], [170, 20], [170, 230], [20, 230]]])
+    layout = search([ring, part("disc", Array.new(24) { |i| [20 * Math.cos(i * Math::PI / 12), 20 * Math.sin(i * Math::PI / 12)] }, count: 6)])
+    expect(layout.fresh.size).to eq 1
+  end
+
+  it "does better than a tidy person, and never better than what is possible" do
+    parts = odd_shapes(40)
+    layout = search(parts)
+    room = described_class::Room.new(gap_mm: 2, frame_mm: 8)
+    tidied, listed = %i[tidied listed].map { |way| described_class::ByHand.public_send(way, parts, fresh: letter, room: room) }
+    [tidied, listed].each { |by_hand| expect_rules_kept(by_hand, gap: 2, frame: 8) }
+    expect(layout.utilisation / tidied.utilisation).to be > 1.15
+    expect(tidied.utilisation).to be > listed.utilisation
+    request = described_class::Request.new("fresh" => {"width_mm" => 215.9, "height_mm" => 279.4}, "parts" => parts.map { |p| {"id" => p.id, "outline" => p.outline} })
+    expect(described_class::Report.new(request, layout).area_bound).to be > layout.utilisation
+  end
+
+  it "gives the same layout for the same seed, and stops with the best so far when asked" do
+    told = ->(layout) { layout.placements.map { |p| [p.id, p.copy, p.x, p.y, p.turn] } }
+    parts = odd_shapes(10)
+    expect(told[search(parts, effort: "good", seed: 3)]).to eq told[search(parts, effort: "good", seed: 3)]
+    shares = []
+    stopped = search(parts, effort: "stretch") { |share| (shares << share).size < 3 }
+    expect([shares.size, stopped.placements.size]).to eq [3, 10]
+    expect(shares).to eq shares.sort
+  end
+
+  it "refuses what is no outline, no sheet and no request, each in a sentence" do
+    expect { part("bow", [[0, 0], [10, 10], [10, 0], [0, 10]]) }.to refuse_saying(/bow crosses itself/, at: :parts)
+    expect { part("line", [[0, 0], [10, 0], [20, 0]]) }.to refuse_saying(/crosses itself, or has no area/)
+    expect { part("none", rectangle(5, 5), count: 0) }.to refuse_saying(/laid 0 times/)
+    expect { described_class::Blank.new(width_mm: -3, height_mm: 9) }.to refuse_saying(/-3 × 9 mm/, at: :sheets)
+    expect { described_class::Request.new("parts" => [{"id" => "a", "outline" => rectangle(5, 5)}]) }.to refuse_saying(/no sheet to lay them on/)
+    expect { described_class::Request.new("parts" => [{"id" => "a", "outline" => rectangle(5, 5)}], "gap_mm" => "wide", "fresh" => {"width_mm" => 99, "height_mm" => 99}) }.to refuse_saying(/“gap_mm” is "wide"/, at: :gap_mm)
+    expect { search([part("a", rectangle(5, 5))], effort: "heroic") }.to refuse_saying(/No effort is called/)
+  end
+end
