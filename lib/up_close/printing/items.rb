@@ -5,16 +5,17 @@ module UpClose
     # What can stand on a page. Lengths in mm from the page's top left. All
     # frozen; each says which of a page writer's verbs draws it.
     module Items
-      # One copy of a mark: the artwork's ink, laid exactly into +box+.
+      # One copy of a mark: the artwork's ink, laid exactly into +box+, then turned
+      # about the box's middle: degrees, from x towards y.
       class Mark
-        attr_reader :artwork, :ink, :box, :mirrored
+        attr_reader :artwork, :ink, :box, :mirrored, :turn
 
-        def initialize(artwork:, ink:, box:, mirrored:)
-          @artwork, @ink, @box, @mirrored = artwork, ink, box, mirrored
+        def initialize(artwork:, ink:, box:, mirrored:, turn: 0)
+          @artwork, @ink, @box, @mirrored, @turn = artwork, ink, box, mirrored, turn
           freeze
         end
 
-        def draw_on(page) = artwork.draw_on(page, ink: ink, box: box, mirrored: mirrored)
+        def draw_on(page) = artwork.draw_on(page, ink: ink, box: box, mirrored: mirrored, turn: turn)
       end
 
       # A measuring bar: end to end along its length, outer edges of its ticks.

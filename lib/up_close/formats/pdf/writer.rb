@@ -31,15 +31,15 @@ module UpClose
 
         # double dispatch from Printing::Items
 
-        def drawing(drawing, ink:, box:, mirrored:)
+        def drawing(drawing, ink:, box:, mirrored:, turn: 0)
           name = @stamps[[drawing, box.width, mirrored]] ||= stamp(drawing, ink, box, mirrored)
-          at(box) { @document.stamp(name) }
+          at(box, turn: turn) { @document.stamp(name) }
         end
 
-        def picture(picture, ink:, box:, mirrored:)
+        def picture(picture, ink:, box:, mirrored:, turn: 0)
           name = @images[picture] ||= ["Picture#{@images.size + 1}", PictureObject.call(@document, picture.print_png)]
           @document.page.xobjects[name[0].to_sym] = name[1]
-          at(box, flip: mirrored) { @document.renderer.add_content("q #{real(box.width)} 0 0 #{real(box.height)} 0 0 cm /#{name[0]} Do Q") }
+          at(box, flip: mirrored, turn: turn) { @document.renderer.add_content("q #{real(box.width)} 0 0 #{real(box.height)} 0 0 cm /#{name[0]} Do Q") }
         end
 
         def block(box)
@@ -71,10 +71,14 @@ module UpClose
           page.items.each { |item| item.draw_on(self) }
         end
 
-        # lower left corner of the box as origin, mirrored about its middle when asked
-        def at(box, flip: false, &block)
-          x, y = box.x * POINT, (@height - box.bottom) * POINT
-          flip ? @document.transformation_matrix(-1, 0, 0, 1, x + box.width * POINT, y, &block) : @document.transformation_matrix(1, 0, 0, 1, x, y, &block)
+        # lower left corner of the box as origin, mirrored about its middle when asked, and turned about it
+        def at(box, turn:, flip: false, &block)
+          angle = -turn * Math::PI / 180
+          cos, sin = [Math.cos(angle), Math.sin(angle)].map { |v| (v.abs < 1e-12) ? 0.0 : v }
+          side = flip ? -1 : 1
+          left, down = -side * box.width * POINT / 2, -box.height * POINT / 2
+          x, y = box.centre.x * POINT, (@height - box.centre.y) * POINT
+          @document.transformation_matrix(cos * side, sin * side, -sin, cos, x + cos * left - sin * down, y + sin * left + cos * down, &block)
         end
 
         def stamp(drawing, ink, box, mirrored)

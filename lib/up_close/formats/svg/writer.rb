@@ -33,12 +33,12 @@ module UpClose
 
         # double dispatch from Printing::Items
 
-        def drawing(drawing, ink:, box:, mirrored:)
-          place(box, name(drawing, box, mirrored) { Painting.call(drawing, map: Map.call(ink.box, at_origin(box), mirrored: mirrored)) })
+        def drawing(drawing, ink:, box:, mirrored:, turn: 0)
+          place(box, turn, name(drawing, box, mirrored) { Painting.call(drawing, map: Map.call(ink.box, at_origin(box), mirrored: mirrored)) })
         end
 
-        def picture(picture, ink:, box:, mirrored:)
-          place(box, name(picture, box, mirrored) { image(picture, box, mirrored) })
+        def picture(picture, ink:, box:, mirrored:, turn: 0)
+          place(box, turn, name(picture, box, mirrored) { image(picture, box, mirrored) })
         end
 
         def block(box) = @body << %(<rect x="#{n(box.x)}" y="#{n(box.y)}" width="#{n(box.width)}" height="#{n(box.height)}"/>)
@@ -67,7 +67,10 @@ module UpClose
           end
         end
 
-        def place(box, name) = @body << %(<use href="##{name}" xlink:href="##{name}" x="#{n(box.x)}" y="#{n(box.y)}"/>)
+        def place(box, turn, name)
+          turned = turn.zero? ? "" : %( transform="rotate(#{n(turn)} #{n(box.centre.x)} #{n(box.centre.y)})")
+          @body << %(<use href="##{name}" xlink:href="##{name}" x="#{n(box.x)}" y="#{n(box.y)}"#{turned}/>)
+        end
 
         def image(picture, box, mirrored)
           data = [picture.print_png].pack("m0")
