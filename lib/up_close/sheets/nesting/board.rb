@@ -53,6 +53,9 @@ module UpClose
           @hopes = nil
         end
 
+        # @return [Integer] a row's cells, a bit each
+        def row(y) = @bits[y * @stride, columns]
+
         # rows from the top that have been taken into use
         def reach = @reach || 0
 

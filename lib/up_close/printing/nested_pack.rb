@@ -1,0 +1,85 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Printing
+    # The sheets of one mark where they have been laid out freely: leftovers first.
+    # A fresh sheet carries the heading and the bars. A leftover carries nothing but
+    # the marks, since whatever else is printed may fall where it has been cut away;
+    # its proof on plain paper carries them instead, with the outline of what is gone.
+    class NestedPack
+      # One sheet: its size, what is gone from it, and where copies lie. Frozen.
+      class Sheet
+        attr_reader :title, :width_mm, :height_mm, :used, :places
+
+        # @param title [String]  @param used [Array] rings, mm
+        # @param places [Array<Place>]  @param fresh [Boolean]
+        def initialize(title:, width_mm:, height_mm:, places:, used: [], fresh: true)
+          @title, @width_mm, @height_mm, @used, @places, @fresh = title, width_mm, height_mm, used, places, fresh
+          freeze
+        end
+
+        def fresh? = @fresh
+
+        def paper = Paper.new("sheet", title, width_mm, height_mm)
+      end
+
+      # The middle of a copy's ink, and how it is turned.
+      Place = Struct.new(:copy, :x, :y, :turn) do
+        # @param outline [Array<Array(Float, Float)>] about the middle
+        # @return [Array<Geometry::Point>] on the sheet
+        def line(outline)
+          map = Geometry::Transform.turn(turn).then(Geometry::Transform.move(x, y))
+          outline.map { |px, py| map.apply(Geometry::Point[px, py]) }
+        end
+      end
+
+      GONE = Colour.new(190, 186, 178)
+      attr_reader :width_mm, :height_mm
+
+      # @param copy [Copy]  @param outline [Array<Array(Float, Float)>] as CutOutline gives it
+      # @param laid [Array<Sheet>]  @param boxed [Boolean]
+      def initialize(copy:, ink:, width_mm:, outline:, boxed:, laid:, heading:, mirrored:)
+        @copy, @width_mm, @outline, @boxed, @laid, @heading, @mirrored = copy, width_mm.to_f, outline, boxed, laid, heading, mirrored
+        @height_mm = @width_mm * ink.aspect
+      end
+
+      def sheets = @laid.size
+
+      def copies = @laid.sum { |sheet| sheet.places.size }
+
+      # @return [Array<Page>]
+      def pages = @pages ||= @laid.each_with_index.map { |sheet, i| page(sheet, (sheet.fresh? ? furniture(sheet, i) : [])) }
+
+      # what goes on plain paper first, to hold against the sheet and to measure
+      # @return [Array<Page>]
+      def proof_pages = @laid.each_with_index.map { |sheet, i| page(sheet, gone(sheet) + free_furniture(sheet, i)) }
+
+      # @return [Geometry::Box] of a copy's ink, before it is turned about its middle
+      def ink_box(place) = Geometry::Box.new(x: place.x - width_mm / 2, y: place.y - height_mm / 2, width: width_mm, height: height_mm)
+
+      private
+
+      def page(sheet, items) = Page.new(paper: sheet.paper, items: items + sheet.places.flat_map { |place| copy(place) })
+
+      def copy(place)
+        box = ink_box(place)
+        @boxed ? @copy.boxed(place.copy, box.grown(@copy.border), turn: place.turn) : @copy.cut_out(place.copy, box, place.line(@outline), turn: place.turn)
+      end
+
+      def furniture(sheet, index) = Furniture.items(sheet.paper, @heading, sheet: index + 1, sheets: sheets, mirrored: @mirrored)
+
+      # bars and words that would fall on a mark or on what is gone are left out of a proof
+      def free_furniture(sheet, index)
+        taken = sheet.used.map { |ring| Geometry::Box.around(ring.map { |x, y| Geometry::Point[x, y] }) } + sheet.places.map { |place| Geometry::Box.around(place.line(@outline)) }
+        furniture(sheet, index).reject { |item| taken.any? { |box| box.overlaps?(extent(item)) } }
+      end
+
+      def extent(item)
+        return item.box if item.respond_to?(:box)
+        Geometry::Box.new(x: item.x, y: item.y - item.size, width: item.words.length * item.size, height: item.size * 1.3)
+      end
+
+      def gone(sheet) = sheet.used.map { |ring| Items::Line.new([*ring, ring.first].map { |x, y| Geometry::Point[x, y] }, width: 0.3, colour: GONE) }
+    end
+  end
+end

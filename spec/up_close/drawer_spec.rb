@@ -1,0 +1,92 @@
+# frozen_string_literal: true
+
+require "pdf/reader"
+
+RSpec.describe "sheets that have been used", :measured do
+  def blank(**how) = UpClose::Sheets::Nesting::Blank.new(width_mm: 210, height_mm: 297, **how)
+
+  def ring(x, y, width, height) = [[x, y], [x + width, y], [x + width, y + height], [x, y + height]]
+
+  describe UpClose::Sheets::FreeRoom do
+    def room(**how) = described_class.new(blank(**how), gap_mm: 3, frame_mm: 8)
+
+    it "knows what is left, overlaps counted once, and what hangs over the edge not at all" do
+      expect(room.area_mm2).to be_within(1e-6).of(210 * 297)
+      # 100 × 50 and 100 × 50 share 50 × 50; of the third 10 × 20 lies on the sheet
+      expect(room(used: [ring(0, 0, 100, 50), ring(50, 0, 100, 50), ring(200, 100, 40, 20)]).area_mm2).to be_within(1e-6).of(210 * 297 - 7500 - 200)
+      expect(room(used: [ring(-5, -5, 300, 400)]).area_mm2).to be_within(1e-6).of(0)
+    end
+
+    it "finds the largest box that still fits, clear of what is gone and of the frame" do
+      expect(room.largest.to_a).to match([8, 8, 194, 281].map { |v| be_within(1).of(v) })
+      # gone down to 180: from 183 to 289 there are 106
+      expect(room(used: [ring(0, 0, 210, 180)]).largest.to_a).to match([8, 183, 194, 106].map { |v| be_within(1.1).of(v) })
+      # a bite in the middle leaves the tall strip beside it: 8 to 117
+      expect(room(used: [ring(120, 60, 60, 170)]).largest.to_a).to match([8, 8, 109, 281].map { |v| be_within(1.1).of(v) })
+      expect(room(used: [ring(0, 0, 210, 297)]).largest).to be_nil
+    end
+  end
+
+  describe UpClose::Sheets::CutOutline do
+    it "runs so far out from the ink all round, turned with a mark that prints turned" do
+      wedge = opened(svg('<polygon points="0,0 40,0 0,30"/>')).ink
+      line = UpClose::Geometry::Region.polygon(described_class.call(wedge, width_mm: 40, border_mm: 3, boxed: false))
+      # Minkowski: area + perimeter × 3 + π × 9
+      expect(line.area).to be_within(1.0).of(600 + 120 * 3 + Math::PI * 9)
+      turned = described_class.call(wedge, width_mm: 40, border_mm: 3, boxed: false, mirrored: true)
+      # the right angle now stands at the upper right
+      expect(UpClose::Geometry::Region.polygon(turned).covers?(UpClose::Geometry::Region.polygon([[20, -15], [19, -15], [20, -14]]))).to be true
+      expect(described_class.call(wedge, width_mm: 40, border_mm: 3, boxed: true)).to eq [[-23, -18], [23, -18], [23, 18], [-23, 18]]
+    end
+  end
+
+  describe UpClose::Printing::NestedPack do
+    def pack(places, art: opened(svg('<rect width="40" height="10"/><rect width="10" height="30"/>')), boxed: false, mirrored: false, **sheet)
+      outline = UpClose::Sheets::CutOutline.call(art.ink, width_mm: 40, border_mm: 3, boxed: boxed, mirrored: mirrored)
+      copy = UpClose::Printing::Copy.new(artwork: art, ink: art.ink, mirrored: mirrored, border_mm: 3)
+      laid = described_class::Sheet.new(title: "film 3", width_mm: 210, height_mm: 297, places: places.map { |p| described_class::Place.new(*p) }, **sheet)
+      described_class.new(copy: copy, ink: art.ink, width_mm: 40, outline: outline, boxed: boxed, laid: [laid], mirrored: mirrored,
+        heading: UpClose::Printing::Heading.new(title: "t", stock: UpClose::Sheets::Stock.fetch("clear-film")))
+    end
+
+    def pdf(pages) = UpClose::Formats::PDF::Writer.new(pages, fonts: types[:paths], title: "t").call
+
+    # an L: 40 × 30, its foot 10 wide on the left, its top 10 high
+    {0 => [80, 85, 40, 30], 90 => [85, 80, 30, 40], 180 => [80, 85, 40, 30], 270 => [85, 80, 30, 40]}.each do |turn, wanted|
+      it "prints a mark turned by #{turn}° where it was laid, the same in PDF and SVG" do
+        found = pack([[1, 100, 100, turn]], fresh: false)
+        where = {x_mm: wanted[0], y_mm: wanted[1], width_mm: wanted[2], height_mm: wanted[3]}
+        page = render_pdf(pdf(found.pages))
+        # the cut line lies 3 mm out, thin and grey: what is dark is the mark
+        dark = (page < 60).ifthenelse(0, 255).cast(:uchar)
+        measured = ink_found(dark, where, dpi: 1200)
+        expect(measured.values).to match(where.values.map { |v| be_within(0.03).of(v) })
+        drawn = Vips::Image.svgload_buffer(UpClose::Formats::SVG::Writer.new(found.pages.first, faces: types[:faces], title: "t").call, dpi: 600)
+        expect(ink_found((grey(drawn) < 60).ifthenelse(0, 255).cast(:uchar), where, dpi: 600).values).to match(where.values.map { |v| be_within(0.06).of(v) })
+        # where the L is open: at the lower right, turned with it
+        open = UpClose::Geometry::Transform.turn(turn).apply(point(10, 8)) + point(100, 100)
+        expect(page.getpoint((open.x * 1200 / 25.4).round, (open.y * 1200 / 25.4).round).first).to be > 200
+      end
+    end
+
+    it "turns a picture with its box, and mirrors before it turns" do
+      image = Vips::Image.black(40, 30).linear(1, 255).cast(:uchar).draw_rect(0, 0, 0, 40, 10, fill: true).draw_rect(0, 0, 0, 10, 30, fill: true)
+      page = render_pdf(pdf(pack([[1, 100, 100, 90]], art: opened(image.pngsave_buffer), mirrored: true, fresh: false).pages), dpi: 600)
+      lies = ->(x, y) { page.getpoint((x * 600 / 25.4).round, (y * 600 / 25.4).round).first }
+      # mirrored, the foot is on the right; a quarter turn from x towards y brings the right to the bottom and the top to the right
+      expect([lies[112, 90], lies[90, 117], lies[90, 85]]).to match [be < 60, be < 60, be > 200]
+    end
+
+    it "prints nothing but marks on a leftover; the proof has the rest, and what is gone, clear of both" do
+      used = [ring(0, 0, 210, 60), ring(150, 200, 60, 97)]
+      laid = pack([[1, 60, 120, 0]], used: used, fresh: false)
+      words = ->(pages) { PDF::Reader.new(StringIO.new(pdf(pages))).pages.first.text }
+      expect(words[laid.pages].strip).to be_empty
+      expect(words[laid.proof_pages]).to include("50.0 mm: measure this")
+      expect(words[laid.proof_pages]).not_to include("Reads as it is") # it would stand on what is gone
+      expect(words[pack([[1, 60, 120, 0]]).pages]).to include("Reads as it is")
+      gone = render_pdf(pdf(laid.proof_pages), dpi: 300)
+      expect((0...12).map { |dy| gone.getpoint(1200, (60 * 300 / 25.4).round - 6 + dy).first }.min).to be < 230
+    end
+  end
+end
