@@ -5,6 +5,7 @@ class Mark < ApplicationRecord
   belongs_to :piece
   belongs_to :artwork, optional: true
   has_many :runs, -> { order(:id) }, inverse_of: :mark
+  has_many :layouts, -> { order(:id) }, inverse_of: :mark
   has_many :attempts, -> { order(:copy, :id) }, inverse_of: :mark
 
   scope :live, -> { where(put_away_at: nil) }
@@ -84,8 +85,32 @@ class Mark < ApplicationRecord
   # @raise [UpClose::Errors::DoesNotFit]
   def pack
     UpClose::Printing::Pack.new(artwork: design, ink: design.ink, width_mm: width_mm, mirrored: reading_core.mirrored?, copies: copies_wanted,
-      paper: UpClose::Printing::Paper.fetch(paper), border_mm: setting.border_mm, windows: method_core.passages.any?(&:turned?), heading: UpClose::Printing::Heading.new(title: "#{job.title} · #{title}", stock: setting.stock))
+      paper: UpClose::Printing::Paper.fetch(paper), border_mm: setting.border_mm, windows: boxed?, heading: heading)
   end
+
+  # laid out freely, with leftovers; nil when the copies stand in rows on fresh sheets
+  def layout = layouts.last.then { |found| found if found && %w[laid printed].include?(found.state) && found.outline_key == outline_key }
+
+  def outline_key = Digest::SHA256.hexdigest([cut_outline, copies_wanted, paper, stock, printer].to_json)[0, 20]
+
+  # paper that is laid face down is trimmed to a box that registers
+  def boxed? = method_core.passages.any?(&:turned?)
+
+  # @return [UpClose::Printing::Pack, UpClose::Printing::NestedPack]
+  def print_pack
+    found = layout or return pack
+    UpClose::Printing::NestedPack.new(copy: printed_copy, ink: design.ink, width_mm: width_mm, outline: cut_outline(boxed: boxed? || found.boxed?), boxed: boxed? || found.boxed?, laid: found.to_core, heading: heading, mirrored: reading_core.mirrored?)
+  end
+
+  def printed_copy = UpClose::Printing::Copy.new(artwork: design, ink: design.ink, mirrored: reading_core.mirrored?, border_mm: setting.border_mm, windows: boxed?)
+
+  # about the middle of the ink, as it lies on the sheet
+  def cut_outline(boxed: boxed?) = UpClose::Sheets::CutOutline.call(design.ink, width_mm: width_mm, border_mm: setting.border_mm, boxed: boxed, mirrored: reading_core.mirrored?)
+
+  def heading = UpClose::Printing::Heading.new(title: "#{job.title} · #{title}", stock: setting.stock)
+
+  # sheets in the drawer that suit its stock and printer
+  def suiting_sheets = StockSheet.suiting(setting.stock.key, printer)
 
   # the whole work, sealing included
   # @return [Array<UpClose::Methods::Step>]

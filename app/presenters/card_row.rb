@@ -76,6 +76,7 @@ module Presenters
     end
 
     def sheet
+      return "#{mark.copies_wanted} on #{mark.layout.sheets.map { |s| s["sheet_id"] ? mark.layout.drawer[s["sheet_id"]]&.name || "a sheet now gone" : "fresh" }.uniq.join(", ")}" if mark.layout
       pack = mark.pack
       "#{mark.copies_wanted} on #{pack.sheets} #{pack.paper.title.sub(" landscape", "")}"
     rescue UpClose::Errors::DoesNotFit

@@ -15,7 +15,7 @@ module Routes
 
       # @return [UpClose::Printing::Pack, UpClose::Error]
       def pack_or_reason(mark)
-        mark.pack.tap(&:cells)
+        mark.print_pack.tap(&:pages)
       rescue UpClose::Errors::DoesNotFit => error
         error
       end
@@ -24,27 +24,48 @@ module Routes
     def self.registered(app)
       app.get "/marks/:id/sheet" do
         mark = ready_mark
-        stage mark, "sheet", form: nil, pack: pack_or_reason(mark)
+        stage mark, "sheet", form: nil, pack: pack_or_reason(mark), refusal: nil
       end
 
       app.post "/marks/:id/sheet" do
         mark = ready_mark
         form = Forms::SheetForm.new(params)
-        halt 422, stage(mark, "sheet", form: form, pack: pack_or_reason(mark)) unless Actions::LaySheet.call(mark, form, now)
+        halt 422, stage(mark, "sheet", form: form, pack: pack_or_reason(mark), refusal: nil) unless Actions::LaySheet.call(mark, form, now)
         redirect to("/marks/#{mark.id}/sheet"), 303
       end
 
       app.get "/marks/:id/pack.pdf" do
         mark = ready_mark
-        download(Shelves::PrintFiles.bytes(mark.pack, "pdf", title: mark.title), "application/pdf", "#{mark.title}.pdf")
+        download(Shelves::PrintFiles.bytes(mark.print_pack, "pdf", title: mark.title), "application/pdf", "#{mark.title}.pdf")
+      end
+
+      app.get "/marks/:id/proof.pdf" do
+        mark = ready_mark
+        halt 404 unless mark.layout
+        download(Shelves::PrintFiles.pdf(mark.print_pack.proof_pages, "#{mark.title}, proof"), "application/pdf", "#{mark.title} proof.pdf")
+      end
+
+      app.post "/marks/:id/printed" do
+        mark = ready_mark
+        refusal = Actions::PrintSheets.call(mark, now)
+        halt 422, stage(mark, "sheet", form: nil, pack: pack_or_reason(mark), refusal: refusal) if refusal
+        redirect to("/marks/#{mark.id}/sheet"), 303
+      end
+
+      app.post "/marks/:id/printed/back" do
+        mark = ready_mark
+        Actions::PrintSheets.take_back(mark, params["outcome"])
+        redirect to("/marks/#{mark.id}/sheet"), 303
       end
 
       app.get "/marks/:id/sheets/:sheet.:kind" do
         mark = ready_mark
         kind, sheet = params["kind"], params["sheet"].to_i
-        halt 404 unless %w[svg png].include?(kind) && sheet.between?(1, mark.pack.sheets)
+        pack = mark.print_pack
+        halt 404 unless %w[svg png].include?(kind) && sheet.between?(1, pack.sheets)
         dpi = params["dpi"] ? params["dpi"].to_i : 600
-        bytes = Shelves::PrintFiles.bytes(mark.pack, kind, title: mark.title, sheet: sheet, dpi: dpi)
+        shown = (params["show"] && mark.layout) ? Shelves::PrintFiles::Proof.new(pack.proof_pages) : pack
+        bytes = Shelves::PrintFiles.bytes(shown, kind, title: mark.title, sheet: sheet, dpi: dpi)
         next download(bytes, Shelves::PrintFiles::KINDS[kind], "#{mark.title}-#{sheet}.#{kind}") unless params["show"]
         content_type Shelves::PrintFiles::KINDS[kind]
         bytes

@@ -18,10 +18,26 @@ module Demo
     end
 
     def load
-      ActiveRecord::Base.transaction { [fair, luthier] }
+      ActiveRecord::Base.transaction { [drawer, fair, luthier] }
     end
 
     private
+
+    # part-used sheets, as months of work leave them
+    def drawer
+      sheet("clear-film", "laser", "blue folder", [[0, 0, 210, 96], [150, 96, 60, 58]])
+      sheet("clear-film", "laser", "blue folder", [[0, 0, 118, 297]])
+      sheet("white-film", "inkjet", "blue folder", [[0, 0, 210, 62], [0, 62, 84, 60], [132, 230, 78, 67]])
+      sheet("white-film", "laser", "flat, under the glass", [[40, 0, 130, 150]])
+      sheet("label-backing", "inkjet", "with the labels", [])
+      sheet("photo-paper-back", "inkjet", "drawer front", [[0, 0, 150, 100]], size: "own", width_mm: "150", height_mm: "200")
+    end
+
+    def sheet(stock, printer, kept, gone, size: "a4", **sides)
+      form = Forms::StockSheetForm.new({stock: stock, printer: printer, size: size, kept: kept, used: gone.map { |box| box.join(", ") }.join("\n"), **sides})
+      raise form.errors.inspect unless form.ok?
+      Actions::KeepSheets.add(form)
+    end
 
     def fair
       @job = job("Pellow Ness centenary fair", "the Keepers' Society of Pellow Ness", 19, "A stall on the quay: the tender at 1:48, two dozen pendants, the raffle dish, keepsake boxes.")

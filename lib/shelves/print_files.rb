@@ -7,6 +7,9 @@ module Shelves
   module PrintFiles
     KINDS = {"pdf" => "application/pdf", "svg" => "image/svg+xml", "png" => "image/png"}.freeze
 
+    # pages that go on plain paper first
+    Proof = Struct.new(:pages)
+
     module_function
 
     # @param pack [UpClose::Printing::Pack]  @param kind [String] a key of KINDS

@@ -33,7 +33,7 @@ module UpClose
         end
       end
 
-      GONE = Colour.new(190, 186, 178)
+      GONE = Colour.new(110, 106, 98)
       attr_reader :width_mm, :height_mm
 
       # @param copy [Copy]  @param outline [Array<Array(Float, Float)>] as CutOutline gives it
@@ -79,7 +79,7 @@ module UpClose
         Geometry::Box.new(x: item.x, y: item.y - item.size, width: item.words.length * item.size, height: item.size * 1.3)
       end
 
-      def gone(sheet) = sheet.used.map { |ring| Items::Line.new([*ring, ring.first].map { |x, y| Geometry::Point[x, y] }, width: 0.3, colour: GONE) }
+      def gone(sheet) = sheet.used.map { |ring| Items::Line.new([*ring, ring.first].map { |x, y| Geometry::Point[x, y] }, width: 0.35, colour: GONE) }
     end
   end
 end

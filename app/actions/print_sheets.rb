@@ -1,0 +1,81 @@
+# frozen_string_literal: true
+
+module Actions
+  # Once a mark's sheets have come off the printer: what they have lost is written
+  # to the drawer, all of it or nothing, and once however often it is said.
+  module PrintSheets
+    # what a fresh sheet's own strip of words is called in the drawer
+    HEADING = "heading"
+
+    module_function
+
+    # @return [UpClose::Error, nil]
+    def call(mark, now)
+      ApplicationRecord.change do
+        mark.reload
+        layout = mark.layout || rows(mark)
+        next if layout.printed?
+        stale = layout.changed
+        raise changed(stale) if stale.any?
+        layout.sheets.each { |laid| write(mark, layout, laid) }
+        layout.update!(state: "printed", printed_at: now)
+      end
+      nil
+    rescue UpClose::Error => error
+      error
+    end
+
+    # A print that went wrong. Plain sheets that can be wiped or trimmed are as they
+    # were; film that has been through with ink on it is not.
+    # @param outcome [String] "spoilt" or "free"
+    def take_back(mark, outcome)
+      ApplicationRecord.change do
+        layout = mark.reload.layout
+        next unless layout&.printed?
+        StockSheet.where(state: "here").select { |sheet| sheet.used.any? { |area| area["layout_id"] == layout.id } }.each do |sheet|
+          (outcome == "free") ? free(sheet, layout) : sheet.update!(state: "spoilt")
+        end
+        layout.update!(state: "taken back")
+      end
+    end
+
+    def free(sheet, layout)
+      left = sheet.used.reject { |area| area["layout_id"] == layout.id }
+      # a sheet that this print was the first on was never in the drawer before
+      began = sheet.used.any? { |area| area["words"] == HEADING && area["layout_id"] == layout.id }
+      (left.empty? && began) ? sheet.destroy! : sheet.update!(used: left)
+    end
+
+    # copies in rows, as a layout of fresh sheets
+    def rows(mark)
+      pack = mark.pack
+      sheets = pack.cells.group_by(&:sheet).values.map do |cells|
+        {"sheet_id" => nil, "width_mm" => pack.paper.width_mm, "height_mm" => pack.paper.height_mm, "used" => [], "boxed" => true,
+         "places" => cells.map { |cell| {"copy" => cell.copy, "x" => cell.box.centre.x, "y" => cell.box.centre.y, "turn" => 0} }}
+      end
+      mark.layouts.create!(sheets: sheets, outline_key: mark.outline_key)
+    end
+
+    def write(mark, layout, laid)
+      sheet = laid["sheet_id"] ? layout.drawer.fetch(laid["sheet_id"]) : fresh(mark, layout, laid)
+      sheet.update!(used: sheet.used + taken(mark, layout, laid))
+    end
+
+    def fresh(mark, layout, laid)
+      StockSheet.new(name: StockSheet.next_name(mark.setting.stock.key), stock: mark.setting.stock.key, printer: mark.printer, width_mm: laid["width_mm"], height_mm: laid["height_mm"],
+        used: [{"ring" => LaySheet.fresh(UpClose::Printing::Paper.new("", "", laid["width_mm"], laid["height_mm"])).used.first, "words" => HEADING, "layout_id" => layout.id}])
+    end
+
+    def taken(mark, layout, laid)
+      outline = mark.cut_outline(boxed: mark.boxed? || layout.boxed?)
+      laid["places"].map do |p|
+        line = UpClose::Printing::NestedPack::Place.new(p["copy"], p["x"], p["y"], p["turn"]).line(outline)
+        {"ring" => line.map { |point| [point.x.round(3), point.y.round(3)] }, "words" => mark.title, "layout_id" => layout.id}
+      end
+    end
+
+    def changed(sheets)
+      UpClose::Errors::DoesNotFit.new("#{sheets.map(&:name).join(" and ")} #{(sheets.size == 1) ? "has" : "have"} changed since this was laid out.", remedy: "Lay them out again.", field: :base)
+    end
+  end
+end

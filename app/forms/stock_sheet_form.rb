@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+module Forms
+  # A sheet for the drawer: of what, how large, and what is gone from it.
+  class StockSheetForm < Base
+    OWN = "own"
+
+    private
+
+    def read
+      choice(:stock, UpClose::Sheets::Stock::ALL.map(&:key))
+      choice(:printer, %w[laser inkjet])
+      read_printer
+      size
+      words(:kept, most: 80)
+      values[:used] = areas
+    end
+
+    def read_printer
+      stock = values[:stock] && UpClose::Sheets::Stock.fetch(values[:stock])
+      return if stock.nil? || values[:printer].nil? || stock.printers.include?(values[:printer].to_sym)
+      errors[:printer] = "#{stock.title.capitalize} is for #{stock.printers.join(" or ")}. Choose that."
+    end
+
+    def size
+      return own_size if typed(:size) == OWN
+      choice(:size, UpClose::Printing::Paper::ALL.map(&:key))
+      paper = values.delete(:size)
+      paper && UpClose::Printing::Paper.fetch(paper).then { |p| values.merge!(width_mm: p.width_mm, height_mm: p.height_mm) }
+    end
+
+    def own_size = %i[width_mm height_mm].each { |side| length(side, range_mm: 20.0..1200.0) }
+
+    # boxes, one a line: right, down, wide, high
+    def areas
+      typed(:used).to_s.lines.map(&:strip).reject(&:empty?).each_with_index.filter_map { |line, i| area(line, i) }
+    end
+
+    def area(line, index)
+      parts = line.split(/[;,]\s*|\s{2,}|\t/)
+      return said_wrong(index, "four lengths: right, down, wide, high") unless parts.size == 4
+      x, y, width, height = parts.map { |text| UpClose::Measure::LengthReader.new(unit: @unit, range_mm: 0.0..2000.0, field: :used).read(text).mm }
+      return said_wrong(index, "an area wider and higher than nothing") unless width.positive? && height.positive?
+      {"ring" => [[x, y], [x + width, y], [x + width, y + height], [x, y + height]], "words" => "typed"}
+    rescue UpClose::Error => error
+      errors[:used] ||= "Line #{index + 1}: #{error.sentence}"
+      nil
+    end
+
+    def said_wrong(index, wanted)
+      errors[:used] ||= "Line #{index + 1} does not hold #{wanted}. Write it as 0, 0, 210, 60."
+      nil
+    end
+  end
+end

@@ -1,0 +1,141 @@
+# frozen_string_literal: true
+
+require_relative "../shop_helper"
+
+RSpec.describe "the sheet drawer", :shop do
+  def put_in(**fields)
+    send_form "/drawer", {"stock" => "label-backing", "printer" => "inkjet", "size" => "a4", "used" => "0, 0, 210, 200"}.merge(fields.transform_keys(&:to_s))
+    StockSheet.last
+  end
+
+  let(:mark) { ready_mark }
+
+  def lay(copies: 2, leftovers: "1") = send_form("/marks/#{mark.id}/sheet", "copies" => copies.to_s, "paper" => "a4", "leftovers" => leftovers)
+
+  def printed = send_form("/marks/#{mark.id}/printed")
+
+  it "keeps a sheet with what is gone from it, in any unit, and draws it to scale" do
+    Preference.put("unit", "in")
+    sheet = put_in(size: "own", width_mm: "8 1/2", height_mm: "5.5", used: "0, 0, 8.5, 1\n 7 1/2; 1; 1; 2")
+    expect(sheet).to have_attributes(name: "backing 1", width_mm: be_within(1e-9).of(215.9), height_mm: be_within(1e-9).of(139.7))
+    expect(sheet.rings.last.first).to eq [190.5, 25.4]
+    expect(sheet.free_room.area_mm2).to be_within(1e-6).of(215.9 * 139.7 - 215.9 * 25.4 - 25.4 * 50.8)
+    get "/drawer"
+    expect(last_response.body).to match(/viewBox="-1 -1 217.9 141.7"/).and match(/190.5,25.4 215.9,25.4/)
+    expect(put_in(used: "").name).to eq "backing 2"
+  end
+
+  {{"used" => "0, 0, 210"} => /Line 1 does not hold four lengths/, {"used" => "0, 0, 210, 10\n0, 0, wide, 9"} => /Line 2: .*does not read as a length/, {"used" => "0, 0, 0, 9"} => /wider and higher than nothing/,
+   {"size" => "own", "width_mm" => "", "height_mm" => "90"} => /length/, {"stock" => "letter-paper"} => /Plain letter paper is for laser/, {"stock" => "vellum"} => /Choose one of these/}.each do |fields, words|
+    it "says what is wrong at its field, and keeps what was typed: #{fields}" do
+      answer = send_form("/drawer", {"stock" => "label-backing", "printer" => "inkjet", "size" => "a4", "used" => "1, 2, 3, 4"}.merge(fields))
+      expect([answer.status, page_words, StockSheet.count]).to match [422, words, 0]
+      expect(answer.body).to include(Rack::Utils.escape_html((fields["used"] || "1, 2, 3, 4").lines.last.strip))
+    end
+  end
+
+  it "lays copies on what is left first, and then on fresh sheets, none on what is gone" do
+    sheet = put_in
+    expect(lay(copies: 18).status).to eq 303
+    layout = mark.reload.layout
+    expect([layout.leftovers.map { |s| s["sheet_id"] }, layout.copies]).to eq [[sheet.id], 18]
+    # each is 30 × 15 with its border of 3, 21 high: its middle never above 200 + 3 + 10.5
+    expect(layout.leftovers.first["places"].map { |p| p["y"] }.min).to be >= 200 + 3 + 10.5 - 1e-6
+    expect(layout.fresh.sum { |s| s["places"].size }).to eq 18 - layout.leftovers.first["places"].size
+    get "/marks/#{mark.id}/sheet"
+    expect(page_words).to match(/From the drawer #{layout.leftovers.first["places"].size} of 18/)
+    %w[pack.pdf proof.pdf sheets/1.svg sheets/1.png?dpi=150].each { |file| expect(get("/marks/#{mark.id}/#{file}").status).to eq 200 }
+  end
+
+  it "writes what a print took to the sheets, once, and puts fresh ones in the drawer, their heading gone too" do
+    put_in
+    lay(copies: 18)
+    taken = mark.reload.layout.leftovers.first["places"].size
+    2.times { expect(printed.status).to eq 303 }
+    expect(StockSheet.order(:id).map { |s| s.used.count { |a| a["layout_id"] } }).to eq [taken, 18 - taken + 1]
+    expect(StockSheet.last).to have_attributes(name: "backing 2", printer: "inkjet", stock: "label-backing")
+    # what is next laid there keeps off it
+    other = ready_mark
+    send_form "/marks/#{other.id}/sheet", "copies" => "2", "paper" => "a4", "leftovers" => "1"
+    gone = StockSheet.all.flat_map { |s| s.rings.map { |r| [s.id, UpClose::Geometry::Region.polygon(r)] } }
+    other.reload.layout.to_core.zip(other.layout.sheets).each do |laid, s|
+      laid.places.each do |place|
+        line = UpClose::Geometry::Region.polygon(place.line(other.cut_outline).map(&:to_a))
+        expect(gone.select { |id, _| id == s["sheet_id"] }.map { |_, region| region.distance(line) }.min).to be >= 3 - 1e-6
+      end
+    end
+  end
+
+  it "marks sheets printed in rows just the same" do
+    lay(copies: 3, leftovers: "")
+    printed
+    expect(StockSheet.last.used.map { |a| a["words"] }).to eq ["heading", *[mark.title] * 3]
+    ring = StockSheet.last.rings.last
+    expect([ring.map(&:first).minmax.reduce(:-).abs, ring.map(&:last).minmax.reduce(:-).abs]).to match [be_within(0.01).of(36), be_within(0.01).of(21)]
+  end
+
+  it "tells the second of two who laid out the same sheet, and writes nothing of hers" do
+    sheet = put_in
+    other = ready_mark
+    [mark, other].each { |m| send_form "/marks/#{m.id}/sheet", "copies" => "1", "paper" => "a4", "leftovers" => "1" }
+    printed
+    before = sheet.reload.used
+    answer = send_form "/marks/#{other.id}/printed"
+    expect([answer.status, page_words]).to match [422, /backing 1 has changed since this was laid out. Lay them out again/]
+    expect(sheet.reload.used).to eq before
+    expect(other.reload.layout.state).to eq "laid"
+  end
+
+  it "writes all of a print or nothing, whatever stops it" do
+    sheet = put_in
+    lay(copies: 18)
+    allow(Actions::PrintSheets).to receive(:fresh).and_raise(Errno::ENOSPC)
+    expect { Actions::PrintSheets.call(mark.reload, Time.now) }.to raise_error(Errno::ENOSPC)
+    expect([sheet.reload.used.size, StockSheet.count, mark.reload.layout.state]).to eq [1, 1, "laid"]
+  end
+
+  it "takes a print back: spoilt, or as if it had not been" do
+    sheet = put_in
+    lay(copies: 18)
+    printed
+    send_form "/marks/#{mark.id}/printed/back", "outcome" => "free"
+    expect([StockSheet.count, sheet.reload.used.size, mark.reload.layout]).to eq [1, 1, nil]
+    lay(copies: 18)
+    printed
+    send_form "/marks/#{mark.id}/printed/back", "outcome" => "spoilt"
+    expect(StockSheet.pluck(:state).uniq).to eq ["spoilt"]
+    get "/drawer"
+    expect(page_words).to match(/The drawer is empty.*Used up or spoilt/)
+    send_form "/drawer/#{sheet.id}/back"
+    expect(StockSheet.here.to_a).to eq [sheet]
+  end
+
+  it "lays out again once the mark has another size, and says nothing of the old layout" do
+    put_in
+    lay
+    send_form "/marks/#{mark.id}/place", "width" => "20"
+    expect(mark.reload.layout).to be_nil
+    expect(get("/marks/#{mark.id}/proof.pdf").status).to eq 404
+    send_form "/marks/#{mark.id}/place", "width" => "30"
+    expect(mark.reload.layout).not_to be_nil
+  end
+
+  it "marks more as gone, takes that back but not what prints took, wipes what can be wiped, puts away" do
+    sheet = put_in(stock: "photo-paper-back", used: "")
+    send_form "/drawer/#{sheet.id}/gone", "x" => "10", "y" => "20", "width" => "30.5", "height" => "40"
+    expect(sheet.reload.rings).to eq [[[10.0, 20.0], [40.5, 20.0], [40.5, 60.0], [10.0, 60.0]]]
+    expect(send_form("/drawer/#{sheet.id}/gone", "x" => "10", "y" => "20", "width" => "0", "height" => "x").status).to eq 422
+    send_form "/drawer/#{sheet.id}/unmark"
+    expect(sheet.reload.used).to be_empty
+    sheet.update!(used: [{"ring" => [[0, 0], [9, 0], [9, 9]], "words" => "rose", "layout_id" => 3}])
+    send_form "/drawer/#{sheet.id}/unmark"
+    expect(sheet.reload.used.size).to eq 1
+    send_form "/drawer/#{sheet.id}/wipe"
+    expect(sheet.reload).to have_attributes(used: [], wiped: 1)
+    film = put_in(stock: "white-film", used: "0, 0, 9, 9")
+    send_form "/drawer/#{film.id}/wipe"
+    expect(film.reload.used.size).to eq 1
+    send_form "/drawer/#{film.id}/away"
+    expect(StockSheet.here.pluck(:id)).to eq [sheet.id]
+  end
+end
