@@ -8,7 +8,7 @@ module Bench
     raise "#{path} answered #{answer.status}" unless answer.status == 200
   end
   marks = Mark.all.select { |mark| mark.artwork && mark.way }
-  paths = ["/", "/jobs", "/jobs/new", "/methods"] + UpClose::Methods.all.map { |m| "/methods/#{m.key}" } +
+  paths = ["/", "/jobs", "/jobs/new", "/methods", "/drawer"] + UpClose::Methods.all.map { |m| "/methods/#{m.key}" } +
     Job.ids.flat_map { |id| ["/jobs/#{id}", "/jobs/#{id}/edit", "/jobs/#{id}/pieces/new"] } + Run.ids.map { |id| "/runs/#{id}" } +
     marks.flat_map { |mark| Presenters::CardRow::STAGES.keys.map { |stage| "/marks/#{mark.id}/#{stage}" } }
   times = paths.to_h { |path| [path, median(9) { get.call(path) }] }

@@ -22,6 +22,7 @@ APP_LOADER.push_dir("#{app}/models")
   namespace = Object.const_set(folder.capitalize, Module.new)
   APP_LOADER.push_dir("#{app}/#{folder}", namespace: namespace)
 end
+APP_LOADER.push_dir(File.expand_path("../devices", __dir__), namespace: Object.const_set(:Devices, Module.new))
 APP_LOADER.setup
 
 ActiveRecord.default_timezone = :utc

@@ -67,7 +67,7 @@ module Demo
       file(mark, Art::NameBoard.svg, "Name board.svg")
       method(mark, "water-slide", "inkjet", stock: "white-film")
       settle(mark, width_mm: 62.5, x_mm: -48.5, y_mm: -2)
-      lay(mark, 6)
+      lay(mark, 6, leftovers: true)
       mark = Actions::SavePiece.new_mark(mark.piece)
       letter(mark, "PELLOW NESS", "overpass-bold", "3")
       method(mark, "water-slide", "laser", stock: "white-film")
@@ -161,7 +161,7 @@ module Demo
 
     def settle(mark, **at) = Actions::PlaceMark.move(mark, mark.placement.with(**at))
 
-    def lay(mark, copies) = Actions::LaySheet.call(mark, Forms::SheetForm.new({"copies" => copies.to_s, "paper" => "a4"}), @now)
+    def lay(mark, copies, leftovers: false) = Actions::LaySheet.call(mark, Forms::SheetForm.new({"copies" => copies.to_s, "paper" => "a4", "leftovers" => leftovers ? "1" : ""}), @now)
 
     def seal(mark, key) = Actions::ChooseSealer.call(mark, key)
 

@@ -46,6 +46,18 @@ module UpClose
         end
       end
 
+      # A solid box.
+      class Block
+        attr_reader :box
+
+        def initialize(box)
+          @box = box
+          freeze
+        end
+
+        def draw_on(page) = page.block(box)
+      end
+
       # One line of words. +size+ is its cap height, +y+ its baseline.
       class Text
         attr_reader :words, :x, :y, :size, :bold

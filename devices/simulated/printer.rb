@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+require "vips"
+
+module Devices
+  module Simulated
+    # A printer with faults of its own, which the app is not told: it stretches,
+    # leans and shifts the page, cannot reach the edges, leaves a ghost further
+    # down, roller tracks in wet ink, and a little noise. The same page comes out
+    # the same each time.
+    class Printer
+      attr_reader :name, :kind, :dpi, :faults
+
+      Faults = Struct.new(:x_scale, :y_scale, :skew_deg, :turn_deg, :offset_mm, :margin_mm, :ghost_mm, :rollers_mm, :noise, keyword_init: true)
+
+      ALL = {
+        "harbour-laser" => ["Harbour office laser", :laser, Faults.new(x_scale: 1.0042, y_scale: 0.9968, skew_deg: 0.12, turn_deg: 0.25, offset_mm: [0.8, -0.6], margin_mm: 4.2, ghost_mm: 94.2, rollers_mm: [], noise: 3)],
+        "kitchen-inkjet" => ["Kitchen table inkjet", :inkjet, Faults.new(x_scale: 0.9975, y_scale: 1.0061, skew_deg: -0.2, turn_deg: -0.15, offset_mm: [-0.4, 1.1], margin_mm: 3.2, ghost_mm: nil, rollers_mm: [52.0, 158.0], noise: 4)]
+      }.freeze
+
+      # @param key [String]
+      # @return [Printer, nil]
+      def self.fetch(key) = ALL[key]&.then { |name, kind, faults| new(name, kind, faults) }
+
+      def initialize(name, kind, faults, dpi: 600)
+        @name, @kind, @faults, @dpi = name, kind, faults, dpi
+      end
+
+      # @param pdf [String] a page  @param seed [Integer]
+      # @return [Vips::Image] the printed sheet, grey, at +dpi+
+      def print(pdf, width_mm:, height_mm:, seed: 1)
+        page = grey(Vips::Image.pdfload_buffer(pdf, dpi: dpi, background: [255]))
+        sheet = within_reach(moved(page, px(width_mm), px(height_mm)))
+        sheet = ghosted(sheet) if faults.ghost_mm
+        sheet = faults.rollers_mm.reduce(sheet) { |image, at| tracked(image, at) }
+        noisy(sheet, seed)
+      end
+
+      private
+
+      def px(mm) = (mm * dpi / 25.4).round
+
+      def grey(image) = (image.bands > 1) ? image.flatten(background: [255] * (image.bands - 1)).colourspace("b-w")[0] : image
+
+      # what it makes of each pixel: scale and lean first, then the turn on the paper
+      def moved(page, width, height)
+        turn, lean = [faults.turn_deg, faults.turn_deg - faults.skew_deg].map { |deg| deg * Math::PI / 180 }
+        matrix = [faults.x_scale * Math.cos(turn), -faults.y_scale * Math.sin(lean), faults.x_scale * Math.sin(turn), faults.y_scale * Math.cos(lean)]
+        dx, dy = faults.offset_mm.map { |mm| mm * dpi / 25.4 }
+        page.affine(matrix, interpolate: Vips::Interpolate.new("bicubic"), oarea: [0, 0, width, height], odx: dx, ody: dy, background: [255], extend: :background).cast(:uchar)
+      end
+
+      def within_reach(sheet)
+        edge = px(faults.margin_mm)
+        sheet.crop(edge, edge, sheet.width - 2 * edge, sheet.height - 2 * edge).embed(edge, edge, sheet.width, sheet.height, extend: :white)
+      end
+
+      # a tenth of what stood a drum's turn further up
+      def ghosted(sheet)
+        down = px(faults.ghost_mm)
+        ghost = sheet.crop(0, 0, sheet.width, sheet.height - down).embed(0, down, sheet.width, sheet.height, extend: :white)
+        (sheet.cast(:float) - ghost.cast(:float).linear(-0.06, 255 * 0.06)).cast(:uchar)
+      end
+
+      # a roller's track takes some of the ink it runs over
+      def tracked(sheet, at_mm)
+        wide = px(1.2)
+        strip = sheet.crop(px(at_mm), 0, wide, sheet.height)
+        sheet.insert(((strip.cast(:float) * 0.75) + 64).cast(:uchar), px(at_mm), 0)
+      end
+
+      def noisy(sheet, seed) = (sheet.cast(:float) + Vips::Image.gaussnoise(sheet.width, sheet.height, sigma: faults.noise, mean: 0, seed: seed)).cast(:uchar)
+    end
+  end
+end

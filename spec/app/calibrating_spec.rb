@@ -1,0 +1,88 @@
+# frozen_string_literal: true
+
+require_relative "../shop_helper"
+
+RSpec.describe "printed true", :measured do
+  let(:a4) { UpClose::Printing::Paper.fetch("a4") }
+  let(:crosses) { UpClose::Printing::Calibrating::CrossPage.new(a4) }
+
+  def pdf(page) = UpClose::Formats::PDF::Writer.new([page], fonts: types[:paths], title: "t").call
+
+  def printer(key = "harbour-laser", **faults)
+    fetched = Devices::Simulated::Printer.fetch(key)
+    Devices::Simulated::Printer.new(fetched.name, fetched.kind, fetched.faults.dup.tap { |f| faults.each { |k, v| f[k] = v } })
+  end
+
+  def scanned(sheet, turn_deg: 0.0, dpi: 300) = Vips::Image.new_from_buffer(Devices::Simulated::Scanner.new(dpi: dpi).scan(sheet, sheet_dpi: 600, turn_deg: turn_deg), "")
+
+  def calibration(image, dpi: 300, page: crosses) = UpClose::Printing::Calibrating::Scan.new(image, dpi: dpi, page: page).calibration
+
+  describe UpClose::Printing::Calibrating::Scan do
+    [["harbour-laser", 0.0], ["kitchen-inkjet", 3.0], ["harbour-laser", -2.3]].each do |key, turn|
+      it "finds the hidden faults of #{key} in a noisy scan turned by #{turn}°, to 0.02 % and 0.02°" do
+        sheet = printer(key).print(pdf(crosses.page), width_mm: 210, height_mm: 297)
+        found, hidden = calibration(scanned(sheet, turn_deg: turn)), printer(key).faults
+        expect([found.x_scale / hidden.x_scale, found.y_scale / hidden.y_scale]).to all(be_within(2e-4).of(1))
+        expect(found.skew_deg).to be_within(0.02).of(hidden.skew_deg)
+        expect([found.residual_mm, found.crosses]).to match [be < 0.05, 35]
+      end
+    end
+
+    it "does not mind a sheet laid in upside down, or crosses cut off at a corner" do
+      sheet = printer.print(pdf(crosses.page), width_mm: 210, height_mm: 297)
+      expect(calibration(scanned(sheet, turn_deg: 180)).x_scale).to be_within(2e-4).of(printer.faults.x_scale)
+      stained = sheet.draw_rect([255], 3500, 900, 1000, 1500, fill: true)
+      expect(calibration(scanned(stained))).to have_attributes(crosses: be_between(28, 34), x_scale: be_within(2e-4).of(printer.faults.x_scale))
+    end
+
+    it "refuses another page, another paper, a blurred scan, missing crosses and no crosses, in plain words" do
+      sheet = printer.print(pdf(crosses.page), width_mm: 210, height_mm: 297)
+      letter = UpClose::Printing::Calibrating::CrossPage.new(UpClose::Printing::Paper.fetch("letter"))
+      expect { calibration(scanned(sheet), page: letter) }.to refuse_saying(/from where this paper's page has them|crosses are missing/, at: :scan)
+      expect { calibration(scanned(sheet), dpi: 600) }.to refuse_saying(/crosses were found/, at: :scan)
+      expect { calibration(scanned(sheet).crop(0, 0, 2600, 1500)) }.to refuse_saying(/missing|from where/, at: :scan)
+      expect { calibration(scanned(sheet).gaussblur(14)) }.to refuse_saying(/no page of crosses/, at: :scan)
+      expect { calibration(Vips::Image.gaussnoise(900, 1200, mean: 128, sigma: 50, seed: 2).cast(:uchar)) }.to refuse_saying(/no page of crosses/, at: :scan)
+      expect { calibration(scanned(sheet), dpi: 20) }.to refuse_saying(/20 dots/, at: :dpi)
+    end
+  end
+
+  describe UpClose::Printing::Calibration do
+    it "undoes what it knows: there and back is where one began" do
+      known = described_class.new(x_scale: 1.004, y_scale: 0.997, skew_deg: 0.3, turn_deg: 0.5, offset: point(0.8, -0.6))
+      crosses.crosses.each { |p| expect(known.map.apply(known.undo(a4).apply(p)).distance(p)).to be < 1e-9 }
+      # without the paper's edges, about the paper's middle
+      bare = described_class.new(x_scale: 1.004, y_scale: 0.997)
+      expect(bare.undo(a4).apply(point(105, 148.5)).distance(point(105, 148.5))).to be < 1e-9
+      expect(bare.undo(a4).apply(point(205, 148.5)).x).to be_within(1e-9).of(105 + 100 / 1.004)
+    end
+
+    it "reads its figures back from a map, turned or not" do
+      known = described_class.new(x_scale: 1.01, y_scale: 0.98, skew_deg: -0.7, turn_deg: 0.4, offset: point(1, 2))
+      back = described_class.from_map(known.map, known_frame: true)
+      expect(back.to_h.values_at(:x_scale, :y_scale, :skew_deg, :turn_deg)).to match [1.01, 0.98, -0.7, 0.4].map { |v| be_within(1e-9).of(v) }
+      scan = described_class.from_map(known.map.then(UpClose::Geometry::Transform.turn(2)), known_frame: false)
+      expect([scan.skew_deg, scan.offset]).to match [be_within(1e-9).of(-0.7), nil]
+    end
+  end
+
+  describe UpClose::Printing::Calibrating::ByRule do
+    # 170 × 257 between the outer crosses
+    def measured(**lengths) = described_class.call(crosses, top: 170.0, bottom: 170.0, left: 257.0, right: 257.0, diagonal: Math.hypot(170, 257), **lengths)
+
+    it "takes five lengths: scales by means, skew by the cosine rule" do
+      expect(measured.to_h.values_at(:x_scale, :y_scale, :skew_deg)).to match [be_within(1e-9).of(1), be_within(1e-9).of(1), be_within(1e-9).of(0)]
+      found = measured(top: 170.6, bottom: 170.8, left: 256.2, right: 256.4)
+      expect([found.x_scale, found.y_scale]).to match [be_within(1e-9).of(170.7 / 170), be_within(1e-9).of(256.3 / 257)]
+      # leaning by 1°: d² = 170² + 257² + 2 × 170 × 257 × sin 1°
+      leaning = measured(diagonal: Math.sqrt(170**2 + 257**2 + 2 * 170 * 257 * Math.sin(Math::PI / 180)))
+      expect(leaning.skew_deg).to be_within(1e-9).of(1)
+    end
+
+    it "refuses 0, 500 and a diagonal that goes with nothing, each at its field" do
+      expect { measured(top: 0.0) }.to refuse_saying(/0 % of what was drawn/, at: :top)
+      expect { measured(left: 500.0) }.to refuse_saying(/no printer is that far off/, at: :left)
+      expect { measured(diagonal: 500.0) }.to refuse_saying(/does not go with the sides/, at: :diagonal)
+    end
+  end
+end
