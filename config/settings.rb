@@ -25,6 +25,9 @@ module Settings
     {adapter: "sqlite3", database: File.join(home, "up_close.sqlite3"), timeout: 5000, pool: 16}
   end
 
+  # what lies in the simulated devices
+  def devices = File.join(home, "devices")
+
   def originals = File.join(home, "originals")
 
   # kept between starts, so that a restart logs nobody's form out

@@ -47,7 +47,7 @@ end
 RSpec.configure do |config|
   config.include Shop, :shop
   config.before(:each, :shop) do
-    [StepEnd, Attempt, Run, Layout, StockSheet, Mark, Piece, Artwork, Job, Preference].each(&:delete_all)
+    [StepEnd, Attempt, Run, Layout, StockSheet, Calibration, Printer, Mark, Piece, Artwork, Job, Preference].each(&:delete_all)
     FileUtils.rm_rf(Settings.originals)
     header "Host", "localhost"
   end

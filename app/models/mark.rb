@@ -102,6 +102,14 @@ class Mark < ApplicationRecord
     UpClose::Printing::NestedPack.new(copy: printed_copy, ink: design.ink, width_mm: width_mm, outline: cut_outline(boxed: boxed? || found.boxed?), boxed: boxed? || found.boxed?, laid: found.to_core, heading: heading, mirrored: reading_core.mirrored?)
   end
 
+  # the printer it goes to, when one is known
+  # @return [Printer, nil]
+  def own_printer = @own_printer ||= Printer.for(printer)
+
+  # the same pages as that printer must be given them
+  # @return [UpClose::Printing::Compensated]
+  def pack_to_print = UpClose::Printing::Compensated.new(print_pack, own_printer&.current&.to_core)
+
   def printed_copy = UpClose::Printing::Copy.new(artwork: design, ink: design.ink, mirrored: reading_core.mirrored?, border_mm: setting.border_mm, windows: boxed?)
 
   # about the middle of the ink, as it lies on the sheet

@@ -36,13 +36,14 @@ module Routes
 
       app.get "/marks/:id/pack.pdf" do
         mark = ready_mark
-        download(Shelves::PrintFiles.bytes(mark.print_pack, "pdf", title: mark.title), "application/pdf", "#{mark.title}.pdf")
+        download(Shelves::PrintFiles.bytes(mark.pack_to_print, "pdf", title: mark.title), "application/pdf", "#{mark.title}.pdf")
       end
 
       app.get "/marks/:id/proof.pdf" do
         mark = ready_mark
         halt 404 unless mark.layout
-        download(Shelves::PrintFiles.pdf(mark.print_pack.proof_pages, "#{mark.title}, proof"), "application/pdf", "#{mark.title} proof.pdf")
+        proof = UpClose::Printing::Compensated.new(Shelves::PrintFiles::Proof.new(mark.print_pack.proof_pages), mark.own_printer&.current&.to_core)
+        download(Shelves::PrintFiles.pdf(proof.pages, "#{mark.title}, proof"), "application/pdf", "#{mark.title} proof.pdf")
       end
 
       app.post "/marks/:id/printed" do

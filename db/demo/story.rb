@@ -18,7 +18,7 @@ module Demo
     end
 
     def load
-      ActiveRecord::Base.transaction { [drawer, fair, luthier] }
+      ActiveRecord::Base.transaction { [printers, drawer, fair, luthier] }
     end
 
     private
@@ -31,6 +31,13 @@ module Demo
       sheet("white-film", "laser", "flat, under the glass", [[40, 0, 130, 150]])
       sheet("label-backing", "inkjet", "with the labels", [])
       sheet("photo-paper-back", "inkjet", "drawer front", [[0, 0, 150, 100]], size: "own", width_mm: "150", height_mm: "200")
+    end
+
+    # two that stand in for hardware, the laser measured a fortnight ago
+    def printers
+      laser = Printer.create!(name: "Harbour office laser", kind: "laser", simulated: "harbour-laser", prints_face: "down")
+      Printer.create!(name: "Kitchen table inkjet", kind: "inkjet", simulated: "kitchen-inkjet")
+      laser.calibrations.create!(figures: UpClose::Printing::Calibration.new(x_scale: 1.0042, y_scale: 0.9968, skew_deg: 0.118, residual_mm: 0.012, crosses: 35).to_h, way: "scan", paper: "a4", created_at: days_ago(14, 20))
     end
 
     def sheet(stock, printer, kept, gone, size: "a4", **sides)

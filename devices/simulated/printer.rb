@@ -22,7 +22,7 @@ module Devices
       # @return [Printer, nil]
       def self.fetch(key) = ALL[key]&.then { |name, kind, faults| new(name, kind, faults) }
 
-      def initialize(name, kind, faults, dpi: 600)
+      def initialize(name, kind, faults, dpi: 400)
         @name, @kind, @faults, @dpi = name, kind, faults, dpi
       end
 

@@ -8,20 +8,20 @@ RSpec.describe "printed true", :measured do
 
   def pdf(page) = UpClose::Formats::PDF::Writer.new([page], fonts: types[:paths], title: "t").call
 
-  def printer(key = "harbour-laser", **faults)
-    fetched = Devices::Simulated::Printer.fetch(key)
-    Devices::Simulated::Printer.new(fetched.name, fetched.kind, fetched.faults.dup.tap { |f| faults.each { |k, v| f[k] = v } })
-  end
+  def printer(key = "harbour-laser") = Devices::Simulated::Printer.fetch(key)
 
-  def scanned(sheet, turn_deg: 0.0, dpi: 300) = Vips::Image.new_from_buffer(Devices::Simulated::Scanner.new(dpi: dpi).scan(sheet, sheet_dpi: 600, turn_deg: turn_deg), "")
+  def scanned(sheet, turn_deg: 0.0, dpi: 300) = Vips::Image.new_from_buffer(Devices::Simulated::Scanner.new(dpi: dpi).scan(sheet, sheet_dpi: printer.dpi, turn_deg: turn_deg), "")
+
+  # a page as a printer leaves it; the same one is not printed twice
+  trays = Hash.new { |all, (printer, page, bytes)| all[[printer, page, bytes]] = Devices::Simulated::Printer.fetch(printer).print(bytes, width_mm: 210, height_mm: 297).copy_memory }
+  define_method(:printed) { |page = crosses.page, by: "harbour-laser"| trays[[by, page.items.size, pdf(page)]] }
 
   def calibration(image, dpi: 300, page: crosses) = UpClose::Printing::Calibrating::Scan.new(image, dpi: dpi, page: page).calibration
 
   describe UpClose::Printing::Calibrating::Scan do
     [["harbour-laser", 0.0], ["kitchen-inkjet", 3.0], ["harbour-laser", -2.3]].each do |key, turn|
       it "finds the hidden faults of #{key} in a noisy scan turned by #{turn}°, to 0.02 % and 0.02°" do
-        sheet = printer(key).print(pdf(crosses.page), width_mm: 210, height_mm: 297)
-        found, hidden = calibration(scanned(sheet, turn_deg: turn)), printer(key).faults
+        found, hidden = calibration(scanned(printed(by: key), turn_deg: turn)), printer(key).faults
         expect([found.x_scale / hidden.x_scale, found.y_scale / hidden.y_scale]).to all(be_within(2e-4).of(1))
         expect(found.skew_deg).to be_within(0.02).of(hidden.skew_deg)
         expect([found.residual_mm, found.crosses]).to match [be < 0.05, 35]
@@ -29,22 +29,41 @@ RSpec.describe "printed true", :measured do
     end
 
     it "does not mind a sheet laid in upside down, or crosses cut off at a corner" do
-      sheet = printer.print(pdf(crosses.page), width_mm: 210, height_mm: 297)
+      sheet = printed
       expect(calibration(scanned(sheet, turn_deg: 180)).x_scale).to be_within(2e-4).of(printer.faults.x_scale)
-      stained = sheet.draw_rect([255], 3500, 900, 1000, 1500, fill: true)
+      stained = sheet.draw_rect([255], 2333, 600, 667, 1000, fill: true)
       expect(calibration(scanned(stained))).to have_attributes(crosses: be_between(28, 34), x_scale: be_within(2e-4).of(printer.faults.x_scale))
     end
 
     it "refuses another page, another paper, a blurred scan, missing crosses and no crosses, in plain words" do
-      sheet = printer.print(pdf(crosses.page), width_mm: 210, height_mm: 297)
+      scan = scanned(printed)
       letter = UpClose::Printing::Calibrating::CrossPage.new(UpClose::Printing::Paper.fetch("letter"))
-      expect { calibration(scanned(sheet), page: letter) }.to refuse_saying(/from where this paper's page has them|crosses are missing/, at: :scan)
-      expect { calibration(scanned(sheet), dpi: 600) }.to refuse_saying(/crosses were found/, at: :scan)
-      expect { calibration(scanned(sheet).crop(0, 0, 2600, 1500)) }.to refuse_saying(/missing|from where/, at: :scan)
-      expect { calibration(scanned(sheet).gaussblur(14)) }.to refuse_saying(/no page of crosses/, at: :scan)
-      expect { calibration(Vips::Image.gaussnoise(900, 1200, mean: 128, sigma: 50, seed: 2).cast(:uchar)) }.to refuse_saying(/no page of crosses/, at: :scan)
-      expect { calibration(scanned(sheet), dpi: 20) }.to refuse_saying(/20 dots/, at: :dpi)
+      expect { calibration(scan, page: letter) }.to refuse_saying(/from where this paper's page has them|crosses are missing/, at: :scan)
+      expect { calibration(scan, dpi: 600) }.to refuse_saying(/crosses were found/, at: :scan)
+      expect { calibration(scan.crop(0, 0, 2600, 2300)) }.to refuse_saying(/missing|from where/, at: :scan)
+      expect { calibration(scan.gaussblur(14)) }.to refuse_saying(/no page of crosses/, at: :scan)
+      expect { calibration(Vips::Image.gaussnoise(900, 1200, mean: 128, sigma: 50, seed: 2).cast(:uchar)) }.to refuse_saying(/no page of crosses|block beside/, at: :scan)
+      expect { calibration(scan, dpi: 20) }.to refuse_saying(/20 dots/, at: :dpi)
     end
+  end
+
+  it "comes out true once what was found is undone: 200 mm within 0.05, on both printers" do
+    %w[harbour-laser kitchen-inkjet].each do |key|
+      found = calibration(scanned(printed(by: key), turn_deg: 1.1))
+      second = calibration(scanned(printed(crosses.page.drawn_by(found.undo(a4)), by: key), turn_deg: -0.6))
+      expect([second.x_scale, second.y_scale].map { |scale| (scale - 1).abs * 200 }.max).to be < 0.05
+      expect(Math.tan(second.skew_deg.abs * Math::PI / 180) * 200).to be < 0.07
+    end
+  end
+
+  it "draws the same map into PDF, SVG and PNG, about the paper's middle" do
+    page = UpClose::Printing::Page.new(paper: a4, items: [[20, 20], [180, 260]].map { |x, y| UpClose::Printing::Items::Block.new(box(x, y, 10, 10)) })
+    undone = page.drawn_by(UpClose::Printing::Calibration.new(x_scale: 1.02, y_scale: 0.99).undo(a4))
+    # 105 − 85 ÷ 1.02 and 148.5 − 128.5 ÷ 0.99; 10 ÷ 1.02 and 10 ÷ 0.99 large
+    wanted = {x_mm: 105 - 85 / 1.02, y_mm: 148.5 - 128.5 / 0.99, width_mm: 10 / 1.02, height_mm: 10 / 0.99}
+    svg = Vips::Image.svgload_buffer(UpClose::Formats::SVG::Writer.new(undone, faces: types[:faces], title: "t").call, dpi: 1200)
+    png = Vips::Image.new_from_buffer(UpClose::Formats::PNG::Writer.new(pdf(undone), dpi: 1200).call, "")
+    [render_pdf(pdf(undone)), grey(svg), grey(png)].each { |image| expect(ink_found(image, wanted, dpi: 1200).values).to match(wanted.values.map { |v| be_within(0.03).of(v) }) }
   end
 
   describe UpClose::Printing::Calibration do

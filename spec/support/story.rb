@@ -26,7 +26,7 @@ module Storytelling
     db = ActiveRecord::Base.connection
     db.execute("ATTACH '#{kept}' AS story")
     ActiveRecord::Base.transaction do
-      %w[preferences jobs pieces artworks marks stock_sheets layouts runs step_ends attempts].each { |table| db.execute("INSERT OR REPLACE INTO main.#{table} SELECT * FROM story.#{table}") }
+      %w[preferences jobs pieces artworks marks printers calibrations stock_sheets layouts runs step_ends attempts].each { |table| db.execute("INSERT OR REPLACE INTO main.#{table} SELECT * FROM story.#{table}") }
     end
     FileUtils.cp_r("#{originals}/.", FileUtils.mkdir_p(Settings.originals).first)
   ensure

@@ -2,14 +2,19 @@
 
 module UpClose
   module Printing
-    # One page: its paper and what stands on it. Every format is written from this. Frozen.
+    # One page: its paper and what stands on it, and the map it is drawn by, which
+    # is none unless a printer's faults are to be undone. Every format is written
+    # from this. Frozen.
     class Page
-      attr_reader :paper, :items
+      attr_reader :paper, :items, :map
 
-      def initialize(paper:, items:)
-        @paper, @items = paper, items.freeze
+      # @param map [Geometry::Transform]
+      def initialize(paper:, items:, map: Geometry::Transform::IDENTITY)
+        @paper, @items, @map = paper, items.freeze, map
         freeze
       end
+
+      def drawn_by(map) = Page.new(paper: paper, items: items, map: map)
 
       def bars = items.grep(Items::Bar)
 

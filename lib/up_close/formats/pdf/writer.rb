@@ -68,8 +68,12 @@ module UpClose
         def write(page)
           @height = page.paper.height_mm
           @document.start_new_page(size: [page.paper.width_mm * POINT, @height * POINT], margin: 0)
-          page.items.each { |item| item.draw_on(self) }
+          return page.items.each { |item| item.draw_on(self) } if page.map == Geometry::Transform::IDENTITY
+          @document.transformation_matrix(*upwards(page.map)) { page.items.each { |item| item.draw_on(self) } }
         end
+
+        # a map of millimetres downwards, as one of points upwards
+        def upwards(m) = [m.a, -m.b, -m.c, m.d, (m.c * @height + m.e) * POINT, (@height - m.d * @height - m.f) * POINT]
 
         # lower left corner of the box as origin, mirrored about its middle when asked, and turned about it
         def at(box, turn:, flip: false, &block)

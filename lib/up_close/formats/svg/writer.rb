@@ -26,7 +26,7 @@ module UpClose
             <svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" width="#{width}mm" height="#{height}mm" viewBox="0 0 #{width} #{height}">
             <title>#{REXML::Text.normalize(@title)}</title>
             <defs>#{@definitions.join("\n")}</defs>
-            #{@body.join("\n")}
+            #{drawn(@page.map)}
             </svg>
           SVG
         end
@@ -56,6 +56,11 @@ module UpClose
         end
 
         private
+
+        def drawn(map)
+          return @body.join("\n") if map == Geometry::Transform::IDENTITY
+          %(<g transform="matrix(#{map.to_a.map { |v| PathWriter.number(v, 8) }.join(" ")})">#{@body.join("\n")}</g>)
+        end
 
         def n(value) = PathWriter.number(value, 5)
 

@@ -18,10 +18,19 @@ module UpClose
         WITHIN_MM = 2.5
         MOST_RESIDUAL_MM = 0.2
 
+        # @param bytes [String] a picture file
+        # @raise [Errors::BadShape]
+        def self.read(bytes, dpi:, page:)
+          header = Vips::Image.new_from_buffer(bytes, "", access: :sequential)
+          raise Errors::BadShape.new("This scan is #{header.width} × #{header.height} pixels, more than can be looked at.", remedy: "Scan at 300 dpi.", field: :scan) if header.width * header.height > MOST_PIXELS
+          new(Artwork::Pixels.held(Vips::Image.new_from_buffer(bytes, "").autorot), dpi: dpi, page: page)
+        rescue Vips::Error
+          raise Errors::BadShape.new("This is no picture that can be read.", remedy: "Save the scan as PNG or JPEG.", field: :scan)
+        end
+
         # @param image [Vips::Image]  @param dpi [Numeric] of the scan  @param page [CrossPage]
         def initialize(image, dpi:, page:)
           refuse("A scan of #{dpi} dots an inch.", "Scan at 300 dpi.", :dpi) unless DPI.cover?(dpi)
-          refuse("This scan is #{image.width} × #{image.height} pixels, more than can be looked at.", "Scan at 300 dpi.", :scan) if image.width * image.height > MOST_PIXELS
           @page, @per_mm = page, dpi / 25.4
           @image = Artwork::Pixels.held(((image.bands > 2) ? image.extract_band(0, n: 3).colourspace("b-w") : image.extract_band(0)).cast(:uchar))
         end

@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module Actions
+  # The simulated printers and the scanner, used as a person would: print to the
+  # tray, carry the sheet over, scan it.
+  module UseDevices
+    # how askew the sheet is laid in the scanner: not quite straight, as by hand
+    TURN_DEG = 1.4
+
+    module_function
+
+    # @param printer [Printer] a simulated one  @param page [UpClose::Printing::Page]
+    def print(printer, page)
+      pdf = Shelves::PrintFiles.pdf([page], "to #{printer.name}")
+      sheet = printer.device.print(pdf, width_mm: page.paper.width_mm, height_mm: page.paper.height_mm)
+      tray(printer).lay(sheet.copy(xres: printer.device.dpi / 25.4, yres: printer.device.dpi / 25.4).pngsave_buffer(compression: 3))
+    end
+
+    # @return [Boolean] false when nothing lies in the tray
+    def scan(printer)
+      sheet = tray(printer).take or return false
+      scanned = Devices::Simulated::Scanner.new.scan(Vips::Image.new_from_buffer(sheet, ""), sheet_dpi: printer.device.dpi, turn_deg: TURN_DEG)
+      tray(printer).lay(scanned, what: "scan")
+      true
+    end
+
+    def tray(printer) = Shelves::DeviceTray.new(Settings.devices, printer.simulated)
+  end
+end

@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+module Forms
+  # A page of crosses measured: five lengths by rule, or a scan with its dpi.
+  class CalibrationForm < Base
+    SIDES = {top: "Along the top", bottom: "Along the bottom", left: "Down the left", right: "Down the right", diagonal: "Top left to bottom right"}.freeze
+    MOST_BYTES = 60 * 1024 * 1024
+
+    # @return [UpClose::Printing::Calibration, nil]
+    attr_reader :calibration
+
+    def way = values[:way]
+
+    private
+
+    def read
+      choice(:way, %w[rule scan])
+      choice(:paper, UpClose::Printing::Paper::ALL.map(&:key), fallback: "a4")
+      return if errors.any?
+      (way == "scan") ? read_scan : read_lengths
+    rescue UpClose::Error => error
+      refuse(error, :scan)
+    end
+
+    def page = UpClose::Printing::Calibrating::CrossPage.new(UpClose::Printing::Paper.fetch(values[:paper]))
+
+    def read_lengths
+      SIDES.each_key { |side| length(side, range_mm: 0.0..1000.0) }
+      @calibration = UpClose::Printing::Calibrating::ByRule.call(page, **values.slice(*SIDES.keys)) if errors.empty?
+    end
+
+    def read_scan
+      count(:dpi, UpClose::Printing::Calibrating::Scan::DPI, "The scan's dpi")
+      upload = typed(:scan)
+      return errors[:scan] = "Choose the scan, PNG or JPEG." unless upload.is_a?(Hash) && upload[:tempfile]
+      return unless errors.empty?
+      bytes = upload[:tempfile].tap(&:rewind).read(MOST_BYTES + 1)
+      return errors[:scan] = "This scan is larger than #{MOST_BYTES / 1024 / 1024} MB. Scan at 300 dpi." if bytes.bytesize > MOST_BYTES
+      @calibration = UpClose::Printing::Calibrating::Scan.read(bytes, dpi: values[:dpi], page: page).calibration
+    end
+  end
+end

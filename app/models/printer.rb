@@ -1,0 +1,16 @@
+# frozen_string_literal: true
+
+# A printer, as far as it is known.
+class Printer < ApplicationRecord
+  KINDS = %w[laser inkjet].freeze
+  has_many :calibrations, -> { order(:id) }, inverse_of: :printer
+
+  # the one that marks of this kind are printed on: the last one measured, else the first
+  def self.for(kind) = where(kind: kind).includes(:calibrations).max_by { |printer| [printer.current&.created_at.to_f, -printer.id] }
+
+  # @return [Calibration, nil]
+  def current = calibrations.reject(&:ended_at).last
+
+  # @return [Devices::Simulated::Printer, nil]
+  def device = simulated && Devices::Simulated::Printer.fetch(simulated)
+end

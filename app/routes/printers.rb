@@ -1,0 +1,97 @@
+# frozen_string_literal: true
+
+module Routes
+  # Printers, what they do to a millimetre, and the simulated ones.
+  module Printers
+    # the pages a printer is got to know by
+    PAGES = {
+      "crosses" => ->(paper, _) { UpClose::Printing::Calibrating::CrossPage.new(paper).page },
+      "second" => ->(paper, known) { UpClose::Printing::Calibrating::CrossPage.new(paper).page(words: "Up Close: crosses once more, with what was found undone.").drawn_by(known.undo(paper)) },
+      "feed" => ->(paper, _) { UpClose::Printing::FeedPage.call(paper) }
+    }.freeze
+
+    # what only these routes need
+    module Helping
+      def printer_page(printer, form: nil, second: nil)
+        page :"printers/show", here: :printers, title: printer.name, printer: printer, form: form, second: second
+      end
+
+      def wanted_page(printer, which, paper)
+        make = PAGES[which] or halt(404)
+        halt 404 if which == "second" && printer.current.nil?
+        make.call(UpClose::Printing::Paper.fetch(paper || "a4"), printer.current&.to_core)
+      end
+
+      def device(id) = Printer.find(id).tap { |printer| halt 404 unless printer.device }
+
+      # a scan that lies on the simulated scanner, as if it had been chosen as a file
+      def lying_scan(printer)
+        scan = Actions::UseDevices.tray(printer).take("scan") or return
+        {tempfile: StringIO.new(scan), filename: "scan.png"}
+      end
+    end
+
+    def self.registered(app)
+      app.get("/printers") { page :"printers/index", here: :printers, title: "Printers", printers: Printer.includes(:calibrations).order(:id).to_a, form: nil }
+
+      app.post "/printers" do
+        form = Forms::PrinterForm.new(params)
+        printer = Actions::Calibrate.add(form)
+        halt 422, page(:"printers/index", here: :printers, title: "Printers", printers: Printer.includes(:calibrations).order(:id).to_a, form: form) unless printer
+        redirect to("/printers/#{printer.id}"), 303
+      end
+
+      app.get("/printers/:id") { printer_page(Printer.find(params["id"])) }
+
+      app.get "/printers/:id/:which.pdf" do
+        printer = Printer.find(params["id"])
+        sheet = wanted_page(printer, params["which"], params["paper"])
+        download(Shelves::PrintFiles.pdf([sheet], "#{printer.name}, #{params["which"]}"), "application/pdf", "#{params["which"]} #{printer.name}.pdf")
+      end
+
+      app.post "/printers/:id/measured" do
+        printer = Printer.find(params["id"])
+        typed = (params["from"] == "scanner") ? params.merge("scan" => lying_scan(printer), "dpi" => Devices::Simulated::Scanner::DPI.to_s) : params
+        form = Forms::CalibrationForm.new(typed, unit: unit)
+        if params["second"]
+          halt (form.ok? ? 200 : 422), printer_page(printer, form: form, second: form.calibration)
+        end
+        halt 422, printer_page(printer, form: form) unless Actions::Calibrate.keep(printer, form)
+        redirect to("/printers/#{printer.id}"), 303
+      end
+
+      app.post "/printers/:id/changed" do
+        Actions::Calibrate.end_current(Printer.find(params["id"]), now)
+        redirect to("/printers/#{params["id"]}"), 303
+      end
+
+      app.post "/printers/:id/feed" do
+        Actions::Calibrate.answer_feed(Printer.find(params["id"]), params["face"])
+        redirect to("/printers/#{params["id"]}"), 303
+      end
+
+      # the simulated ones
+      app.post "/printers/:id/print" do
+        printer = device(params["id"])
+        Actions::UseDevices.print(printer, wanted_page(printer, params["which"], params["paper"]))
+        redirect to("/printers/#{printer.id}#tray"), 303
+      end
+
+      app.post "/printers/:id/scan" do
+        printer = device(params["id"])
+        Actions::UseDevices.scan(printer)
+        redirect to("/printers/#{printer.id}#tray"), 303
+      end
+
+      app.get "/printers/:id/tray/:what.png" do
+        halt 404 unless %w[sheet scan].include?(params["what"])
+        bytes = Actions::UseDevices.tray(device(params["id"])).take(params["what"]) or halt(404)
+        content_type "image/png"
+        # small enough for a page
+        Vips::Image.thumbnail_buffer(bytes, 700).pngsave_buffer(compression: 3)
+      end
+
+      app.helpers Helping
+    end
+  end
+end

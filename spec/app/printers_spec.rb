@@ -1,0 +1,91 @@
+# frozen_string_literal: true
+
+require_relative "../shop_helper"
+
+RSpec.describe "printers", :shop, :measured do
+  let(:printer) do
+    send_form "/printers", "name" => "upstairs", "kind" => "inkjet"
+    Printer.last
+  end
+  let(:lengths) { {"top" => "170.6", "bottom" => "170.8", "left" => "256.2", "right" => "256.4", "diagonal" => "308"} }
+
+  def measure(**more) = send_form("/printers/#{printer.id}/measured", {"way" => "rule", "paper" => "a4"}.merge(lengths).merge(more.transform_keys(&:to_s)))
+
+  it "are added with a name, and measured by rule" do
+    expect(send_form("/printers", "name" => " ", "kind" => "inkjet").body).to match(/Give the printer a name/)
+    expect(measure.status).to eq 303
+    expect(printer.current.to_core.x_scale).to be_within(1e-9).of(170.7 / 170)
+    get "/printers"
+    expect(page_words).to match(/upstairs 100\.412 % × 99\.728 %/)
+  end
+
+  {{"top" => "0"} => /0 % of what was drawn/, {"left" => "500"} => /no printer is that far off/, {"right" => "long"} => /does not read as a length/, {"diagonal" => "480"} => /does not go with the sides/,
+   {"way" => "scan", "dpi" => "300"} => /Choose the scan/, {"way" => "scan", "dpi" => "fine"} => /dpi is a whole number/}.each do |fields, words|
+    it "says at its field what is wrong with #{fields}, keeps the rest, and keeps no calibration" do
+      answer = measure(**fields)
+      expect([answer.status, page_words, Calibration.count]).to match [422, words, 0]
+      expect(answer.body).to include('value="170.8"')
+    end
+  end
+
+  it "refuses a cat, a drawing and half a file as a scan" do
+    cat = Vips::Image.gaussnoise(600, 800, mean: 120, sigma: 40, seed: 4).cast(:uchar).jpegsave_buffer
+    {cat => /no page of crosses/, "meow" => /no picture that can be read/, cat[0, 900] => /no picture that can be read|no page of crosses/}.each do |bytes, words|
+      expect(measure(way: "scan", dpi: "300", scan: upload(bytes, "scan.jpg")).body).to match(words)
+    end
+  end
+
+  it "undoes what was found in what is sent, once, and not in what is shown" do
+    mark = ready_mark
+    shown = -> { get("/marks/#{mark.id}/sheets/1.svg?show=1").body }
+    plain = shown.call
+    measure
+    ink = mark.reload.pack.ink_box(mark.pack.cells.first)
+    page = render_pdf(get("/marks/#{mark.id}/pack.pdf").body)
+    # from the paper's middle, 170 ÷ 170.7 across and 257 ÷ 256.3 down
+    wanted = {x_mm: 105 + (ink.x - 105) * 170 / 170.7, y_mm: 148.5 + (ink.y - 148.5) * 257 / 256.3, width_mm: 30 * 170 / 170.7, height_mm: 15 * 257 / 256.3}
+    expect(ink_found(page, wanted, dpi: 1200).values).to match(wanted.values.map { |v| be_within(0.12).of(v) }) # it leans a little too
+    expect(shown.call).to eq plain
+    get "/marks/#{mark.id}/sheet"
+    expect(page_words).to match(/On upstairs 100\.412 % × 99\.728 %.*undone in these files/)
+    send_form "/printers/#{printer.id}/changed"
+    expect(mark.reload.own_printer.current).to be_nil
+    get "/printers/#{printer.id}"
+    expect(page_words).to match(/Not measured yet.*All it was found to do.*ended/)
+  end
+
+  it "asks one question about which face it prints on, and says it with the sheet" do
+    mark = ready_mark
+    send_form "/printers/#{printer.id}/feed", "face" => "sideways"
+    expect(printer.reload.prints_face).to be_nil
+    send_form "/printers/#{printer.id}/feed", "face" => "down"
+    get "/marks/#{mark.id}/sheet"
+    expect(page_words).to match(/Load the shiny side, facing down/)
+  end
+
+  it "gives its pages as files, a second one only when something was found, and no tray to a real printer" do
+    codes = ->(*paths) { paths.map { |path| get("/printers/#{printer.id}/#{path}").status } }
+    expect(codes["crosses.pdf?paper=letter", "feed.pdf", "second.pdf", "mystery.pdf", "tray/sheet.png"]).to eq [200, 200, 404, 404, 404]
+    measure
+    expect(codes["second.pdf"]).to eq [200]
+    expect(send_form("/printers/#{printer.id}/print", "which" => "crosses").status).to eq 404
+  end
+
+  it "is found out through the simulated printer and scanner, with no hardware" do
+    inkjet = Printer.create!(name: "Kitchen table inkjet", kind: "inkjet", simulated: "kitchen-inkjet")
+    path = "/printers/#{inkjet.id}"
+    send_form "#{path}/scan"
+    expect(get("#{path}/tray/scan.png").status).to eq 404
+    send_form "#{path}/print", "which" => "crosses"
+    send_form "#{path}/scan"
+    expect(get("#{path}/tray/scan.png").status).to eq 200
+    send_form "#{path}/measured", "way" => "scan", "from" => "scanner"
+    hidden = inkjet.device.faults
+    expect(inkjet.reload.current.to_core.to_h.values_at(:x_scale, :y_scale)).to match [be_within(2e-4).of(hidden.x_scale), be_within(2e-4).of(hidden.y_scale)]
+    send_form "#{path}/print", "which" => "second"
+    send_form "#{path}/scan"
+    send_form "#{path}/measured", "way" => "scan", "from" => "scanner", "second" => "1"
+    expect(page_words).to match(/The second page: 200 mm are off by : fine 0(\.0\d)? mm/)
+    expect(inkjet.reload.calibrations.size).to eq 1
+  end
+end
