@@ -29,7 +29,7 @@ module Actions
     # takes back what was last marked by hand; what prints took stays
     def unmark(sheet)
       ApplicationRecord.change do
-        at = sheet.reload.used.rindex { |area| %w[marked typed].include?(area["words"]) }
+        at = sheet.reload.used.rindex { |area| %w[marked typed scanned].include?(area["words"]) }
         sheet.update!(used: sheet.used.each_with_index.reject { |_, i| i == at }.map(&:first)) if at
       end
     end

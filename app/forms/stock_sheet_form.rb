@@ -1,9 +1,10 @@
 # frozen_string_literal: true
 
 module Forms
-  # A sheet for the drawer: of what, how large, and what is gone from it.
+  # A sheet for the drawer: of what, how large, and what is gone from it; or a scan that shows both.
   class StockSheetForm < Base
     OWN = "own"
+    MOST_BYTES = 60 * 1024 * 1024
 
     private
 
@@ -11,9 +12,24 @@ module Forms
       choice(:stock, UpClose::Sheets::Stock::ALL.map(&:key))
       choice(:printer, %w[laser inkjet])
       read_printer
-      size
       words(:kept, most: 80)
+      return read_scan if scan?
+      size
       values[:used] = areas
+    end
+
+    def scan? = typed(:scan).is_a?(Hash) && typed(:scan)[:tempfile]
+
+    # its sides and what is gone, as found
+    def read_scan
+      count(:dpi, UpClose::Sheets::Remaining::DPI, "The scan's dpi")
+      return if errors[:dpi]
+      bytes = typed(:scan)[:tempfile].tap(&:rewind).read(MOST_BYTES + 1)
+      return errors[:scan] = "This scan is larger than #{MOST_BYTES / 1024 / 1024} MB. Scan at 300 dpi." if bytes.bytesize > MOST_BYTES
+      left = UpClose::Sheets::Remaining.read(bytes, dpi: values[:dpi])
+      values.merge!(width_mm: left.box.width, height_mm: left.box.height, used: left.used.map { |ring| {"ring" => ring.map { |x, y| [x.round(3), y.round(3)] }, "words" => "scanned"} })
+    rescue UpClose::Error => error
+      refuse(error, :scan)
     end
 
     def read_printer

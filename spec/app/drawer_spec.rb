@@ -34,6 +34,17 @@ RSpec.describe "the sheet drawer", :shop do
     end
   end
 
+  it "takes a sheet in from a scan: its sides, and what is gone" do
+    # 120 × 80 mm at 150 dpi, a corner of 50 × 30 cut out of it, on a dark ground
+    scan = Vips::Image.black(900, 650).linear(1, 40).cast(:uchar).draw_rect([240], 90, 90, 709, 472, fill: true).draw_rect([40], 90, 90, 295, 177, fill: true)
+    put_in(scan: upload(scan.pngsave_buffer, "film.png"), dpi: "150", used: "rubbish")
+    sheet = StockSheet.last
+    expect(sheet).to have_attributes(width_mm: be_within(0.2).of(120), height_mm: be_within(0.2).of(80))
+    expect([sheet.rings.size, sheet.free_room.area_mm2]).to match [1, be_within(40).of(120 * 80 - 1500)]
+    answer = send_form("/drawer", "stock" => "label-backing", "printer" => "inkjet", "scan" => upload("meow", "cat.png"), "dpi" => "300")
+    expect([answer.status, page_words]).to match [422, /no picture that can be read/]
+  end
+
   it "lays copies on what is left first, and then on fresh sheets, none on what is gone" do
     sheet = put_in
     expect(lay(copies: 18).status).to eq 303

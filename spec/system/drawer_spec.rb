@@ -49,11 +49,44 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
     expect(sheet.reload.used.size).to eq 2
   end
 
+  it "finds a printer's faults by its crosses, proves it, and prints a mark on a leftover with them undone" do
+    inkjet = Printer.find_by(name: "Kitchen table inkjet")
+    visit "/printers"
+    click_on "Kitchen table inkjet"
+    expect(page).to have_text("Not measured yet")
+    fill_in "Along the top", with: "500"
+    click_on "Keep what it comes to"
+    expect(page).to have_css(".field-error", minimum: 1)
+    expect(page).to have_field("Along the top", with: "500")
+    click_on "Print the crosses"
+    expect(page).to have_button("Carry it to the scanner", wait: 20)
+    click_on "Carry it to the scanner"
+    expect(page).to have_button("Find its crosses", wait: 20)
+    click_on "Find its crosses"
+    expect(page).to have_css(".finding", text: /Across, of what was drawn.*99\.7\d/m, wait: 20)
+    click_on "Print the second page"
+    expect(page).to have_css("img.tray", wait: 20)
+    click_on "Carry it to the scanner"
+    expect(page).to have_button("Check the second page", wait: 20)
+    click_on "Check the second page"
+    expect(page).to have_css(".finding.is-fine", text: "The second page: 200 mm are off by", wait: 20)
+
+    board = mark("Name board")
+    visit "/marks/#{board.id}/sheet"
+    expect(page).to have_css(".finding", text: /On Kitchen table inkjet.*99\.75 % × 100\.6/m)
+    expect(page).to have_css("figcaption", text: "white film 1, 6 copies")
+    before = StockSheet.find_by(name: "white film 1").free_room.area_mm2
+    click_on "They are printed"
+    expect(page).to have_text("What it took is marked")
+    expect(StockSheet.find_by(name: "white film 1").free_room.area_mm2).to be < before - 6 * 62 * 8
+    expect(inkjet.current.figures["residual_mm"]).to be < 0.05
+  end
+
   %w[day shed].each do |light|
     it "has no barriers in the #{light}'s light, nor sideways scrolling at 360" do
       Preference.put("light", light)
       Actions::LaySheet.call(mark("Wrenfold"), Forms::SheetForm.new({"copies" => "3", "paper" => "a4", "leftovers" => "1"}), Time.now)
-      expect_open_to_all(["/drawer", "/marks/#{mark("Wrenfold").id}/sheet"])
+      expect_open_to_all(["/drawer", "/marks/#{mark("Wrenfold").id}/sheet", "/printers", "/printers/#{Printer.first.id}"])
     end
   end
 end

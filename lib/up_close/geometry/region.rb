@@ -10,6 +10,9 @@ module UpClose
       # arcs are drawn by chords inside them: so much further out, the chords clear the arc
       OUTSIDE = 1 / Math.cos(Math::PI / 4 / QUARTER)
 
+      # @param regions [Array<Region>]
+      def self.union(regions) = new(Geos.create_geometry_collection(regions.map { |region| region.shape.clone }).unary_union)
+
       attr_reader :shape
 
       # @param outline [Array<Array(Numeric, Numeric)>]  @param holes [Array<Array<Array(Numeric, Numeric)>>]
@@ -32,8 +35,20 @@ module UpClose
       # all within +by+ mm of it, never less
       def grown(by) = by.zero? ? self : Region.new(shape.buffer(by * OUTSIDE, quad_segs: QUARTER))
 
+      # without what is narrower than twice +by+ (an opening by a disc)
+      def opened(by) = Region.new(shape.buffer(-by, quad_segs: QUARTER).buffer(by, quad_segs: QUARTER))
+
       # with fewer corners, none moved further than +by+
       def simpler(by) = Region.new(shape.topology_preserve_simplify(by))
+
+      # the smallest box round it, at any turn
+      def around = Region.new(shape.minimum_rotated_rectangle)
+
+      # @param map [Transform]
+      def mapped(map)
+        outline, *holes = rings.map { |ring| ring.map { |x, y| map.apply(Point[x, y]).to_a } }
+        Region.polygon(outline, holes)
+      end
 
       def +(other) = Region.new(shape.union(other.shape))
 
