@@ -78,8 +78,28 @@ class Mark < ApplicationRecord
   # what a copy of a set reads; nil when all are alike
   def reads(copy) = artwork&.set? ? artwork.members[(copy - 1) % artwork.members.size] : nil
 
-  # one for each piece unless the maker says otherwise
-  def copies_wanted = copies || artwork&.members&.size || piece.count * repeats_core.count
+  # good ones: one for each piece, each member of a set, each repeat
+  def good_wanted = artwork&.members&.size || piece.count * repeats_core.count
+
+  # what is printed: as many, unless the maker says otherwise
+  def copies_wanted = copies || good_wanted
+
+  # how many to print, from what this method came to on this kind of printer
+  # @return [UpClose::Sheets::Spares]
+  def spares
+    tried = Attempt.joins(:mark).where(marks: {way: way, printer: printer}).pluck(:result)
+    UpClose::Sheets::Spares.new(good_wanted, start: method_core.chance, good: tried.count { |r| r != "spoilt" }, tried: tried.size)
+  end
+
+  # the lines to cut along, sheet by sheet, each copy by its number
+  # @return [Array<Hash{String => Array<UpClose::Geometry::Path>}>]
+  def cut_lines
+    found = layout or return pack.cells.group_by(&:sheet).values.map { |cells| sheet_line(pack.paper.width_mm, pack.paper.height_mm).merge(cells.to_h { |cell| ["COPY #{cell.copy}", [UpClose::Geometry::Path.polygon(cell.box.corners)]] }) }
+    outline = cut_outline(boxed: boxed? || found.boxed?)
+    found.to_core.map { |sheet| sheet_line(sheet.width_mm, sheet.height_mm).merge(sheet.places.to_h { |place| ["COPY #{place.copy}", [UpClose::Geometry::Path.polygon(place.line(outline))]] }) }
+  end
+
+  def sheet_line(width, height) = {"SHEET" => [UpClose::Geometry::Path.polygon(UpClose::Geometry::Box.new(x: 0, y: 0, width: width, height: height).corners)]}
 
   # @return [UpClose::Printing::Pack]
   # @raise [UpClose::Errors::DoesNotFit]

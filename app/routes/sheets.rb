@@ -72,6 +72,18 @@ module Routes
         bytes
       end
 
+      app.get "/marks/:id/cut/:sheet.:kind" do
+        mark = ready_mark
+        lines = mark.cut_lines
+        number = params["sheet"].to_i
+        halt 404 unless number.between?(1, lines.size)
+        case params["kind"]
+        when "svg" then download(UpClose::Formats::SVG::OutlineWriter.call(lines[number - 1]), "image/svg+xml", "#{mark.title} cut #{number}.svg")
+        when "dxf" then download(UpClose::Formats::DXF::Writer.call(lines[number - 1]), "image/vnd.dxf", "#{mark.title} cut #{number}.dxf")
+        else halt 404
+        end
+      end
+
       app.get "/marks/:id/bench-card.pdf" do
         mark = ready_mark
         download(Presenters::BenchCard.new(mark, writer: writer).pdf, "application/pdf", "bench card #{mark.title}.pdf")

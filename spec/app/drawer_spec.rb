@@ -85,6 +85,20 @@ RSpec.describe "the sheet drawer", :shop do
     expect([ring.map(&:first).minmax.reduce(:-).abs, ring.map(&:last).minmax.reduce(:-).abs]).to match [be_within(0.01).of(36), be_within(0.01).of(21)]
   end
 
+  it "gives the lines to cut along, each copy by its number, where the copies lie" do
+    put_in
+    lay(copies: 3)
+    outlines = -> { get("/marks/#{mark.id}/cut/1.dxf").then { |r| UpClose::Formats::DXF::Reader.new(r.body).rings.map { |ring| ring.box.centre } } }
+    # a DXF's y runs upwards, and is brought down again as it is read
+    places = mark.reload.layout.sheets.first["places"].map { |p| [p["x"].round(2), p["y"].round(2)] }
+    expect(outlines.call.drop(1).map { |p| [p.x.round(2), p.y.round(2)] }).to match_array places
+    svg = get("/marks/#{mark.id}/cut/1.svg").body
+    expect(svg.scan(/<g id="copy (\d)"/).flatten).to match_array %w[1 2 3]
+    expect(%w[cut/2.svg cut/1.png].map { |path| get("/marks/#{mark.id}/#{path}").status }).to eq [404, 404]
+    lay(copies: 2, leftovers: "")
+    expect(outlines.call.size).to eq 3
+  end
+
   it "tells the second of two who laid out the same sheet, and writes nothing of hers" do
     sheet = put_in
     other = ready_mark

@@ -14,7 +14,8 @@ module UpClose
 
         # key, title: names. summary: one sentence. printers: Array<Symbol>.
         # stocks: Array<String>, keys of Sheets::Stock. undo: what undoes a miss.
-        declares :key, :title, :summary, :undo, :solvent, :heat_c
+        # chance: that a careful first attempt comes out, a starting value.
+        declares :key, :title, :summary, :undo, :solvent, :heat_c, :chance
 
         def printers(*kinds) = kinds.empty? ? @printers : @printers = kinds.freeze
 

@@ -8,6 +8,7 @@ module UpClose
       title "Wet ink offset"
       summary "Print on a slick sheet, the ink stays wet, press it onto bare smooth wood or chalky paint. No solvent, no heat."
       undo "Sand back. Too dark: blot at once."
+      chance 0.65
       printers :inkjet
       stocks "label-backing", "photo-paper-back"
       residue :dye_ink

@@ -8,6 +8,7 @@ module UpClose
       title "Solvent rub"
       summary "Lay a laser print face down, wet its back with acetone, rub the toner over. For bare wood and abraded metal."
       undo "Sand back, or wipe metal clean with acetone. It cannot be moved once rubbed."
+      chance 0.6
       printers :laser
       stocks "letter-paper"
       residue :toner

@@ -8,6 +8,7 @@ module UpClose
       title "Water-slide film"
       summary "Print on film, soak it, slide it off its backing onto a glossy ground. It can be nudged for a few seconds."
       undo "Wet it again within a minute or so and slide it off. Once dry: tape lifts it, or sand back."
+      chance 0.85
       printers :laser, :inkjet
       stocks "clear-film", "white-film"
       residue :film

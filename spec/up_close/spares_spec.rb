@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+RSpec.describe UpClose::Sheets::Spares do
+  def spares(wanted, start, **record) = described_class.new(wanted, start: start, **record)
+
+  it "prints the fewest that are enough, by hand" do
+    # one good of n at 0.5: 1 − 0.5ⁿ ≥ 0.95 from n = 5 (0.969)
+    expect(spares(1, 0.5).print).to eq 5
+    # two of three at 0.9: 0.9³ + 3 × 0.9² × 0.1 = 0.972; two of two 0.81
+    expect([spares(2, 0.9).print, spares(2, 0.9).sure(3), spares(2, 0.9).sure(2)]).to match [3, be_within(1e-12).of(0.972), be_within(1e-12).of(0.81)]
+    expect(spares(24, 0.85).print).to eq(24.step.find { |n| (24..n).sum { |i| choose(n, i) * 0.85**i * 0.15**(n - i) } >= 0.95 })
+    expect(spares(400, 0.3).print).to be_nil
+  end
+
+  def choose(n, k) = (1..k).reduce(1) { |all, i| all * (n - i + 1) / i }
+
+  it "lets the record replace the starting chance, a little with each attempt" do
+    expect(spares(1, 0.6, good: 8, tried: 10).chance).to be_within(1e-12).of((0.6 * 4 + 8) / 14)
+    expect(spares(1, 0.6, good: 800, tried: 1000).chance).to be_within(1e-3).of(0.8)
+    expect(spares(1, 0.6, good: 0, tried: 1000).print).to be_nil
+  end
+
+  it "says whether what is laid out is enough, with its working and where the chance is from" do
+    expect(spares(2, 0.9).finding(3)).to have_attributes(verdict: :fine, figure: "3 for 2", reason: /97.2 %/, remedy: nil, working: have_attributes(to_s: /0.9 is a starting value/))
+    expect(spares(2, 0.9).finding(2)).to have_attributes(verdict: :watch, reason: /81 %/, remedy: "Print 3.")
+    expect(spares(2, 0.9).finding(1)).to have_attributes(verdict: :watch, reason: /cannot be 2/)
+    expect(spares(2, 0.9, good: 3, tried: 5).finding(3).working.to_s).to match(/3 of 5 on record/)
+  end
+
+  it "knows a starting chance for every method" do
+    expect(UpClose::Methods.all.map(&:chance)).to all(be_between(0.3, 0.95))
+  end
+end
