@@ -72,6 +72,29 @@ module Routes
         bytes
       end
 
+      # by hand; with "try" nothing is kept
+      app.post "/marks/:id/layout/move" do
+        mark = ready_mark
+        to = {"copy" => Integer(params["copy"], exception: false), **%w[x y turn].to_h { |key| [key, Float(params[key], exception: false)] }}
+        halt 400 unless to.values.all?
+        broken = Actions::ArrangeCopies.move(mark, to, keep: params["try"].nil?)
+        content_type :json
+        status 422 if broken.any?
+        JSON.generate(said: broken.map { |f| part(:finding, f: f) }.join)
+      end
+
+      app.post "/marks/:id/layout/pin" do
+        Actions::ArrangeCopies.pin(ready_mark, params["copy"].to_i)
+        content_type :json
+        "{}"
+      end
+
+      app.post "/marks/:id/layout/again" do
+        mark = ready_mark
+        Actions::ArrangeCopies.again(mark)
+        redirect to("/marks/#{mark.id}/sheet"), 303
+      end
+
       app.get "/marks/:id/cut/:sheet.:kind" do
         mark = ready_mark
         lines = mark.cut_lines

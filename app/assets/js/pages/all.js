@@ -10,6 +10,7 @@ const pages = {
   method: () => import("/js/pages/method.js"),
   place: () => import("/js/pages/place.js"),
   "true-size": () => import("/js/pages/true_size.js"),
+  layout: () => import("/js/pages/layout.js"),
   drawer: () => import("/js/pages/drawer.js"),
   photo: () => import("/js/pages/photo.js"),
   run: () => import("/js/pages/run.js"),

@@ -1,0 +1,71 @@
+// Copies on their sheets, moved by hand. The server says what is broken; a place that breaks a rule is not kept.
+import { ask, latestOnly, inLine } from "/js/lib/ask.js";
+
+const STEP = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
+const TURN_DEG = 15;
+
+export default function layout() {
+  const stage = document.querySelector("[data-page=layout]");
+  const said = document.getElementById("layout-said");
+  const address = `/marks/${stage.dataset.mark}/layout`;
+  const line = inLine();
+
+  const body = (copy, to, extra = {}) => new URLSearchParams({ copy: copy.dataset.copy, ...to, ...extra });
+  const show = (copy, answer) => {
+    said.innerHTML = answer.said;
+    copy.classList.toggle("wrong", answer.said !== "");
+    return answer.said === "";
+  };
+  const look = latestOnly(async (copy, to) => show(copy, await ask(`${address}/move`, { body: body(copy, to, { try: 1 }) })));
+  const keep = (copy, to) => line(async () => {
+    if (show(copy, await ask(`${address}/move`, { body: body(copy, to) }))) Object.assign(copy.dataset, to);
+    else setTimeout(() => { draw(copy, placeOf(copy)); copy.classList.remove("wrong"); }, 900);
+  });
+
+  stage.querySelectorAll(".copy").forEach((copy) => {
+    copy.addEventListener("keydown", (event) => {
+      const at = placeOf(copy);
+      const way = STEP[event.key];
+      if (way) {
+        const by = event.shiftKey ? 1 : 0.1;
+        event.preventDefault();
+        const to = { ...at, x: at.x + way[0] * by, y: at.y + way[1] * by };
+        draw(copy, to);
+        keep(copy, to);
+      } else if (event.key.toLowerCase() === "t") {
+        const to = { ...at, turn: at.turn + (event.shiftKey ? -TURN_DEG : TURN_DEG) };
+        draw(copy, to);
+        keep(copy, to);
+      } else if (event.key.toLowerCase() === "p") {
+        copy.classList.toggle("pinned");
+        line(() => ask(`${address}/pin`, { body: body(copy, {}) }));
+      }
+    });
+    copy.addEventListener("pointerdown", (event) => {
+      event.preventDefault();
+      copy.focus();
+      const from = onSheet(copy, event);
+      const at = placeOf(copy);
+      let to = at;
+      const follow = (moved) => {
+        const now = onSheet(copy, moved);
+        to = { ...at, x: at.x + now.x - from.x, y: at.y + now.y - from.y };
+        draw(copy, to);
+        look(copy, to);
+      };
+      const stop = () => {
+        window.removeEventListener("pointermove", follow);
+        window.removeEventListener("pointerup", stop);
+        if (to !== at) keep(copy, to);
+      };
+      window.addEventListener("pointermove", follow);
+      window.addEventListener("pointerup", stop);
+    });
+  });
+}
+
+const placeOf = (copy) => ({ x: Number(copy.dataset.x), y: Number(copy.dataset.y), turn: Number(copy.dataset.turn) });
+
+const draw = (copy, { x, y, turn }) => copy.setAttribute("transform", `translate(${x} ${y}) rotate(${turn})`);
+
+const onSheet = (copy, event) => new DOMPoint(event.clientX, event.clientY).matrixTransform(copy.ownerSVGElement.getScreenCTM().inverse());

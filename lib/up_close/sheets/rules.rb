@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Sheets
+    # What a copy laid by hand must keep to on its sheet: the frame, the gap to
+    # what is gone and to its neighbours. By distances between the outlines. Frozen.
+    class Rules
+      SLACK = 1e-6
+
+      # @param blank [Nesting::Blank]
+      def initialize(blank, gap_mm:, frame_mm:)
+        @blank, @gap, @frame = blank, gap_mm, frame_mm
+        freeze
+      end
+
+      # @param outline [Array<Geometry::Point>] of the copy, where it lies
+      # @param others [Hash{Integer => Array<Geometry::Point>}] by copy
+      # @return [Array<Finding>] only what is broken
+      def broken(outline, others)
+        region = polygon(outline)
+        [edge(outline), *gone(region), *neighbours(region, others)].compact
+      end
+
+      private
+
+      def polygon(points) = Geometry::Region.polygon(points.map(&:to_a))
+
+      def edge(outline)
+        box = Geometry::Box.around(outline)
+        room = [box.x, box.y, @blank.width_mm - box.right, @blank.height_mm - box.bottom].min
+        finding(:frame, "Too near the sheet's edge", room, @frame, "The printer holds the sheet there.") if room < @frame - SLACK
+      end
+
+      def gone(region)
+        near = @blank.used_regions.map { |used| used.distance(region) }.min
+        finding(:gone, near.zero? ? "On what is gone" : "Too near what is gone", near, @gap, "That is cut away, or printed on.") if near && near < @gap - SLACK
+      end
+
+      def neighbours(region, others)
+        others.filter_map do |copy, outline|
+          near = polygon(outline).distance(region)
+          finding(:"copy_#{copy}", near.zero? ? "On copy #{copy}" : "Too near copy #{copy}", near, @gap, "Scissors want room between two.") if near < @gap - SLACK
+        end
+      end
+
+      def finding(key, title, value, limit, reason)
+        Finding.new(key: key, title: title, verdict: :stop, figure: "#{Working.number(value, 1)} mm", value: value, unit: "mm", limit: limit, reason: reason, remedy: "Keep #{Working.number(limit, 1)} mm.",
+          working: Working.new("least distance between the outlines: #{Working.number(value)} against #{Working.number(limit)} mm"))
+      end
+    end
+  end
+end
