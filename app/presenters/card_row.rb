@@ -76,11 +76,17 @@ module Presenters
     end
 
     def sheet
-      return "#{mark.copies_wanted} on #{mark.layout.sheets.map { |s| s["sheet_id"] ? mark.layout.drawer[s["sheet_id"]]&.name || "a sheet now gone" : "fresh" }.uniq.join(", ")}" if mark.layout
+      return laid_out(mark.layout) if mark.layout
       pack = mark.pack
       "#{mark.copies_wanted} on #{pack.sheets} #{pack.paper.title.sub(" landscape", "")}"
     rescue UpClose::Errors::DoesNotFit
       ["too large ■", :stop]
+    end
+
+    # the one sheet by name, several by number
+    def laid_out(layout)
+      return layout.drawer[layout.sheets.first["sheet_id"]]&.name || "a fresh sheet" if layout.sheets.size == 1
+      "#{layout.sheets.size} sheets, #{layout.fresh.size} fresh"
     end
 
     def apply

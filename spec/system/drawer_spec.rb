@@ -38,7 +38,22 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
     click_on "Lay them out"
     expect(page).to have_css("figcaption", text: "clear film 3, 4 copies") # the least that is left takes them
     expect(page).to have_link("Proof, PDF")
-    expect(page.evaluate_script("document.querySelector('.nested img').naturalWidth")).to be > 50
+    expect(page).to have_css(".nested.awake")
+    # one that has a millimetre of room to the right
+    place = name.reload.layout.sheets.first["places"].find { |p| Actions::ArrangeCopies.move(name, p.merge("x" => p["x"] + 1), keep: false).empty? }
+    copy = ".copy[data-copy='#{place["copy"]}']"
+    page.execute_script("document.querySelector(\"#{copy}\").focus()")
+    press(%i[shift right], :left)
+    expect(page).to have_css("#{copy}[data-x^='#{(place["x"] + 0.9).round(2)}']")
+    kept = name.reload.layout.sheets.first["places"].find { |p| p["copy"] == place["copy"] }
+    expect(kept.values_at("x", "y")).to match [be_within(1e-6).of(place["x"] + 0.9), place["y"]]
+    drag(middle_of(".layout .copy"), 0, -160) # onto what is gone
+    expect(page).to have_css(".finding", text: /On what is gone|Too near/)
+    expect(page).to have_no_css(".copy.wrong") # and back where it was
+    press("p")
+    expect(page).to have_css(".copy.pinned")
+    click_on "Lay the rest again"
+    expect(page).to have_css(".copy.pinned", count: 1)
     click_on "They are printed"
     expect(page).to have_text("What it took is marked")
     click_on "sheets in the drawer"

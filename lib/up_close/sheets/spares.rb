@@ -54,7 +54,7 @@ module UpClose
           source: @tried.zero? ? "#{Working.number(@start)} is a starting value: your record will replace it" : "#{@good} of #{@tried} on record came out, with a starting value of #{Working.number(@start)} counted as #{WEIGHT} more")
       end
 
-      def percent(share) = "#{Working.number(share * 100, 1)} %"
+      def percent(share) = (share > 0.999) ? "over 99.9 %" : "#{Working.number(share * 100, 1)} %"
     end
   end
 end

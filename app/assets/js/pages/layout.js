@@ -17,10 +17,19 @@ export default function layout() {
     return answer.said === "";
   };
   const look = latestOnly(async (copy, to) => show(copy, await ask(`${address}/move`, { body: body(copy, to, { try: 1 }) })));
-  const keep = (copy, to) => line(async () => {
-    if (show(copy, await ask(`${address}/move`, { body: body(copy, to) }))) Object.assign(copy.dataset, to);
-    else setTimeout(() => { draw(copy, placeOf(copy)); copy.classList.remove("wrong"); }, 900);
-  });
+  // where a copy is wanted, while the answer is on its way: the next key goes on from there
+  const wanted = new Map();
+  const placeOf = (copy) => wanted.get(copy) ?? keptPlace(copy);
+  const keep = (copy, to) => {
+    wanted.set(copy, to);
+    draw(copy, to);
+    return line(async () => {
+      const kept = show(copy, await ask(`${address}/move`, { body: body(copy, to) }));
+      if (kept) Object.assign(copy.dataset, to);
+      if (wanted.get(copy) === to) wanted.delete(copy);
+      if (!kept) setTimeout(() => { draw(copy, placeOf(copy)); copy.classList.remove("wrong"); }, 900);
+    });
+  };
 
   stage.querySelectorAll(".copy").forEach((copy) => {
     copy.addEventListener("keydown", (event) => {
@@ -30,11 +39,9 @@ export default function layout() {
         const by = event.shiftKey ? 1 : 0.1;
         event.preventDefault();
         const to = { ...at, x: at.x + way[0] * by, y: at.y + way[1] * by };
-        draw(copy, to);
         keep(copy, to);
       } else if (event.key.toLowerCase() === "t") {
         const to = { ...at, turn: at.turn + (event.shiftKey ? -TURN_DEG : TURN_DEG) };
-        draw(copy, to);
         keep(copy, to);
       } else if (event.key.toLowerCase() === "p") {
         copy.classList.toggle("pinned");
@@ -62,9 +69,10 @@ export default function layout() {
       window.addEventListener("pointerup", stop);
     });
   });
+  stage.classList.add("awake");
 }
 
-const placeOf = (copy) => ({ x: Number(copy.dataset.x), y: Number(copy.dataset.y), turn: Number(copy.dataset.turn) });
+const keptPlace = (copy) => ({ x: Number(copy.dataset.x), y: Number(copy.dataset.y), turn: Number(copy.dataset.turn) });
 
 const draw = (copy, { x, y, turn }) => copy.setAttribute("transform", `translate(${x} ${y}) rotate(${turn})`);
 
