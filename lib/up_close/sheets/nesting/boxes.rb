@@ -4,20 +4,45 @@ module UpClose
   module Sheets
     module Nesting
       # Parts as upright boxes, exactly: the free room kept as its largest boxes
-      # (J. Jylänki, A Thousand Ways to Pack the Bin, 2010), the box laid where its
-      # far edge comes nearest the top. Where parts are boxes, no cells beat it.
+      # (J. Jylänki, A Thousand Ways to Pack the Bin, 2010), by several rules of where
+      # a box goes and several orders, some of them shaken. Where parts are boxes, no
+      # cells beat it.
       module Boxes
         # A box of a part at a turn, grown by the gap to the right and down.
         Cut = Struct.new(:turn, :box)
 
+        # a long list is packed by one rule only: free boxes grow with it
+        MANY = 100
+        # of equals the first; less is better. A free box and a cut of the part.
+        RULES = [
+          ->(c, f) { [(f.y + c.box.height).round(6), f.x, f.width] },
+          ->(c, f) { [[f.width - c.box.width, f.height - c.box.height].min.round(6), f.y, f.x] },
+          ->(c, f) { [(f.width * f.height - c.box.width * c.box.height).round(6), f.y, f.x] },
+          ->(c, f) { [[f.width - c.box.width, f.height - c.box.height].max.round(6), f.y, f.x] }
+        ].freeze
+        ORDERS = [
+          ->(c) { -c[2].first.box.width * c[2].first.box.height },
+          ->(c) { -c[2].map { |k| k.box.height }.min },
+          ->(c) { -c[2].map { |k| k.box.width }.max },
+          ->(c) { -(c[2].first.box.width + c[2].first.box.height) }
+        ].freeze
+
         module_function
 
+        # @param tries [Integer] shaken orders besides the plain ones
         # @return [Layout, nil] nil where it does not serve: leftovers are not boxes
-        def call(parts, leftovers:, fresh:, room:)
+        def call(parts, leftovers:, fresh:, room:, tries: 0, chance: Chance.new(1))
           return if leftovers.any? || fresh.nil?
           copies = parts.flat_map { |part| Array.new(part.count) { |i| [part, i + 1, cuts(part, room.gap)] } }
-          [->(c) { -c[2].map { |k| k.box.height }.min }, ->(c) { -c[2].first.box.width * c[2].first.box.height }, ->(c) { -c[2].map { |k| k.box.width }.max }]
-            .map { |key| pack(copies.each_with_index.sort_by { |c, i| [key.call(c), i] }.map(&:first), fresh, room) }.min_by(&:cost)
+          plain = ORDERS.map { |key| copies.each_with_index.sort_by { |c, i| [key.call(c), i] }.map(&:first) }
+          found = plain.product(RULES).first((copies.size > MANY) ? 1 : plain.size * RULES.size).map { |order, rule| [pack(order, fresh, room, rule), order, rule] }
+          best = found.min_by { |layout, *| layout.cost }
+          tries.times do |i|
+            order, rule = chance.shaken(best[1]), RULES[i % RULES.size]
+            layout = pack(order, fresh, room, rule)
+            best = [layout, order, rule] if (layout.cost <=> best[0].cost) == -1
+          end
+          best[0]
         end
 
         def cuts(part, gap)
@@ -28,13 +53,13 @@ module UpClose
           end.uniq { |cut| [cut.box.width.round(6), cut.box.height.round(6)] }
         end
 
-        def pack(copies, fresh, room)
+        def pack(copies, fresh, room, rule)
           sheets, unplaced = [], []
           copies.each do |part, copy, cuts|
-            done = sheets.any? { |sheet| lay(sheet, part, copy, cuts) }
+            done = sheets.any? { |sheet| lay(sheet, part, copy, cuts, rule) }
             next if done
             sheets << {free: [inside(fresh, room)], placements: []}
-            next if lay(sheets.last, part, copy, cuts)
+            next if lay(sheets.last, part, copy, cuts, rule)
             sheets.pop
             unplaced << [part, copy]
           end
@@ -46,9 +71,9 @@ module UpClose
           Geometry::Box.new(x: f[:left], y: f[:top], width: fresh.width_mm - f[:left] - f[:right] + room.gap, height: fresh.height_mm - f[:top] - f[:bottom] + room.gap)
         end
 
-        def lay(sheet, part, copy, cuts)
+        def lay(sheet, part, copy, cuts, rule)
           cut, free = cuts.product(sheet[:free]).select { |c, f| c.box.width <= f.width + 1e-9 && c.box.height <= f.height + 1e-9 }
-            .min_by { |c, f| [(f.y + c.box.height).round(6), f.x, f.width] }
+            .min_by { |c, f| rule.call(c, f) }
           return unless cut
           taken = Geometry::Box.new(x: free.x, y: free.y, width: cut.box.width, height: cut.box.height)
           sheet[:free] = without(sheet[:free], taken)

@@ -15,6 +15,14 @@ module UpClose
         # @return [Float] from 0 to 1
         def share = (@at = @at * 48_271 % MODULUS) / MODULUS.to_f
 
+        # neighbours change places, and one is brought somewhere else
+        # @param list [Array]
+        def shaken(list, swap: 0.25)
+          list = list.dup
+          (list.size - 1).times { |i| list[i], list[i + 1] = list[i + 1], list[i] if share < swap }
+          list.insert(below(list.size), list.delete_at(below(list.size)))
+        end
+
         def below(count) = (share * count).floor
       end
     end

@@ -8,7 +8,7 @@ module UpClose
       # Counted in tries, so that a seed gives the same layout on any machine.
       class Search
         # tries for a small job; a large one gets fewer, since each does more
-        EFFORTS = {"first" => {orders: 2, shaken: 0, fine: 0}, "good" => {orders: 6, shaken: 24, fine: 2}, "stretch" => {orders: 6, shaken: 120, fine: 6}}.freeze
+        EFFORTS = {"first" => {orders: 2, shaken: 0, fine: 0, boxed: 20}, "good" => {orders: 6, shaken: 24, fine: 2, boxed: 200}, "stretch" => {orders: 6, shaken: 120, fine: 6, boxed: 800}}.freeze
         SMALL = 40
         ORDERS = [
           ->(part, box) { -part.area * 0.5 - box.width * box.height * 0.5 },
@@ -18,7 +18,6 @@ module UpClose
           ->(_, box) { -box.height },
           ->(_, box) { -[box.width, box.height].min }
         ].freeze
-        SWAP = 0.25
 
         # @param parts [Array<Part>]  @param leftovers [Array<Blank>]  @param fresh [Blank, nil]
         # @param room [Room]  @param effort [String]  @param seed [Integer]
@@ -33,9 +32,9 @@ module UpClose
           @progress, @done = progress, 0
           @best = []
           plain.first(orders).each { |order| try(order, quick) }
-          shaken.times { try(shake(@best.first.last), quick) }
+          shaken.times { try(@chance.shaken(@best.first.last), quick) }
           finest.times { |i| try(@best[i].last, fine) if @best[i] }
-          boxes = Boxes.call(@parts, leftovers: @leftovers, fresh: @fresh, room: @room)
+          boxes = Boxes.call(@parts, leftovers: @leftovers, fresh: @fresh, room: @room, tries: boxed, chance: @chance)
           [@best.first.first, boxes].compact.min_by(&:cost)
         end
 
@@ -48,6 +47,8 @@ module UpClose
         def shaken = (@tries[:shaken] * size).floor
 
         def finest = (@tries[:fine] * size**0.5).ceil
+
+        def boxed = (@tries[:boxed] * size**2).floor
 
         def whole = orders + shaken + finest
 
@@ -66,13 +67,6 @@ module UpClose
           @best = [*@best, [layout, order]].each_with_index.min_by(EFFORTS["stretch"][:fine]) { |(found, _), i| [found.cost, i] }.map(&:first)
           @done += 1
           @stopped = @progress&.call([@done.to_f / whole, 1.0].min) == false
-        end
-
-        # neighbours in size change places, and now and then one is brought forward
-        def shake(order)
-          order = order.dup
-          (order.size - 1).times { |i| order[i], order[i + 1] = order[i + 1], order[i] if @chance.share < SWAP }
-          order.insert(@chance.below(order.size), order.delete_at(@chance.below(order.size)))
         end
       end
     end
