@@ -5,7 +5,7 @@ require "command_line/scan_file"
 module CommandLine
   # up-close calibrate: what a printer made of the page of crosses, from a scan of it.
   class CalibrateVerb
-    USAGE = "up-close calibrate SCAN.png [--dpi 300] [--paper a4|letter]"
+    USAGE = "up-close calibrate SCAN.png [--dpi 300] [--paper a4|letter|a5|a3|tabloid]"
 
     def initialize(arguments)
       @scan = ScanFile.new(arguments, usage: USAGE, more: %w[paper])

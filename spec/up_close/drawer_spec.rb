@@ -27,6 +27,23 @@ RSpec.describe "sheets that have been used", :measured do
     end
   end
 
+  it "finds no smaller box than trying every one does" do
+    chance = UpClose::Sheets::Nesting::Chance.new(9)
+    3.times do
+      used = Array.new(5) { ring(60 * chance.share, 80 * chance.share, 4 + 12 * chance.share, 4 + 12 * chance.share) }
+      sheet = UpClose::Sheets::Nesting::Blank.new(width_mm: 70, height_mm: 90, used: used)
+      found = UpClose::Sheets::FreeRoom.new(sheet, gap_mm: 0, frame_mm: 5).largest
+      regions = sheet.used_regions
+      expect(regions.map { |gone| gone.distance(UpClose::Geometry::Region.box(found)) }.min).to be >= 0
+      free = ->(b) { regions.all? { |gone| (gone.area + UpClose::Geometry::Region.box(b).area - (gone + UpClose::Geometry::Region.box(b)).area) < 1e-6 } }
+      expect(free[found]).to be true
+      # every box with its corners on a grid of 5 mm
+      grid = (5..65).step(5).to_a.combination(2).to_a.product((5..85).step(5).to_a.combination(2).to_a)
+      best = grid.sort_by { |(x0, x1), (y0, y1)| -(x1 - x0) * (y1 - y0) }.find { |(x0, x1), (y0, y1)| free[box(x0, y0, x1 - x0, y1 - y0)] }
+      expect(found.width * found.height).to be >= (best[0][1] - best[0][0] - 2) * (best[1][1] - best[1][0] - 2)
+    end
+  end
+
   describe UpClose::Sheets::CutOutline do
     it "runs so far out from the ink all round, turned with a mark that prints turned" do
       wedge = opened(svg('<polygon points="0,0 40,0 0,30"/>')).ink

@@ -14,6 +14,8 @@ module UpClose
         # a part is a cross when its box is this near to square and to its size
         NEAR = 0.3
         LEAST_SHARE = 0.8
+        # A4 and Letter differ by 3.5 % across: beyond this it is another paper's page
+        ALIKE = (0.975..1.025)
         # a place is a cross's when it lies this near to where it is looked for
         WITHIN_MM = 2.5
         MOST_RESIDUAL_MM = 0.2
@@ -64,7 +66,7 @@ module UpClose
           refuse("The block beside the first cross was not found.", "Scan the whole page, the right side down.", :scan) if blocks.empty?
           found = [0, 1, 2, 3].map { |turns| Fit.call(@page.corners.zip(corners.rotate(turns))) }.min_by { |map| blocks.map { |b| b.distance(map.apply(@page.crosses.first + CrossPage::BLOCK_AT)) }.min }
           sizes = [Math.hypot(found.a, found.b), Math.hypot(found.c, found.d)]
-          refuse("The crosses lie #{Working.number(sizes.map { |s| (s - 1).abs }.max * 100, 1)} % from where this paper's page has them.", "Choose the paper it was printed on, and the dpi it was scanned at.", :scan) unless sizes.all? { |s| (0.93..1.07).cover?(s) }
+          refuse("The crosses lie #{Working.number(sizes.map { |s| (s - 1).abs }.max * 100, 1)} % from where this paper's page has them.", "Choose the paper it was printed on, and the dpi it was scanned at.", :scan) unless sizes.all? { |s| ALIKE.cover?(s) }
           found
         end
 
