@@ -13,6 +13,7 @@ module UpClose
 
         # a long list is packed by one rule only: free boxes grow with it
         MANY = 100
+        BOXY = 0.95
         # of equals the first; less is better. A free box and a cut of the part.
         RULES = [
           ->(c, f) { [(f.y + c.box.height).round(6), f.x, f.width] },
@@ -35,14 +36,20 @@ module UpClose
           return if leftovers.any? || fresh.nil?
           copies = parts.flat_map { |part| Array.new(part.count) { |i| [part, i + 1, cuts(part, room.gap)] } }
           plain = ORDERS.map { |key| copies.each_with_index.sort_by { |c, i| [key.call(c), i] }.map(&:first) }
-          found = plain.product(RULES).first((copies.size > MANY) ? 1 : plain.size * RULES.size).map { |order, rule| [pack(order, fresh, room, rule), order, rule] }
+          found = plain.product(RULES).first((copies.size <= MANY && boxy?(parts)) ? plain.size * RULES.size : 1).map { |order, rule| [pack(order, fresh, room, rule), order, rule] }
           best = found.min_by { |layout, *| layout.cost }
-          tries.times do |i|
+          (boxy?(parts) ? tries : 0).times do |i|
             order, rule = chance.shaken(best[1]), RULES[i % RULES.size]
             layout = pack(order, fresh, room, rule)
             best = [layout, order, rule] if (layout.cost <=> best[0].cost) == -1
           end
           best[0]
+        end
+
+        # whether it is worth trying hard: hardly anything stands off from its box
+        def boxy?(parts)
+          boxes = parts.sum { |part| cuts(part, 0).map { |cut| cut.box.width * cut.box.height }.min }
+          parts.sum(&:area) > BOXY * boxes
         end
 
         def cuts(part, gap)
