@@ -66,10 +66,10 @@ module Actions
 
     def nest(mark, layout, count)
       outline = outline_of(mark, layout)
-      blanks = layout.sheets.each_with_index.map { |sheet, i| blank(sheet, id: i.to_s, more: sheet["places"].select { |p| p["pinned"] }.map { |p| line(p, outline).map(&:to_a) }) }
+      blanks = layout.sheets.each_with_index.map { |sheet, i| LaySheet.off_tracks(mark, blank(sheet, id: i.to_s, more: sheet["places"].select { |p| p["pinned"] }.map { |p| line(p, outline).map(&:to_a) })) }
       part = UpClose::Sheets::Nesting::Part.new(id: mark.title, outline: outline, count: count, turns: LaySheet::TURNS)
       room = UpClose::Sheets::Nesting::Room.new(gap_mm: Layout::GAP, frame_mm: Layout::FRAME)
-      UpClose::Sheets::Nesting::Search.new([part], leftovers: blanks, fresh: LaySheet.fresh(UpClose::Printing::Paper.fetch(mark.paper)), room: room, effort: "first").call
+      UpClose::Sheets::Nesting::Search.new([part], leftovers: blanks, fresh: LaySheet.off_tracks(mark, LaySheet.fresh(UpClose::Printing::Paper.fetch(mark.paper))), room: room, effort: "first").call
     end
 
     def merged(layout, found, loose)

@@ -40,9 +40,15 @@ module Actions
       part = UpClose::Sheets::Nesting::Part.new(id: mark.title, outline: mark.cut_outline, count: mark.copies_wanted, turns: TURNS)
       room = UpClose::Sheets::Nesting::Room.new(gap_mm: Layout::GAP, frame_mm: Layout::FRAME)
       paper = UpClose::Printing::Paper.fetch(mark.paper)
-      layout = UpClose::Sheets::Nesting::Search.new([part], leftovers: drawer.map(&:to_core), fresh: fresh(paper), room: room, effort: "first").call
+      layout = UpClose::Sheets::Nesting::Search.new([part], leftovers: drawer.map { |sheet| off_tracks(mark, sheet.to_core) }, fresh: off_tracks(mark, fresh(paper)), room: room, effort: "first").call
       return layout if layout.unplaced.empty?
       raise UpClose::Errors::DoesNotFit.new("#{layout.unplaced.size} of them fit on no sheet, fresh or used.", remedy: "Make it smaller, or choose larger paper.", field: :paper)
+    end
+
+    # wet ink keeps off the columns where the printer's rollers run
+    def off_tracks(mark, blank)
+      tracks = mark.wet? ? (mark.own_printer&.faults&.tracks(blank.width_mm, blank.height_mm) || []) : []
+      tracks.empty? ? blank : UpClose::Sheets::Nesting::Blank.new(id: blank.id, width_mm: blank.width_mm, height_mm: blank.height_mm, used: blank.used + tracks)
     end
 
     # a fresh sheet, but for the heading's strip

@@ -126,6 +126,17 @@ class Mark < ApplicationRecord
   # @return [Printer, nil]
   def own_printer = @own_printer ||= Printer.for(printer)
 
+  # ink that is still wet when it leaves the printer
+  def wet? = printer == "inkjet"
+
+  # what is known of its printer, told of the copies as they lie on each sheet
+  # @return [Array<UpClose::Finding>]
+  def fault_findings
+    faults = own_printer&.faults or return []
+    lines = cut_lines.map { |sheet| sheet.except("SHEET").to_h { |name, paths| [name[/\d+/].to_i, paths.first.flatten(0.1).first.first] } }
+    [faults.track_finding(lines.reduce({}, :merge), wet: wet?), faults.ghost_finding(lines.first || {})].compact
+  end
+
   # the same pages as that printer must be given them
   # @return [UpClose::Printing::Compensated]
   def pack_to_print = UpClose::Printing::Compensated.new(print_pack, own_printer&.current&.to_core)

@@ -8,6 +8,9 @@ class Printer < ApplicationRecord
   # the one that marks of this kind are printed on: the last one measured, else the first
   def self.for(kind) = where(kind: kind).includes(:calibrations).max_by { |printer| [printer.current&.created_at.to_f, -printer.id] }
 
+  # @return [UpClose::Printing::KnownFaults]
+  def faults = UpClose::Printing::KnownFaults.new(rollers_mm: rollers_mm, ghost_mm: ghost_mm)
+
   # @return [Calibration, nil]
   def current = calibrations.reject(&:ended_at).last
 

@@ -12,8 +12,8 @@ module Routes
 
     # what only these routes need
     module Helping
-      def printer_page(printer, form: nil, second: nil)
-        page :"printers/show", here: :printers, title: printer.name, printer: printer, form: form, second: second
+      def printer_page(printer, form: nil, second: nil, faults: nil)
+        page :"printers/show", here: :printers, title: printer.name, printer: printer, form: form, second: second, faults: faults
       end
 
       def wanted_page(printer, which, paper)
@@ -68,6 +68,14 @@ module Routes
       app.post "/printers/:id/feed" do
         Actions::Calibrate.answer_feed(Printer.find(params["id"]), params["face"])
         redirect to("/printers/#{params["id"]}"), 303
+      end
+
+      app.post "/printers/:id/faults" do
+        printer = Printer.find(params["id"])
+        form = Forms::FaultsForm.new(params, unit: unit)
+        halt 422, printer_page(printer, faults: form) unless form.ok?
+        ApplicationRecord.change { printer.update!(form.values.slice(:rollers_mm, :ghost_mm)) }
+        redirect to("/printers/#{printer.id}"), 303
       end
 
       # the simulated ones

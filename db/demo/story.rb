@@ -36,7 +36,7 @@ module Demo
     # two that stand in for hardware, the laser measured a fortnight ago
     def printers
       laser = Printer.create!(name: "Harbour office laser", kind: "laser", simulated: "harbour-laser", prints_face: "down")
-      Printer.create!(name: "Kitchen table inkjet", kind: "inkjet", simulated: "kitchen-inkjet")
+      Printer.create!(name: "Kitchen table inkjet", kind: "inkjet", simulated: "kitchen-inkjet", rollers_mm: [52.0, 158.0])
       laser.calibrations.create!(figures: UpClose::Printing::Calibration.new(x_scale: 1.0042, y_scale: 0.9968, skew_deg: 0.118, residual_mm: 0.012, crosses: 35).to_h, way: "scan", paper: "a4", created_at: days_ago(14, 20))
     end
 

@@ -63,6 +63,23 @@ RSpec.describe "printers", :shop, :measured do
     expect(page_words).to match(/Load the shiny side, facing down/)
   end
 
+  it "keeps wet ink off its rollers' tracks on what is left of a sheet, and says what they meet elsewhere" do
+    expect(send_form("/printers/#{printer.id}/faults", "rollers_mm" => "52, far", "ghost_mm" => "").body).to match(/does not read as a length/)
+    send_form "/printers/#{printer.id}/faults", "rollers_mm" => "2 in, 158", "ghost_mm" => "94"
+    expect(printer.reload).to have_attributes(rollers_mm: [50.8, 158.0], ghost_mm: 94.0)
+    mark = ready_mark
+    lay = ->(leftovers) { send_form "/marks/#{mark.id}/sheet", "copies" => "6", "paper" => "a4", "leftovers" => leftovers }
+    lay[""]
+    get "/marks/#{mark.id}/sheet"
+    expect(page_words).to match(/Under the rollers : watch [1-6] of 6/)
+    send_form "/drawer", "stock" => "label-backing", "printer" => "inkjet", "size" => "a4", "used" => "0, 0, 210, 60"
+    lay["1"]
+    get "/marks/#{mark.id}/sheet"
+    expect(page_words).to match(/Under the rollers 0 of 6/)
+    xs = mark.reload.cut_lines.first.except("SHEET").values.map { |paths| paths.first.box }
+    expect(xs.map { |b| [50.8, 158.0].map { |x| [b.x - x, x - b.right].max }.min }.min).to be >= 4 - 1e-6 # half a track and the gap
+  end
+
   it "gives its pages as files, a second one only when something was found, and no tray to a real printer" do
     codes = ->(*paths) { paths.map { |path| get("/printers/#{printer.id}/#{path}").status } }
     expect(codes["crosses.pdf?paper=letter", "feed.pdf", "second.pdf", "mystery.pdf", "tray/sheet.png"]).to eq [200, 200, 404, 404, 404]
