@@ -37,7 +37,8 @@ module Actions
       ApplicationRecord.change do
         layout = laid(mark) or next
         loose = layout.sheets.flat_map { |s| s["places"].reject { |p| p["pinned"] } }.map { |p| p["copy"] }
-        layout.update!(sheets: merged(layout, nest(mark, layout, loose.size), loose)) if loose.any?
+        found = loose.any? && nest(mark, layout, loose.size)
+        layout.update!(sheets: merged(layout, found, loose)) if found && found.unplaced.empty?
       end
     end
 
@@ -64,12 +65,13 @@ module Actions
       UpClose::Sheets::Nesting::Blank.new(id: id, width_mm: paper.width_mm, height_mm: paper.height_mm, used: (sheet["sheet_id"] ? sheet["used"] : LaySheet.fresh(paper).used) + more)
     end
 
+    # with what is pinned as if it were gone; nothing is lost where the rest no longer fits
     def nest(mark, layout, count)
       outline = outline_of(mark, layout)
-      blanks = layout.sheets.each_with_index.map { |sheet, i| LaySheet.off_tracks(mark, blank(sheet, id: i.to_s, more: sheet["places"].select { |p| p["pinned"] }.map { |p| line(p, outline).map(&:to_a) })) }
-      part = UpClose::Sheets::Nesting::Part.new(id: mark.title, outline: outline, count: count, turns: LaySheet::TURNS)
-      room = UpClose::Sheets::Nesting::Room.new(gap_mm: Layout::GAP, frame_mm: Layout::FRAME)
-      UpClose::Sheets::Nesting::Search.new([part], leftovers: blanks, fresh: LaySheet.off_tracks(mark, LaySheet.fresh(UpClose::Printing::Paper.fetch(mark.paper))), room: room, effort: "first").call
+      blanks = layout.sheets.each_with_index.map { |sheet, i| blank(sheet, id: i.to_s, more: sheet["places"].select { |p| p["pinned"] }.map { |p| line(p, outline).map(&:to_a) }) }
+      fresh = LaySheet.fresh(UpClose::Printing::Paper.fetch(mark.paper))
+      found = LaySheet.search(mark, count, blanks.map { |b| LaySheet.off_tracks(mark, b) }, LaySheet.off_tracks(mark, fresh))
+      found.unplaced.empty? ? found : LaySheet.search(mark, count, blanks, fresh)
     end
 
     def merged(layout, found, loose)

@@ -36,13 +36,21 @@ module Actions
       layout.sheets.map { |sheet| kept(sheet, drawer) }
     end
 
+    # clear of the printer's roller tracks; a mark too wide for that, across them
     def nest(mark, drawer)
-      part = UpClose::Sheets::Nesting::Part.new(id: mark.title, outline: mark.cut_outline, count: mark.copies_wanted, turns: TURNS)
-      room = UpClose::Sheets::Nesting::Room.new(gap_mm: Layout::GAP, frame_mm: Layout::FRAME)
       paper = UpClose::Printing::Paper.fetch(mark.paper)
-      layout = UpClose::Sheets::Nesting::Search.new([part], leftovers: drawer.map { |sheet| off_tracks(mark, sheet.to_core) }, fresh: off_tracks(mark, fresh(paper)), room: room, effort: "first").call
+      blanks = [drawer.map(&:to_core), fresh(paper)]
+      layout = search(mark, mark.copies_wanted, blanks[0].map { |blank| off_tracks(mark, blank) }, off_tracks(mark, blanks[1]))
+      layout = search(mark, mark.copies_wanted, *blanks) if layout.unplaced.any?
       return layout if layout.unplaced.empty?
       raise UpClose::Errors::DoesNotFit.new("#{layout.unplaced.size} of them fit on no sheet, fresh or used.", remedy: "Make it smaller, or choose larger paper.", field: :paper)
+    end
+
+    # @return [UpClose::Sheets::Nesting::Layout]
+    def search(mark, count, leftovers, fresh)
+      part = UpClose::Sheets::Nesting::Part.new(id: mark.title, outline: mark.cut_outline, count: count, turns: TURNS)
+      room = UpClose::Sheets::Nesting::Room.new(gap_mm: Layout::GAP, frame_mm: Layout::FRAME)
+      UpClose::Sheets::Nesting::Search.new([part], leftovers: leftovers, fresh: fresh, room: room, effort: "first").call
     end
 
     # wet ink keeps off the columns where the printer's rollers run

@@ -80,6 +80,17 @@ RSpec.describe "printers", :shop, :measured do
     expect(xs.map { |b| [50.8, 158.0].map { |x| [b.x - x, x - b.right].max }.min }.min).to be >= 4 - 1e-6 # half a track and the gap
   end
 
+  it "lays a mark that is wider than there is between two tracks across them, and says so" do
+    send_form "/printers/#{printer.id}/faults", "rollers_mm" => "52, 140", "ghost_mm" => ""
+    mark = ready_mark(width_mm: "190", height_mm: "120")
+    send_form "/marks/#{mark.id}/place", "width" => "160"
+    send_form "/drawer", "stock" => "label-backing", "printer" => "inkjet", "size" => "a4", "used" => "0, 0, 210, 60"
+    expect(send_form("/marks/#{mark.id}/sheet", "copies" => "2", "paper" => "a4", "leftovers" => "1").status).to eq 303
+    expect(mark.reload.layout.copies).to eq 2
+    get "/marks/#{mark.id}/sheet"
+    expect(page_words).to match(/Under the rollers : watch 2 of 2/)
+  end
+
   it "gives its pages as files, a second one only when something was found, and no tray to a real printer" do
     codes = ->(*paths) { paths.map { |path| get("/printers/#{printer.id}/#{path}").status } }
     expect(codes["crosses.pdf?paper=letter", "feed.pdf", "second.pdf", "mystery.pdf", "tray/sheet.png"]).to eq [200, 200, 404, 404, 404]

@@ -29,7 +29,7 @@ module UpClose
         return if rollers_mm.empty?
         met = outlines.select { |_, line| rollers_mm.any? { |x| x.between?(*line.map(&:x).minmax) } }.keys
         Finding.new(key: :rollers, title: "Under the rollers", verdict: (met.any? && wet) ? :watch : :note, figure: "#{met.size} of #{outlines.size}", value: met.size,
-          working: Working.new("columns at #{rollers_mm.map { |x| Working.number(x, 1) }.join(", ")} mm from the left"), reason: reason(met, wet), remedy: (met.any? && wet) ? "Lay them out again, or take these as spares." : nil)
+          working: Working.new("columns at #{rollers_mm.map { |x| Working.number(x, 1) }.join(", ")} mm from the left"), reason: reason(met, wet), remedy: (met.any? && wet) ? "Lay them on another part of the sheet, or take these as spares." : nil)
       end
 
       # Copies on which another one comes again.
