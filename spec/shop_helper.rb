@@ -48,7 +48,7 @@ RSpec.configure do |config|
   config.include Shop, :shop
   config.before(:each, :shop) do
     [StepEnd, Attempt, Run, Layout, StockSheet, Calibration, Printer, Mark, Piece, Artwork, Job, Preference].each(&:delete_all)
-    FileUtils.rm_rf(Settings.originals)
+    FileUtils.rm_rf([Settings.originals, Settings.devices])
     header "Host", "localhost"
   end
   config.after(:suite) { FileUtils.rm_rf(HOME) }

@@ -11,4 +11,6 @@ RSpec.configure do |config|
   config.expect_with(:rspec) { |c| c.syntax = :expect }
   config.include Speaking
   config.include Measuring, :measured
+  # pictures lie outside what Ruby counts: without this they pile up for minutes
+  config.after(:each, :measured) { GC.start }
 end

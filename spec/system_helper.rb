@@ -9,8 +9,8 @@ Capybara.register_driver(:cuprite) do |app|
     app,
     browser_path: "/usr/bin/chromium",
     window_size: [1280, 800],
-    process_timeout: 60,
-    timeout: 40,
+    process_timeout: 90,
+    timeout: 90,
     js_errors: true,
     browser_options: {"no-sandbox" => nil, "disable-background-networking" => nil, "disable-component-update" => nil, "disable-sync" => nil}
   )
