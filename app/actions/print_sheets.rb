@@ -74,8 +74,8 @@ module Actions
       end
     end
 
-    def changed(sheets)
-      UpClose::Errors::DoesNotFit.new("#{sheets.map(&:name).join(" and ")} #{(sheets.size == 1) ? "has" : "have"} changed since this was laid out.", remedy: "Lay them out again.", field: :base)
+    def changed(names)
+      UpClose::Errors::DoesNotFit.new("#{names.join(" and ")} #{(names.size == 1) ? "has" : "have"} changed since this was laid out.", remedy: "Lay them out again.", field: :base)
     end
   end
 end

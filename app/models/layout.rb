@@ -27,8 +27,13 @@ class Layout < ApplicationRecord
   def drawer = @drawer ||= StockSheet.where(id: sheets.filter_map { |s| s["sheet_id"] }).index_by(&:id)
 
   # sheets that are no longer as they were when this was laid out
-  # @return [Array<StockSheet>]
-  def changed = leftovers.filter_map { |s| drawer[s["sheet_id"]].then { |sheet| sheet unless sheet && sheet.state == "here" && sheet.lock_version == s["version"] } }
+  # @return [Array<String>] what they are called
+  def changed
+    leftovers.filter_map do |s|
+      sheet = drawer[s["sheet_id"]] or next "A sheet that is no longer there"
+      sheet.name unless sheet.state == "here" && sheet.lock_version == s["version"]
+    end
+  end
 
   # @return [Array<UpClose::Printing::NestedPack::Sheet>]
   def to_core

@@ -111,6 +111,18 @@ RSpec.describe "the sheet drawer", :shop do
     expect(other.reload.layout.state).to eq "laid"
   end
 
+  it "says so when the sheet it was laid on has gone with another's print taken back" do
+    lay(copies: 1, leftovers: "")
+    printed
+    other = ready_mark
+    send_form "/marks/#{other.id}/sheet", "copies" => "1", "paper" => "a4", "leftovers" => "1"
+    expect(other.reload.layout.leftovers.size).to eq 1
+    send_form "/marks/#{mark.id}/printed/back", "outcome" => "free"
+    answer = send_form "/marks/#{other.id}/printed"
+    expect([answer.status, page_words]).to match [422, /A sheet that is no longer there has changed since this was laid out. Lay them out again/]
+    expect([StockSheet.count, other.reload.layout.state]).to eq [0, "laid"]
+  end
+
   it "writes all of a print or nothing, whatever stops it" do
     sheet = put_in
     lay(copies: 18)
