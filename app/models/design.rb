@@ -32,13 +32,13 @@ class Design
   # @return [UpClose::Artwork::Ink] box, hull and middle
   def ink
     return artwork.ink_core unless prepared?
-    @ink ||= kept ? UpClose::Artwork::Ink.from_h(kept["ink"]) : to_core.ink
+    @ink ||= kept ? UpClose::Artwork::Ink.from_h(kept["ink"]) : prepared.artwork.ink
   end
 
   # @return [UpClose::Artwork::Ink] with its silhouette, which is long and seldom needed
   def whole_ink
     return artwork.whole_ink unless prepared?
-    @whole_ink ||= kept ? UpClose::Artwork::Ink.from_h(kept["ink"].merge("rows" => kept["silhouette"])) : to_core.ink
+    @whole_ink ||= kept ? UpClose::Artwork::Ink.from_h(kept["ink"].merge("rows" => kept["silhouette"])) : prepared.artwork.ink
   end
 
   # what was found when it was last prepared, so that pages need not do it again
@@ -80,18 +80,26 @@ class Design
   # @return [UpClose::Artwork::Recipe::Prepared]
   def prepared = made_at(mm_per_unit)
 
-  def made_at(scale) = CACHE.fetch([recipe_key, recipe.sized? && scale.round(9)]) { recipe.call(artwork.to_core, per_mm: 1 / scale, shape: @mark.piece.to_core) }
+  def made_at(scale) = CACHE.fetch([recipe_key, recipe.sized? && scale.round(9)]) { make(per_mm: 1 / scale, shape: @mark.piece.to_core) }
+
+  def make(**bench) = artwork.set? ? recipe.call_on_set(artwork.lettering_set.drawn, **bench) : recipe.call(artwork.to_core, **bench)
 
   def aspect = ink.aspect
 
-  # @return [UpClose::Artwork::Drawing, UpClose::Artwork::Picture]
-  def to_core = prepared? ? prepared.artwork : artwork.to_core
+  # @return [UpClose::Artwork::Drawing, UpClose::Artwork::Picture] of a set, its widest member
+  def to_core
+    return artwork.to_core unless prepared?
+    artwork.set? ? prepared.artwork.widest_drawing : prepared.artwork
+  end
 
   # what page writers call: opened only when it is really drawn
   def draw_on(page, **place) = to_core.draw_on(page, **place)
 
   # the member of a set that a copy is; otherwise always the same
-  def for_copy(number) = artwork.set? ? artwork.lettering_set.drawing_of(number) : self
+  def for_copy(number) = artwork.set? ? drawn_set.drawing_of(number) : self
+
+  # @return [UpClose::Artwork::DrawnSet]
+  def drawn_set = prepared? ? prepared.artwork : artwork.lettering_set.drawn
 
   def picture?
     return artwork.picture? unless prepared?

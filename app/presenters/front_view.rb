@@ -62,8 +62,8 @@ module Presenters
 
     def source(x, y, width, height, margin)
       centre = @shape.front_box.centre
-      on = @shape.behind(UpClose::Geometry::Point[(x - WIDTH / 2.0) / scale + centre.x, (y - HEIGHT / 2.0) / scale + centre.y]) or return AWAY
-      back = UpClose::Geometry::Transform.turn(-@placement.turn_deg).apply(on - @placement.centre)
+      on = @shape.on_mark(UpClose::Geometry::Point[(x - WIDTH / 2.0) / scale + centre.x, (y - HEIGHT / 2.0) / scale + centre.y], @placement.centre) or return AWAY
+      back = UpClose::Geometry::Transform.turn(-@placement.turn_deg).apply(on)
       per_mm = width / @placement.width_mm
       [back.x * per_mm + width / 2.0 + margin, back.y * per_mm + height / 2.0 + margin]
     end

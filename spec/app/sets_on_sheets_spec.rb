@@ -31,6 +31,22 @@ RSpec.describe "what a mark's sheet says and holds", :shop do
     expect(berths.spares).to have_attributes(wanted: 9)
   end
 
+  it "prepares every member of a set alike, about the box of all, and refuses what makes pictures of letters" do
+    before = berths.width_mm
+    send_form "/marks/#{berths.id}/recipe", "act" => "keep", "steps" => {"0" => {"key" => "thicken", "on" => "1", "by_mm" => "0.2"}, "1" => {"key" => "bend", "on" => "1", "radius_mm" => "120"}}
+    mark = berths.reload
+    # 0.2 mm each side; then its upper edge, 122.7 mm from the centre, runs longer than the middle: 2 × 122.7 × sin(24.7 ÷ 240)
+    expect(mark.width_mm).to be_between(before + 0.4, 25.23)
+    middles = [1, 4].map { |n| mark.design.for_copy(n).ink.box.centre.x - mark.design.ink.box.centre.x }
+    expect(middles.map(&:abs)).to all be < 0.05
+    expect([1, 4].map { |n| mark.design.for_copy(n).shapes.size }.uniq.size).to eq 1
+    expect(mark.print_pack.pages.flat_map(&:marks).map(&:artwork)).to include(mark.design.for_copy(1))
+    get "/marks/#{mark.id}/artwork"
+    expect(last_response.body).to include(">Bend to the cup</option>").and(satisfy { |page| !page.include?(">Dot screen</option>") })
+    send_form "/marks/#{mark.id}/recipe", "act" => "add", "add" => "dot-screen"
+    expect([last_response.status, last_response.body]).to match [422, /a set stays letters/]
+  end
+
   it "says in the row which sheet it is on, or on how many, and when it does not fit" do
     said = -> { Presenters::CardRow.new(berths.reload, writer: writer, now: Time.now).cell("sheet").figure }
     expect(said.call).to eq "9 on 1 A4"

@@ -95,6 +95,17 @@ RSpec.describe "shapes that are not plain" do
     end
   end
 
+  it "sees a mark off the pole of a ball as it lies there, from its own middle" do
+    ball = shape("dome", ball_mm: 60, cap_mm: 60)
+    at = point(30 * Math::PI / 4, 0) # 45° from the pole
+    up = 30 * Math.sqrt(0.5)
+    expect([point(up, 0), point(0, 0)].map { |seen| ball.on_mark(seen, at).x.round(9) }).to eq [0.0, (-30 * Math::PI / 4).round(9)]
+    # from (√½, 0, √½) to (0, √½, √½) is 60°, setting out along (−1, √2) ÷ √3
+    expect(ball.on_mark(point(0, up), at).distance(point(-1, Math.sqrt(2)) * (30 * Math::PI / 3 / Math.sqrt(3)))).to be < 1e-9
+    expect(ball.on_mark(point(20, 5), point(0, 0)).distance(ball.behind(point(20, 5)))).to be < 1e-9
+    expect(ball.on_mark(point(31, 0), at)).to be_nil
+  end
+
   describe UpClose::Surfaces::Loft do
     let(:plug) { shape("loft", stations: [[0, 0], [20, 60], [50, 80], [95, 10]]) }
 
@@ -110,6 +121,16 @@ RSpec.describe "shapes that are not plain" do
       # √(1 + (15 ÷ 20)²) − 1 = 0.25
       expect(plug.strains.first).to eq [0, 20, 0.25]
       expect(plug.relief_cuts(0.035)).to eq [[0, 20, 7], [50, 95, 2]]
+    end
+
+    it "judges a mark by how far it reaches towards back and belly" do
+      # at 30 mm the girth is 66.67; 5 mm off the middle is 0.3 of the way: √(1 + (0.3 × 5 ÷ 30)²) − 1
+      low = room(plug, box_ink(10, 10), width_mm: 10, x_mm: 35 - 47.5).placed
+      found = plug.findings(low, UpClose::Measure::LengthWriter.new("mm")).first
+      expect(found).to have_attributes(value: be_within(1e-4).of(0.12492), verdict: :fine)
+      high = room(plug, box_ink(10, 33), width_mm: 10, x_mm: 35 - 47.5).placed
+      # 16.5 of 16.67 at 30 mm: 0.99
+      expect(plug.findings(high, UpClose::Measure::LengthWriter.new("mm")).first.value).to be_within(1e-3).of(100 * (Math.sqrt(1 + (0.99 / 6)**2) - 1))
     end
 
     it "refuses stations out of order, a girth that falls to nothing, and too few" do

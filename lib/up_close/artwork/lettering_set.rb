@@ -46,30 +46,18 @@ module UpClose
       # @param texts [Array<String>]
       def initialize(face, texts, setting: Setting::PLAIN)
         @members = texts.map { |text| Lettering.new(face, text, setting: setting) }.freeze
-        @memo = {}
+        @drawn = DrawnSet.new(@members, &:drawing)
         freeze
       end
 
-      # @return [Drawing] of one member, from 1; they come round again
-      def drawing_of(number) = @memo[(number - 1) % members.size] ||= members[(number - 1) % members.size].drawing
+      # @return [DrawnSet]
+      attr_reader :drawn
 
-      def widest = (1..members.size).max_by { |n| drawing_of(n).ink.box.width }
+      def drawing_of(number) = drawn.drawing_of(number)
 
-      # one box for all of them
-      # @return [Ink]
-      def ink
-        inks = (1..members.size).map { |n| bare_box(n) }
-        box = inks.reduce(:union)
-        Ink.new(box: box, hull: Geometry::Algorithms::ConvexHull.call(inks.flat_map(&:corners)), centroid: box.centre, rows: [box.to_a])
-      end
+      def widest = drawn.widest
 
-      private
-
-      # the exact box of the letters, without drawing them
-      def bare_box(number)
-        drawing = drawing_of(number)
-        drawing.shapes.filter_map { |shape| shape.path.box&.grown(shape.stroke ? shape.stroke_width / 2 : 0) }.reduce(:union)
-      end
+      def ink = drawn.ink
     end
   end
 end

@@ -16,6 +16,9 @@ module UpClose
           .sort_by { |step| [ORDER.index(step::KEY) || ORDER.size, step::KEY] }.freeze
       end
 
+      # a set stays letters
+      def self.for(set: false) = set ? all.select { |step| step.const_defined?(:ON_LINES) } : all
+
       # @raise [Errors::Unknown]
       def self.fetch(key)
         all.find { |step| key.to_s == step::KEY } ||
@@ -28,10 +31,13 @@ module UpClose
 
         # @param per_mm [Float] the artwork's own units a millimetre, at final size
         # @param shape [Surfaces::Shape, nil]
-        def initialize(per_mm:, shape: nil)
-          @per_mm, @shape = per_mm, shape
+        # @yieldreturn [Geometry::Box] the ink's, or that of a whole set's; asked only when needed
+        def initialize(per_mm:, shape: nil, &box)
+          @per_mm, @shape, @box = per_mm, shape, box
           freeze
         end
+
+        def middle = @box.call.centre
       end
     end
   end

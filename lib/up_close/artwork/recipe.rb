@@ -41,10 +41,22 @@ module UpClose
       # @raise [Errors::BadArtwork] when nothing is left
       def call(artwork, per_mm:, shape: nil)
         made, ratio = as_it_must_be(artwork, per_mm)
-        bench = Preparing::Bench.new(per_mm: per_mm * ratio, shape: shape)
-        made = active.reduce(made) { |work, s| s.work.call(work, s.figures, bench) }
+        made = active.reduce(made) { |work, s| s.work.call(work, s.figures, Preparing::Bench.new(per_mm: per_mm * ratio, shape: shape) { work.ink.box }) }
         raise Errors::BadArtwork.new("Nothing is left after these steps.", remedy: "Turn one off, or change its figure.", field: :recipe) unless made.ink
         Prepared.new(made, ratio)
+      end
+
+      # A set's members, step by step together: what turns on a box turns on that of all of them.
+      # @param set [DrawnSet]
+      # @return [Prepared] its artwork a DrawnSet
+      # @raise [Error] when a step makes pictures of letters
+      def call_on_set(set, per_mm:, shape: nil)
+        picture = active.find { |s| !s.work.const_defined?(:ON_LINES) }
+        raise Error.new("“#{picture.work::TITLE}” makes pictures, and a set stays letters.", remedy: "Turn it off, or make the letters one artwork each.", field: :recipe) if picture
+        Prepared.new(active.reduce(set) { |members, s|
+          bench = Preparing::Bench.new(per_mm: per_mm, shape: shape) { members.box }
+          DrawnSet.new(members.map { |drawing| s.work.call(drawing, s.figures, bench) })
+        }, 1.0)
       end
 
       private

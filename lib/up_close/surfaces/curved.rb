@@ -17,6 +17,11 @@ module UpClose
 
       def curved? = true
 
+      # Where a place seen from the front lies on a mark laid flat, its middle at
+      # +centre+ of what the piece unrolls to, before the mark's own turn.
+      # @return [Geometry::Point, nil] nil where nothing of the piece is seen
+      def on_mark(seen, centre) = behind(seen)&.then { |at| at - centre }
+
       # @param placed [Placing::PlacedInk]
       # @param bent [Boolean] whether the artwork has been bent to the piece
       # @return [Array<Finding>]

@@ -67,6 +67,20 @@ module UpClose
         away.zero? ? seen : seen * (radius * Math.asin(away / radius) / away)
       end
 
+      # A flat mark touches the ball at its own middle and spreads from there: each
+      # place at its true distance from that middle and in its true direction, not
+      # from the pole (the ball's logarithm at the middle; its axes carried there
+      # from the pole along the meridian).
+      def on_mark(seen, centre)
+        height = radius**2 - seen.x**2 - seen.y**2
+        return if height < 0
+        place = brought_to_pole([seen.x, seen.y, Math.sqrt(height)], centre)
+        across = Math.hypot(place[0], place[1])
+        return Geometry::Point::ORIGIN if across.zero?
+        away = radius * Math.atan2(across, place[2]) / across
+        Geometry::Point[place[0] * away, place[1] * away]
+      end
+
       def front_box = Geometry::Box.new(x: -radius, y: -radius, width: 2 * radius, height: 2 * radius)
 
       def front_outline = Geometry::Shapes.ellipse(0, 0, radius, radius)
@@ -80,6 +94,16 @@ module UpClose
       end
 
       private
+
+      # the ball turned so that what lay at +centre+ of the unrolled disc comes to the pole
+      def brought_to_pole((x, y, z), centre)
+        return [x, y, z] if centre.length.zero?
+        ux, uy = centre.x / centre.length, centre.y / centre.length
+        turn = centre.length / radius
+        along = x * ux + y * uy
+        moved = along * Math.cos(turn) - z * Math.sin(turn)
+        [x + (moved - along) * ux, y + (moved - along) * uy, along * Math.sin(turn) + z * Math.cos(turn)]
+      end
 
       def remedy(found, writer)
         return if found <= Strain.fetch("film").share

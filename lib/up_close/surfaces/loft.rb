@@ -27,9 +27,15 @@ module UpClose
 
       # how much too long the panel's edge is between two stations: √(1 + (Δ(girth ÷ 4) ÷ Δs)²) − 1
       # @return [Array<Array(Float, Float, Float)>] from, to, strain
-      def strains
-        stations.each_cons(2).map { |(a, g), (b, h)| [a, b, Math.sqrt(1 + ((h - g) / 4 / (b - a))**2) - 1] }
-      end
+      def strains = stretches.map { |a, b| [a[0], b[0], strain(a, b, 1.0)] }
+
+      # @return [Array] of neighbouring stations
+      def stretches = stations.each_cons(2).to_a
+
+      # The body is equally long all round it between two stations; the panel is so
+      # only along its middle. So far towards its edge it is √(1 + (f × Δ(girth ÷ 4) ÷ Δs)²) times that.
+      # @param share [Float] f: 0 along the middle of the side, 1 along back and belly
+      def strain((a, g), (b, h), share) = Math.sqrt(1 + (share * (h - g) / 4 / (b - a))**2) - 1
 
       # Slits from the edge that let a stretch of it close up: as many as bring each piece down to +share+.
       # @return [Array<Array(Float, Float, Integer)>] from, to, cuts
@@ -73,10 +79,18 @@ module UpClose
       end
 
       def findings(placed, writer, bent: false)
-        from, to = placed.box.x + unrolled.box.width / 2 + stations.first[0], placed.box.right + unrolled.box.width / 2 + stations.first[0]
-        covered = strains.select { |a, b, _| b > from && a < to }
+        covered = stretches.filter_map { |a, b| reached(placed.hull, a, b)&.then { |share| [a, b, share, strain(a, b, share)] } }
         worst = covered.max_by(&:last) or return []
         [strain_finding(worst)]
+      end
+
+      # how far towards the panel's edge a hull reaches between two stations
+      # @return [Float, nil] 0 … 1; nil when it has nothing there
+      def reached(hull, (a, _), (b, _))
+        off = unrolled.box.width / 2 + stations.first[0]
+        inside = cut(cut(hull.map { |p| Geometry::Point[p.x + off, p.y] }, a, 1), b, -1)
+        # |y| over a straight edge's half width is steady along a straight line: its ends decide
+        inside.filter_map { |p| girth_at(p.x).then { |girth| (girth > 0) ? (p.y.abs * 4 / girth).clamp(0, 1) : nil } }.max
       end
 
       private
@@ -87,11 +101,20 @@ module UpClose
         g + (h - g) * (x - a) / (b - a)
       end
 
-      def strain_finding((from, to, strain))
-        cuts = relief_cuts(Strain.fetch("softened").share)
-        Finding.new(key: :strain, title: "Strain along the back and belly", verdict: Strain.verdict(strain), figure: "#{num(strain * 100)} %", value: strain * 100, unit: "%", limit: Strain.fetch("softened").share * 100,
-          working: Working.new("between #{num(from)} and #{num(to)} mm: √(1 + (Δ(girth ÷ 4) ÷ Δs)²) − 1 = #{num(strain * 100)} %", source: "film 1 %, with softener 3.5 %, paper 0.3 %, foil 2 %: starting values"),
-          reason: Strain.words(strain), remedy: cuts.any? ? "Relief cuts from the edge: #{cuts.map { |a, b, n| "#{n} between #{num(a)} and #{num(b)}" }.join(", ")}." : nil)
+      # a convex outline's part on one side of an upright line
+      def cut(points, at, sign)
+        points.each_with_index.flat_map do |p, i|
+          before = points[i - 1]
+          crossing = ((p.x - at) * (before.x - at) < 0) ? [before + (p - before) * ((at - before.x) / (p.x - before.x))] : []
+          crossing + (((p.x - at) * sign >= 0) ? [p] : [])
+        end
+      end
+
+      def strain_finding((a, b, share, strain))
+        cuts = (strain > Strain.fetch("softened").share) ? relief_cuts(Strain.fetch("softened").share) : []
+        Finding.new(key: :strain, title: "Strain at its upper and lower ends", verdict: Strain.verdict(strain), figure: "#{num(strain * 100)} %", value: strain * 100, unit: "%", limit: Strain.fetch("softened").share * 100,
+          working: Working.new("between #{num(a[0])} and #{num(b[0])} mm it reaches #{num(share * 100, 0)} % of the way to back or belly: √(1 + (#{num(share)} × #{num((b[1] - a[1]).abs / 4)} ÷ #{num(b[0] - a[0])})²) − 1 = #{num(strain * 100)} %", source: "film 1 %, with softener 3.5 %, paper 0.3 %, foil 2 %: starting values"),
+          reason: Strain.words(strain), remedy: cuts.any? ? "Relief cuts from the edge: #{cuts.map { |from, to, n| "#{n} between #{num(from)} and #{num(to)}" }.join(", ")}." : nil)
       end
 
       # middle line along x, half a girth wide

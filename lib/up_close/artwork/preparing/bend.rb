@@ -38,7 +38,7 @@ module UpClose
 
         # curves are cut fine, then each corner is carried over
         def lines(drawing, radius, bench)
-          middle = drawing.ink.box.centre
+          middle = bench.middle
           drawing.with_shapes do |shape|
             shape.with(path: bent(shape.path, middle, radius, CHORD * bench.per_mm))
           end
