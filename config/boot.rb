@@ -13,6 +13,7 @@ require "shelves/font_shelf"
 require "shelves/print_files"
 require "shelves/original_store"
 require "shelves/recent"
+require "shelves/underway"
 require "shelves/device_tray"
 
 APP_LOADER = Zeitwerk::Loader.new

@@ -6,13 +6,13 @@ module Actions
   module ArrangeCopies
     module_function
 
-    # @param to [Hash] "copy", and "x", "y", "turn" of where it is wanted
+    # @param to [Hash] "copy", "mark" when there are several, and "x", "y", "turn" of where it is wanted
     # @param keep [Boolean] false to ask only
     # @return [Array<UpClose::Finding>] what would be broken: then nothing is kept
     def move(mark, to, keep: true)
       ApplicationRecord.change do
         layout = laid(mark) or next []
-        sheet, place = find(layout, to["copy"])
+        sheet, place = find(layout, to)
         next [] unless place
         moved = place.merge("x" => to["x"], "y" => to["y"], "turn" => to["turn"] % 360)
         broken = broken(mark, layout, sheet, moved)
@@ -23,10 +23,11 @@ module Actions
       end
     end
 
-    def pin(mark, copy)
+    # @param of [Hash] "copy", and "mark"
+    def pin(mark, of)
       ApplicationRecord.change do
         layout = laid(mark) or next
-        _, place = find(layout, copy)
+        _, place = find(layout, of)
         place && place["pinned"] = !place["pinned"]
         layout.save!
       end
@@ -36,49 +37,48 @@ module Actions
     def again(mark)
       ApplicationRecord.change do
         layout = laid(mark) or next
-        loose = layout.sheets.flat_map { |s| s["places"].reject { |p| p["pinned"] } }.map { |p| p["copy"] }
-        found = loose.any? && nest(mark, layout, loose.size)
+        loose = layout.sheets.flat_map { |s| s["places"].reject { |p| p["pinned"] } }.group_by { |p| layout.mark_at(p) }.transform_values { |places| places.map { |p| p["copy"] } }
+        found = loose.any? && nest(mark, layout, loose.transform_values(&:size))
         layout.update!(sheets: merged(layout, found, loose)) if found && found.unplaced.empty?
       end
     end
 
     def laid(mark) = mark.reload.layout.then { |layout| layout if layout&.laid? }
 
-    def find(layout, copy)
-      layout.sheets.each { |sheet| sheet["places"].each { |place| return [sheet, place] if place["copy"] == copy } }
+    def find(layout, of)
+      whose = of["mark"] || layout.marks.first.id
+      layout.sheets.each { |sheet| sheet["places"].each { |place| return [sheet, place] if place["copy"] == of["copy"] && layout.mark_at(place).id == whose } }
       nil
     end
 
     def broken(mark, layout, sheet, moved)
-      outline = outline_of(mark, layout)
-      others = sheet["places"].reject { |p| p["copy"] == moved["copy"] }.to_h { |p| [p["copy"], line(p, outline)] }
-      UpClose::Sheets::Rules.new(blank(sheet), gap_mm: Layout::GAP, frame_mm: Layout::FRAME).broken(line(moved, outline), others)
+      others = sheet["places"].reject { |p| p["copy"] == moved["copy"] && p["mark"] == moved["mark"] }.to_h { |p| [layout.label(layout.place(p)), line(p, layout)] }
+      keep = layout.allowances
+      UpClose::Sheets::Rules.new(blank(sheet, keep), gap_mm: keep.gap, frame_mm: keep.sides(mark.unprintable)).broken(line(moved, layout), others)
     end
 
-    def outline_of(mark, layout) = mark.cut_outline(boxed: mark.boxed? || layout.boxed?)
-
-    def line(place, outline) = UpClose::Printing::NestedPack::Place.new(place["copy"], place["x"], place["y"], place["turn"]).line(outline)
+    def line(place, layout) = layout.place(place).line(layout.outline(layout.mark_at(place)))
 
     # @param more [Array] rings that are taken besides what is gone
-    def blank(sheet, id: nil, more: [])
+    def blank(sheet, allowances, id: nil, more: [])
       paper = UpClose::Printing::Paper.new("", "", sheet["width_mm"], sheet["height_mm"])
-      UpClose::Sheets::Nesting::Blank.new(id: id, width_mm: paper.width_mm, height_mm: paper.height_mm, used: (sheet["sheet_id"] ? sheet["used"] : LaySheet.fresh(paper).used) + more)
+      UpClose::Sheets::Nesting::Blank.new(id: id, width_mm: paper.width_mm, height_mm: paper.height_mm, used: (sheet["sheet_id"] ? sheet["used"] : LaySheet.fresh(paper, allowances).used) + more)
     end
 
     # with what is pinned as if it were gone; nothing is lost where the rest no longer fits
-    def nest(mark, layout, count)
-      outline = outline_of(mark, layout)
-      blanks = layout.sheets.each_with_index.map { |sheet, i| blank(sheet, id: i.to_s, more: sheet["places"].select { |p| p["pinned"] }.map { |p| line(p, outline).map(&:to_a) }) }
-      fresh = LaySheet.fresh(UpClose::Printing::Paper.fetch(mark.paper))
-      found = LaySheet.search(mark, count, blanks.map { |b| LaySheet.off_tracks(mark, b) }, LaySheet.off_tracks(mark, fresh))
-      found.unplaced.empty? ? found : LaySheet.search(mark, count, blanks, fresh)
+    def nest(mark, layout, counts)
+      blanks = layout.sheets.each_with_index.map { |sheet, i| blank(sheet, layout.allowances, id: i.to_s, more: sheet["places"].select { |p| p["pinned"] }.map { |p| line(p, layout).map(&:to_a) }) }
+      fresh = LaySheet.fresh(UpClose::Printing::Paper.fetch(mark.paper), layout.allowances)
+      found = LaySheet.search(counts, mark, blanks.map { |b| LaySheet.off_tracks(mark, b) }, LaySheet.off_tracks(mark, fresh))
+      found.unplaced.empty? ? found : LaySheet.search(counts, mark, blanks, fresh)
     end
 
     def merged(layout, found, loose)
       sheets = layout.sheets.map { |sheet| sheet.merge("places" => sheet["places"].select { |p| p["pinned"] }) }
+      numbers = loose.transform_keys(&:id)
       found.sheets.each do |laid|
         sheet = laid.blank.id ? sheets[laid.blank.id.to_i] : {"sheet_id" => nil, "version" => nil, "width_mm" => laid.blank.width_mm, "height_mm" => laid.blank.height_mm, "used" => [], "places" => []}.tap { |fresh| sheets << fresh }
-        laid.placements.each { |p| sheet["places"] << {"copy" => loose.shift, "x" => p.x, "y" => p.y, "turn" => p.turn} }
+        laid.placements.each { |p| sheet["places"] << {"mark" => p.id.to_i, "copy" => numbers[p.id.to_i].shift, "x" => p.x, "y" => p.y, "turn" => p.turn} }
       end
       sheets.reject { |sheet| sheet["places"].empty? }
     end

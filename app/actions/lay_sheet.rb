@@ -1,25 +1,21 @@
 # frozen_string_literal: true
 
 module Actions
-  # Lays a mark's copies on sheets: in rows on fresh ones, or on part-used sheets first.
+  # Lays a mark's copies on sheets: in rows on fresh ones, or freely on part-used
+  # sheets first, and with other waiting marks of the same stock and printer.
   module LaySheet
-    TURNS = [0, 90, 180, 270].freeze
-
     module_function
 
     # @param form [Forms::SheetForm] gets the refusal
     # @return [Boolean]
-    def call(mark, form, now)
+    def call(mark, form, now, &progress)
       return false unless form.ok?
       mark.assign_attributes(form.values.merge(packed_at: now))
-      mark.pack
-      sheets = form.leftovers? ? laid(mark) : nil
-      ApplicationRecord.change do
-        mark.save!
-        mark.layouts.where(state: "laid").delete_all
-        sheets ? mark.layouts.create!(sheets: sheets, outline_key: mark.outline_key) : mark.layouts.where(state: "printed").update_all(state: "done")
-      end
-      mark.layouts.reset
+      mark.forget_design
+      marks = [mark, *form.with(mark)]
+      mark.pack unless form.free?
+      sheets = form.free? ? laid(marks, form, &progress) : nil
+      keep(mark, marks, sheets)
       true
     rescue UpClose::Errors::DoesNotFit => error
       form.refuse(error, :paper)
@@ -27,30 +23,51 @@ module Actions
       false
     end
 
-    # @return [Array<Hash>, nil] as a layout keeps them; nil when no leftover takes a copy
-    def laid(mark)
-      drawer = mark.suiting_sheets.to_a
-      return if drawer.empty?
-      layout = nest(mark, drawer)
-      return if layout.sheets.all? { |s| s.blank.fresh? }
-      layout.sheets.map { |sheet| kept(sheet, drawer) }
+    # all of it, or nothing
+    def keep(mark, marks, sheets)
+      ApplicationRecord.change do
+        mark.save!
+        marks.each { |one| leave_layouts(one) }
+        Layout.lay!(marks, sheets, mark.allowances) if sheets
+      end
+      mark.layouts.reset
+    end
+
+    # what is only laid is gone; what is printed stays for the others on it
+    def leave_layouts(mark)
+      mark.layouts.reset.each do |layout|
+        layout.laid? ? layout.destroy! : layout.layout_marks.where(mark: mark).delete_all
+      end
+    end
+
+    # @return [Array<Hash>, nil] as a layout keeps them; nil when one mark lies on fresh sheets alone: rows do for that
+    def laid(marks, form, &progress)
+      drawer = form.leftovers? ? marks.first.suiting_sheets.to_a : []
+      return if drawer.empty? && marks.size == 1 && !form.nested?
+      layout = nest(marks, drawer, form.effort, &progress)
+      return if marks.size == 1 && !form.nested? && layout.sheets.all? { |s| s.blank.fresh? }
+      numbered(layout.sheets.map { |sheet| kept(sheet, drawer) })
     end
 
     # clear of the printer's roller tracks; a mark too wide for that, across them
-    def nest(mark, drawer)
-      paper = UpClose::Printing::Paper.fetch(mark.paper)
-      blanks = [drawer.map(&:to_core), fresh(paper)]
-      layout = search(mark, mark.copies_wanted, blanks[0].map { |blank| off_tracks(mark, blank) }, off_tracks(mark, blanks[1]))
-      layout = search(mark, mark.copies_wanted, *blanks) if layout.unplaced.any?
+    def nest(marks, drawer, effort, &progress)
+      host = marks.first
+      blanks = [drawer.map(&:to_core), fresh(UpClose::Printing::Paper.fetch(host.paper), host.allowances)]
+      off = [blanks[0].map { |blank| off_tracks(host, blank) }, off_tracks(host, blanks[1])]
+      layout = search(counted(marks), host, *off, effort, &progress)
+      layout = search(counted(marks), host, *blanks, effort, &progress) if layout.unplaced.any?
       return layout if layout.unplaced.empty?
-      raise UpClose::Errors::DoesNotFit.new("#{layout.unplaced.size} of them fit on no sheet, fresh or used.", remedy: "Make it smaller, or choose larger paper.", field: :paper)
+      raise UpClose::Errors::DoesNotFit.new("#{layout.unplaced.size} of them fit on no sheet, fresh or used.", remedy: "Make it smaller, keep less free, choose larger paper, or print it in tiles.", field: :paper)
     end
 
+    # @return [Hash{Mark => Integer}]
+    def counted(marks) = marks.to_h { |mark| [mark, mark.copies_wanted] }
+
+    # @param counts [Hash{Mark => Integer}]  @param host [Mark] by whose allowances
     # @return [UpClose::Sheets::Nesting::Layout]
-    def search(mark, count, leftovers, fresh)
-      part = UpClose::Sheets::Nesting::Part.new(id: mark.title, outline: mark.cut_outline, count: count, turns: TURNS)
-      room = UpClose::Sheets::Nesting::Room.new(gap_mm: Layout::GAP, frame_mm: Layout::FRAME)
-      UpClose::Sheets::Nesting::Search.new([part], leftovers: leftovers, fresh: fresh, room: room, effort: "first").call
+    def search(counts, host, leftovers, fresh, effort = "first", &progress)
+      parts = counts.map { |mark, count| UpClose::Sheets::Nesting::Part.new(id: mark.id, outline: mark.cut_outline, count: count, turns: mark.allowances.turns) }
+      UpClose::Sheets::Nesting::Search.new(parts, leftovers: leftovers, fresh: fresh, room: host.allowances.room(host.unprintable), effort: effort).call(&progress)
     end
 
     # wet ink keeps off the columns where the printer's rollers run
@@ -60,15 +77,25 @@ module Actions
     end
 
     # a fresh sheet, but for the heading's strip
-    def fresh(paper)
-      strip = Layout::FRAME + Layout::HEADING - Layout::GAP
+    def fresh(paper, allowances = UpClose::Sheets::Allowances::START)
+      strip = [UpClose::Printing::Margins::FRAME + Layout::HEADING - allowances.gap, 1.0].max
       UpClose::Sheets::Nesting::Blank.new(width_mm: paper.width_mm, height_mm: paper.height_mm, used: [[[0, 0], [paper.width_mm, 0], [paper.width_mm, strip], [0, strip]]])
     end
 
     def kept(sheet, drawer)
       own = drawer.find { |d| d.id.to_s == sheet.blank.id }
       {"sheet_id" => own&.id, "version" => own&.lock_version, "width_mm" => sheet.blank.width_mm, "height_mm" => sheet.blank.height_mm, "used" => own ? own.rings : [],
-       "places" => sheet.placements.map { |p| {"copy" => p.copy, "x" => p.x, "y" => p.y, "turn" => p.turn} }}
+       "places" => sheet.placements.map { |p| {"mark" => p.id.to_i, "copy" => p.copy, "x" => p.x, "y" => p.y, "turn" => p.turn} }}
+    end
+
+    # Numbered from left to right: the copies of one member of a set, spares among
+    # them, come to lie in columns far apart, so that one bad column spoils no two.
+    def numbered(sheets)
+      places = sheets.each_with_index.flat_map { |sheet, i| sheet["places"].map { |p| [i, p] } }
+      places.group_by { |_, p| p["mark"] }.each_value do |own|
+        own.sort_by { |i, p| [i, p["x"], p["y"]] }.each_with_index { |(_, p), n| p["copy"] = n + 1 }
+      end
+      sheets
     end
   end
 end

@@ -51,14 +51,14 @@ module Actions
       pack = mark.pack
       sheets = pack.cells.group_by(&:sheet).values.map do |cells|
         {"sheet_id" => nil, "width_mm" => pack.paper.width_mm, "height_mm" => pack.paper.height_mm, "used" => [], "boxed" => true,
-         "places" => cells.map { |cell| {"copy" => cell.copy, "x" => cell.box.centre.x, "y" => cell.box.centre.y, "turn" => 0} }}
+         "places" => cells.map { |cell| {"mark" => mark.id, "copy" => cell.copy, "x" => cell.box.centre.x, "y" => cell.box.centre.y, "turn" => 0} }}
       end
-      mark.layouts.create!(sheets: sheets, outline_key: mark.outline_key)
+      Layout.lay!([mark], sheets, mark.allowances)
     end
 
     def write(mark, layout, laid)
       sheet = laid["sheet_id"] ? layout.drawer.fetch(laid["sheet_id"]) : fresh(mark, layout, laid)
-      sheet.update!(used: sheet.used + taken(mark, layout, laid))
+      sheet.update!(used: sheet.used + taken(layout, laid))
     end
 
     def fresh(mark, layout, laid)
@@ -66,10 +66,10 @@ module Actions
         used: [{"ring" => LaySheet.fresh(UpClose::Printing::Paper.new("", "", laid["width_mm"], laid["height_mm"])).used.first, "words" => HEADING, "layout_id" => layout.id}])
     end
 
-    def taken(mark, layout, laid)
-      outline = mark.cut_outline(boxed: mark.boxed? || layout.boxed?)
-      laid["places"].map do |p|
-        line = UpClose::Printing::NestedPack::Place.new(p["copy"], p["x"], p["y"], p["turn"]).line(outline)
+    def taken(layout, laid)
+      laid["places"].map do |kept|
+        mark = layout.mark_at(kept)
+        line = layout.place(kept).line(layout.outline(mark))
         {"ring" => line.map { |point| [point.x.round(3), point.y.round(3)] }, "words" => mark.title, "layout_id" => layout.id}
       end
     end

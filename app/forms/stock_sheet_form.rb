@@ -9,7 +9,7 @@ module Forms
     private
 
     def read
-      choice(:stock, UpClose::Sheets::Stock::ALL.map(&:key))
+      choice(:stock, UpClose::Sheets::Stock.printed.map(&:key))
       choice(:printer, %w[laser inkjet])
       read_printer
       words(:kept, most: 80)

@@ -1,14 +1,24 @@
 # frozen_string_literal: true
 
-# A mark's copies where they have been laid, on sheets of the drawer and fresh
-# ones: +sheets+ holds for each its sheet's number and version (none for a fresh
-# one), its size, and where the copies lie.
+# Copies of one mark or several where they have been laid, on sheets of the drawer
+# and fresh ones: +sheets+ holds for each its sheet's number and version (none for
+# a fresh one), its size, and where the copies lie: each with its mark's number.
 class Layout < ApplicationRecord
-  GAP = UpClose::Printing::Margins::GAP
-  FRAME = UpClose::Printing::Margins::FRAME
   HEADING = UpClose::Printing::Margins::HEADING
 
-  belongs_to :mark
+  has_many :layout_marks, -> { order(:id) }, inverse_of: :layout, dependent: :delete_all
+  has_many :marks, -> { order("layout_marks.id") }, through: :layout_marks
+
+  # @param marks [Array<Mark>]  @param sheets [Array<Hash>]
+  def self.lay!(marks, sheets, allowances)
+    create!(sheets: sheets, rules: allowances.to_h).tap { |layout| marks.each { |mark| layout.layout_marks.create!(mark: mark, outline_key: mark.outline_key) } }
+  end
+
+  # @return [UpClose::Sheets::Allowances]
+  def allowances = UpClose::Sheets::Allowances.from_h(rules)
+
+  # all its marks are still as large and as many
+  def as_laid? = layout_marks.all?(&:as_laid?)
 
   def laid? = state == "laid"
 
@@ -16,6 +26,8 @@ class Layout < ApplicationRecord
 
   # in rows, each copy trimmed to its box
   def boxed? = sheets.any? { |s| s["boxed"] }
+
+  def several? = marks.size > 1
 
   def copies = sheets.sum { |s| s["places"].size }
 
@@ -25,6 +37,33 @@ class Layout < ApplicationRecord
 
   # the drawer's own sheets, by number
   def drawer = @drawer ||= StockSheet.where(id: sheets.filter_map { |s| s["sheet_id"] }).index_by(&:id)
+
+  # whose copy lies at a place
+  # @param place [Hash] of +sheets+  @return [Mark]
+  def mark_at(place) = marks.find { |mark| mark.id == place["mark"] } || marks.first
+
+  # what a copy is called on the sheet: its number, with a letter for its mark when there are several
+  # @param place [UpClose::Printing::NestedPack::Place]
+  def label(place) = several? ? "#{letter(place.mark)}#{place.copy}" : place.copy.to_s
+
+  # "A" for the first mark
+  def letter(mark_id) = ("A".ord + marks.index { |mark| mark.id == mark_id }.to_i).chr
+
+  # about a copy's middle
+  def outline(mark) = (@outlines ||= {})[mark.id] ||= mark.cut_outline(boxed: mark.boxed? || boxed?)
+
+  # @return [Hash{Integer => UpClose::Printing::NestedPack::Kind}] by mark
+  def kinds = marks.to_h { |mark| [mark.id, mark.sheet_kind(boxed: mark.boxed? || boxed?)] }
+
+  # each copy's line to cut along, sheet by sheet
+  # @return [Array<Array(UpClose::Printing::NestedPack::Place, Array<UpClose::Geometry::Point>)>]
+  def cut_lines = to_core.map { |sheet| sheet.places.map { |place| [place, place.line(outline(marks.find { |mark| mark.id == place.mark }))] } }
+
+  # @return [UpClose::Printing::Heading]
+  def heading
+    return marks.first.heading unless several?
+    UpClose::Printing::Heading.new(title: marks.map { |mark| "#{letter(mark.id)} #{mark.title}" }.join(", "), stock: marks.first.setting.stock)
+  end
 
   # sheets that are no longer as they were when this was laid out
   # @return [Array<String>] what they are called
@@ -40,7 +79,11 @@ class Layout < ApplicationRecord
     sheets.map do |s|
       sheet = drawer[s["sheet_id"]]
       UpClose::Printing::NestedPack::Sheet.new(title: sheet ? sheet.name : "a fresh sheet", width_mm: s["width_mm"], height_mm: s["height_mm"], fresh: sheet.nil?,
-        used: s["used"], places: s["places"].map { |p| UpClose::Printing::NestedPack::Place.new(p["copy"], p["x"], p["y"], p["turn"]) })
+        carrier: sheet&.carrier, used: s["used"], places: s["places"].map { |p| place(p) })
     end
   end
+
+  # @param kept [Hash] of +sheets+
+  # @return [UpClose::Printing::NestedPack::Place]
+  def place(kept) = UpClose::Printing::NestedPack::Place.new(kept["copy"], kept["x"], kept["y"], kept["turn"], mark_at(kept).id, several? ? letter(mark_at(kept).id) : nil)
 end

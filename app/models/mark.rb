@@ -5,7 +5,8 @@ class Mark < ApplicationRecord
   belongs_to :piece
   belongs_to :artwork, optional: true
   has_many :runs, -> { order(:id) }, inverse_of: :mark
-  has_many :layouts, -> { order(:id) }, inverse_of: :mark
+  has_many :layout_marks, inverse_of: :mark
+  has_many :layouts, -> { order(:id) }, through: :layout_marks
   has_many :attempts, -> { order(:copy, :id) }, inverse_of: :mark
 
   scope :live, -> { where(put_away_at: nil) }
@@ -19,7 +20,7 @@ class Mark < ApplicationRecord
 
   def reload(*)
     forget_design
-    @neighbours = nil
+    @neighbours = @own_printer = nil
     super
   end
 
@@ -33,7 +34,7 @@ class Mark < ApplicationRecord
   def setting
     return unless way
     UpClose::Methods::Setting.new(method: method_core, printer: printer, stock: stock_core, picked: picked.transform_keys(&:to_sym),
-      material: piece.material_core, finish: piece.finish_core, copies: copies_wanted)
+      material: piece.material_core, finish: piece.finish_core, copies: copies_wanted, border_mm: laying["border_mm"])
   end
 
   # @return [UpClose::Methods::Reading, nil]
@@ -95,8 +96,7 @@ class Mark < ApplicationRecord
   # @return [Array<Hash{String => Array<UpClose::Geometry::Path>}>]
   def cut_lines
     found = layout or return pack.cells.group_by(&:sheet).values.map { |cells| sheet_line(pack.paper.width_mm, pack.paper.height_mm).merge(cells.to_h { |cell| ["COPY #{cell.copy}", [UpClose::Geometry::Path.polygon(cell.box.corners)]] }) }
-    outline = cut_outline(boxed: boxed? || found.boxed?)
-    found.to_core.map { |sheet| sheet_line(sheet.width_mm, sheet.height_mm).merge(sheet.places.to_h { |place| ["COPY #{place.copy}", [UpClose::Geometry::Path.polygon(place.line(outline))]] }) }
+    found.cut_lines.zip(found.to_core).map { |lines, sheet| sheet_line(sheet.width_mm, sheet.height_mm).merge(lines.to_h { |place, line| ["COPY #{found.label(place)}", [UpClose::Geometry::Path.polygon(line)]] }) }
   end
 
   def sheet_line(width, height) = {"SHEET" => [UpClose::Geometry::Path.polygon(UpClose::Geometry::Box.new(x: 0, y: 0, width: width, height: height).corners)]}
@@ -105,13 +105,23 @@ class Mark < ApplicationRecord
   # @raise [UpClose::Errors::DoesNotFit]
   def pack
     UpClose::Printing::Pack.new(artwork: design, ink: design.ink, width_mm: width_mm, mirrored: reading_core.mirrored?, copies: copies_wanted,
-      paper: UpClose::Printing::Paper.fetch(paper), border_mm: setting.border_mm, windows: boxed?, heading: heading)
+      paper: UpClose::Printing::Paper.fetch(paper), border_mm: setting.border_mm, windows: boxed?, heading: heading, margins: UpClose::Printing::Margins.keeping(allowances, unprintable))
   end
 
-  # laid out freely, with leftovers; nil when the copies stand in rows on fresh sheets
-  def layout = layouts.last.then { |found| found if found && %w[laid printed].include?(found.state) && found.outline_key == outline_key }
+  # laid out freely, with leftovers, perhaps with other marks; nil when the copies stand in rows on fresh sheets
+  def layout = layouts.last.then { |found| found if found && %w[laid printed].include?(found.state) && found.as_laid? }
 
   def outline_key = Digest::SHA256.hexdigest([cut_outline, copies_wanted, paper, stock, printer].to_json)[0, 20]
+
+  # @return [UpClose::Sheets::Allowances]
+  def allowances = UpClose::Sheets::Allowances.from_h(laying)
+
+  # other marks that wait for the same stock and printer, and are not yet printed
+  # @return [Array<Mark>]
+  def waiting_with
+    Mark.live.where(stock: stock, printer: printer).where.not(id: id).where.not(packed_at: nil).where.missing(:runs).preload(:artwork, :layouts, piece: :job).order(:id)
+      .select { |mark| mark.placed? && !mark.layouts.last&.printed? && !mark.piece.job.put_away_at }
+  end
 
   # paper that is laid face down is trimmed to a box that registers
   def boxed? = method_core.passages.any?(&:turned?)
@@ -119,12 +129,20 @@ class Mark < ApplicationRecord
   # @return [UpClose::Printing::Pack, UpClose::Printing::NestedPack]
   def print_pack
     found = layout or return pack
-    UpClose::Printing::NestedPack.new(copy: printed_copy, ink: design.ink, width_mm: width_mm, outline: cut_outline(boxed: boxed? || found.boxed?), boxed: boxed? || found.boxed?, laid: found.to_core, heading: heading, mirrored: reading_core.mirrored?)
+    UpClose::Printing::NestedPack.new(kinds: found.kinds, laid: found.to_core, heading: found.heading, gap_mm: found.allowances.gap)
   end
+
+  # how its copies are drawn on a sheet that is laid out freely
+  # @return [UpClose::Printing::NestedPack::Kind]
+  def sheet_kind(boxed: boxed?) = UpClose::Printing::NestedPack::Kind.new(copy: printed_copy, ink: design.ink, width_mm: width_mm, outline: cut_outline(boxed: boxed), boxed: boxed, mirrored: reading_core.mirrored?)
 
   # the printer it goes to, when one is known
   # @return [Printer, nil]
   def own_printer = @own_printer ||= Printer.for(printer)
+
+  # margins its printer cannot reach
+  # @return [Hash{Symbol => Float}]
+  def unprintable = own_printer&.margins_core || {}
 
   # ink that is still wet when it leaves the printer
   def wet? = printer == "inkjet"
@@ -133,7 +151,7 @@ class Mark < ApplicationRecord
   # @return [Array<UpClose::Finding>]
   def fault_findings
     faults = own_printer&.faults or return []
-    lines = cut_lines.map { |sheet| sheet.except("SHEET").to_h { |name, paths| [name[/\d+/].to_i, paths.first.flatten(0.1).first.first] } }
+    lines = cut_lines.map { |sheet| sheet.except("SHEET").to_h { |name, paths| [name.delete_prefix("COPY "), paths.first.flatten(0.1).first.first] } }
     [faults.track_finding(lines.reduce({}, :merge), wet: wet?), faults.ghost_finding(lines.first || {})].compact
   end
 

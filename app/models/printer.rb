@@ -8,6 +8,10 @@ class Printer < ApplicationRecord
   # the one that marks of this kind are printed on: the last one measured, else the first
   def self.for(kind) = where(kind: kind).includes(:calibrations).max_by { |printer| [printer.current&.created_at.to_f, -printer.id] }
 
+  # what it cannot print on, mm from each edge
+  # @return [Hash{Symbol => Float}]
+  def margins_core = margins_mm.symbolize_keys
+
   # @return [UpClose::Printing::KnownFaults]
   def faults = UpClose::Printing::KnownFaults.new(rollers_mm: rollers_mm, ghost_mm: ghost_mm)
 

@@ -17,11 +17,15 @@ class StockSheet < ApplicationRecord
 
   def stock_core = UpClose::Sheets::Stock.fetch(stock)
 
+  # what it is taped onto to feed
+  # @return [UpClose::Printing::Carrier, nil]
+  def carrier = (stock_core.carrier? || UpClose::Printing::Carrier.wanted?(width_mm, height_mm)) ? UpClose::Printing::Carrier.for(width_mm, height_mm) : nil
+
   def rings = used.map { |area| area["ring"] }
 
   # @return [UpClose::Sheets::Nesting::Blank]
   def to_core = UpClose::Sheets::Nesting::Blank.new(id: id.to_s, width_mm: width_mm, height_mm: height_mm, used: rings)
 
   # @return [UpClose::Sheets::FreeRoom]
-  def free_room = ROOMS.fetch([width_mm, height_mm, rings].to_json) { UpClose::Sheets::FreeRoom.new(to_core, gap_mm: Layout::GAP, frame_mm: Layout::FRAME).tap { |room| [room.area_mm2, room.largest] } }
+  def free_room = ROOMS.fetch([width_mm, height_mm, rings].to_json) { UpClose::Sheets::FreeRoom.new(to_core, gap_mm: UpClose::Sheets::Allowances::START.gap, frame_mm: UpClose::Sheets::Allowances::START.sides).tap { |room| [room.area_mm2, room.largest] } }
 end

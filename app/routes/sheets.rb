@@ -3,8 +3,20 @@
 module Routes
   # Sheet: copies, paper, the print pack and the bench card.
   module Sheets
+    LAYING = Shelves::Underway.new
+
     # what only these routes need
     module Helping
+      # a search that takes more than a moment goes on beside the page
+      def lay_beside(mark, typed)
+        form_unit, at = unit, now
+        LAYING.start(mark.id) do |task|
+          form = Forms::SheetForm.new(typed, unit: form_unit)
+          Actions::LaySheet.call(Mark.live.preload(:artwork, piece: :job).find(mark.id), form, at) { |share| task.at(share) }
+          form.errors.values
+        end
+      end
+
       # a mark whose earlier stages are decided
       def ready_mark
         find_mark(params["id"]).tap do |mark|
@@ -24,13 +36,31 @@ module Routes
     def self.registered(app)
       app.get "/marks/:id/sheet" do
         mark = ready_mark
-        stage mark, "sheet", form: nil, pack: pack_or_reason(mark), refusal: nil
+        said = LAYING.take(mark.id)
+        stage mark, "sheet", form: nil, pack: pack_or_reason(mark), refusal: said&.first, laying: LAYING[mark.id]
       end
 
       app.post "/marks/:id/sheet" do
         mark = ready_mark
-        form = Forms::SheetForm.new(params)
-        halt 422, stage(mark, "sheet", form: form, pack: pack_or_reason(mark), refusal: nil) unless Actions::LaySheet.call(mark, form, now)
+        form = Forms::SheetForm.new(params, unit: unit)
+        if form.ok? && form.effort != "first" && form.free?
+          lay_beside(mark, params.to_h)
+        elsif !Actions::LaySheet.call(mark, form, now)
+          halt 422, stage(mark, "sheet", form: form, pack: pack_or_reason(mark), refusal: nil, laying: nil)
+        end
+        redirect to("/marks/#{mark.id}/sheet"), 303
+      end
+
+      app.get "/marks/:id/laying" do
+        task = LAYING[ready_mark.id]
+        content_type :json
+        JSON.generate(going: !task.nil? && !task.done, share: task&.share)
+      end
+
+      app.post "/marks/:id/laying/stop" do
+        mark = ready_mark
+        LAYING.stop(mark.id)
+        LAYING[mark.id]&.thread&.join(3)
         redirect to("/marks/#{mark.id}/sheet"), 303
       end
 
@@ -46,10 +76,17 @@ module Routes
         download(Shelves::PrintFiles.pdf(proof.pages, "#{mark.title}, proof"), "application/pdf", "#{mark.title} proof.pdf")
       end
 
+      app.get "/marks/:id/carrier.pdf" do
+        mark = ready_mark
+        pages = mark.layout ? mark.print_pack.carrier_pages : []
+        halt 404 if pages.empty?
+        download(Shelves::PrintFiles.pdf(pages, "#{mark.title}, carrier"), "application/pdf", "#{mark.title} carrier.pdf")
+      end
+
       app.post "/marks/:id/printed" do
         mark = ready_mark
         refusal = Actions::PrintSheets.call(mark, now)
-        halt 422, stage(mark, "sheet", form: nil, pack: pack_or_reason(mark), refusal: refusal) if refusal
+        halt 422, stage(mark, "sheet", form: nil, pack: pack_or_reason(mark), refusal: refusal.sentence, laying: nil) if refusal
         redirect to("/marks/#{mark.id}/sheet"), 303
       end
 
@@ -75,7 +112,7 @@ module Routes
       # by hand; with "try" nothing is kept
       app.post "/marks/:id/layout/move" do
         mark = ready_mark
-        to = {"copy" => Integer(params["copy"], exception: false), **%w[x y turn].to_h { |key| [key, Float(params[key], exception: false)] }}
+        to = {"copy" => Integer(params["copy"], exception: false), "mark" => Integer(params["of"] || mark.id, exception: false), **%w[x y turn].to_h { |key| [key, Float(params[key], exception: false)] }}
         halt 400 unless to.values.all?
         broken = Actions::ArrangeCopies.move(mark, to, keep: params["try"].nil?)
         content_type :json
@@ -84,7 +121,8 @@ module Routes
       end
 
       app.post "/marks/:id/layout/pin" do
-        Actions::ArrangeCopies.pin(ready_mark, params["copy"].to_i)
+        mark = ready_mark
+        Actions::ArrangeCopies.pin(mark, {"copy" => params["copy"].to_i, "mark" => (params["of"] || mark.id).to_i})
         content_type :json
         "{}"
       end

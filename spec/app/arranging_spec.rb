@@ -46,7 +46,7 @@ RSpec.describe "copies arranged by hand", :shop do
     send_form "/marks/#{mark.id}/layout/again"
     expect(places[2]).to eq [30, 200, 90]
     expect(places.keys).to match_array [1, 2, 3]
-    outline = Actions::ArrangeCopies.outline_of(mark, mark.layout)
+    outline = mark.layout.outline(mark.layout.marks.first)
     lines = mark.layout.to_core.first.places.map { |p| UpClose::Geometry::Region.polygon(p.line(outline).map(&:to_a)) }
     expect(lines.combination(2).map { |a, b| a.distance(b) }.min).to be >= 3 - 1e-6
   end

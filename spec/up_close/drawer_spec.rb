@@ -61,9 +61,38 @@ RSpec.describe "sheets that have been used", :measured do
     def pack(places, art: opened(svg('<rect width="40" height="10"/><rect width="10" height="30"/>')), boxed: false, mirrored: false, **sheet)
       outline = UpClose::Sheets::CutOutline.call(art.ink, width_mm: 40, border_mm: 3, boxed: boxed, mirrored: mirrored)
       copy = UpClose::Printing::Copy.new(artwork: art, ink: art.ink, mirrored: mirrored, border_mm: 3)
-      laid = described_class::Sheet.new(title: "film 3", width_mm: 210, height_mm: 297, places: places.map { |p| described_class::Place.new(*p) }, **sheet)
-      described_class.new(copy: copy, ink: art.ink, width_mm: 40, outline: outline, boxed: boxed, laid: [laid], mirrored: mirrored,
+      laid = described_class::Sheet.new(title: "film 3", width_mm: 210, height_mm: 297, **sheet.slice(:width_mm, :height_mm), places: places.map { |p| described_class::Place.new(*p) }, **sheet.except(:width_mm, :height_mm))
+      kind = described_class::Kind.new(copy: copy, ink: art.ink, width_mm: 40, outline: outline, boxed: boxed, mirrored: mirrored)
+      described_class.new(kinds: {nil => kind}, laid: [laid], gap_mm: 3.0,
         heading: UpClose::Printing::Heading.new(title: "t", stock: UpClose::Sheets::Stock.fetch("clear-film")))
+    end
+
+    it "numbers a copy in the gap above it, with a turned letter when it reads reversed, and not where there is no room" do
+      corners = ->(items) { items.flat_map { |i| i.is_a?(UpClose::Printing::Items::Text) ? [point(i.x, i.y), point(i.x + i.words.length * 0.85 * i.size, i.y - i.size)] : i.points } }
+      outline = [point(50, 40), point(70, 40), point(60, 60)]
+      [["7", false], ["B12", true]].each do |words, turned|
+        items = UpClose::Printing::Label.items(words, outline, gap_mm: 3.0, turned: turned)
+        expect(items.first.words).to eq words
+        expect(corners[items].map { |p| [p.x.between?(50, 70), 40 - p.y] }).to all match [true, be_between(0.6 - 1e-9, 3)]
+        expect(items.size).to eq(turned ? 3 : 1)
+      end
+      # over a pointed tip its far corners keep within the gap of the tip
+      tip = [point(60, 40), point(70, 60), point(50, 60)]
+      expect(corners[UpClose::Printing::Label.items("123", tip, gap_mm: 3.0, turned: false)].map { |p| p.distance(point(60, 40)) }.max).to be < 3
+      expect(UpClose::Printing::Label.items("7", outline, gap_mm: 1.0, turned: false)).to be_empty
+    end
+
+    it "moves an offcut's marks to where it lies taped on its carrier, and draws that carrier" do
+      expect([UpClose::Printing::Carrier.wanted?(150, 200), UpClose::Printing::Carrier.wanted?(210, 148), UpClose::Printing::Carrier.for(400, 400)]).to eq [true, false, nil]
+      carrier = UpClose::Printing::Carrier.for(130, 90)
+      # 154 × 114 with 12 mm round it: A5 on its side, 210 × 148
+      expect([carrier.paper.width_mm, carrier.paper.height_mm, carrier.dx, carrier.dy]).to eq [210.0, 148.0, 40.0, 12.0]
+      sheet = described_class::Sheet.new(title: "offcut", width_mm: 130, height_mm: 90, fresh: false, carrier: carrier, places: [])
+      expect(render_pdf(pdf([carrier.page(sheet)]), dpi: 300).then { |page| ink_found(page, {x_mm: 40, y_mm: 12, width_mm: 130, height_mm: 90}, dpi: 300) }.values).to match([40, 12, 130, 90].map { |v| be_within(8.5).of(v) })
+      laid = pack([[1, 60, 50, 0]], width_mm: 130, height_mm: 90, carrier: carrier, fresh: false)
+      dark = (render_pdf(pdf(laid.pages)) < 60).ifthenelse(0, 255).cast(:uchar)
+      expect(ink_found(dark, {x_mm: 80, y_mm: 47, width_mm: 40, height_mm: 30}, dpi: 1200).values).to match([80, 47, 40, 30].map { |v| be_within(0.03).of(v) })
+      expect(laid.carrier_pages.size).to eq 1
     end
 
     def pdf(pages) = UpClose::Formats::PDF::Writer.new(pages, fonts: types[:paths], title: "t").call
@@ -98,7 +127,7 @@ RSpec.describe "sheets that have been used", :measured do
       used = [ring(0, 0, 210, 60), ring(150, 200, 60, 97)]
       laid = pack([[1, 60, 120, 0]], used: used, fresh: false)
       words = ->(pages) { PDF::Reader.new(StringIO.new(pdf(pages))).pages.first.text }
-      expect(words[laid.pages].strip).to be_empty
+      expect(words[laid.pages].strip).to eq "1" # its number, in the gap
       expect(words[laid.proof_pages]).to include("50.0 mm: measure this")
       expect(words[laid.proof_pages]).not_to include("Reads as it is") # it would stand on what is gone
       expect(words[pack([[1, 60, 120, 0]]).pages]).to include("Reads as it is")

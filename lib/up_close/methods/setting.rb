@@ -10,11 +10,12 @@ module UpClose
       # @param stock [Sheets::Stock, nil] default: the first the method knows for this printer
       # @param picked [Hash{Symbol => Symbol}] choice key → option key
       # @param material [Materials::Material, nil]  @param finish [Materials::Finish, nil]
-      def initialize(method:, printer:, stock: nil, picked: {}, material: nil, finish: nil, copies: 1)
+      # @param border_mm [Float, nil] the maker's own figure instead of the school's
+      def initialize(method:, printer:, stock: nil, picked: {}, material: nil, finish: nil, copies: 1, border_mm: nil)
         @method, @printer = method, printer.to_sym
         @stock = stock || method.stocks.find { |s| s.printers.include?(@printer) } || method.stocks.first
         @picked = method.choices.to_h { |c| [c.key, (picked[c.key] || c.pick).to_sym] }.freeze
-        @material, @finish, @copies = material, finish, copies
+        @material, @finish, @copies, @border_mm = material, finish, copies, border_mm
         freeze
       end
 
@@ -26,7 +27,9 @@ module UpClose
 
       def metal? = material&.family == :metal
 
-      def border_mm = method.border_mm(self)
+      def border_mm = @border_mm || school_border_mm
+
+      def school_border_mm = method.border_mm(self)
 
       def steps = method.steps(self)
     end

@@ -5,6 +5,7 @@ module UpClose
     # What a sheet says of itself, outside the marks. Frozen.
     class Heading
       LINE_MM = 4.2
+      READS = {true => "Reads backwards on purpose", false => "Reads as it is", :some => "Those with a turned letter read backwards on purpose"}.freeze
 
       # @param title [String] job and mark  @param stock [Sheets::Stock]
       def initialize(title:, stock:)
@@ -17,7 +18,7 @@ module UpClose
         [
           [@title, ("sheet #{sheet} of #{sheets}" if sheets > 1)].compact.join(" · "),
           "#{@stock.title.capitalize}: print on #{@stock.side}.",
-          "#{mirrored ? "Reads backwards on purpose" : "Reads as it is"}. #{Pack::SETTINGS}."
+          "#{READS.fetch(mirrored)}. #{Pack::SETTINGS}."
         ]
       end
 

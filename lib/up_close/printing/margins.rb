@@ -15,6 +15,13 @@ module UpClose
         freeze
       end
 
+      # @param allowances [Sheets::Allowances]  @param unprintable [Hash{Symbol => Float}]
+      def self.keeping(allowances, unprintable = {})
+        sides = allowances.sides(unprintable)
+        frame = sides.values_at(:left, :right, :bottom).max
+        new(frame: frame, heading: [FRAME + HEADING, sides[:top]].max - frame, gap: allowances.gap)
+      end
+
       # @return [Geometry::Box] where marks may lie
       def inside(paper)
         Geometry::Box.new(x: frame, y: frame + heading, width: paper.width_mm - 2 * frame, height: paper.height_mm - 2 * frame - heading)

@@ -2,19 +2,21 @@
 
 module UpClose
   module Printing
-    # The sheets of one mark where they have been laid out freely: leftovers first.
-    # A fresh sheet carries the heading and the bars. A leftover carries nothing but
-    # the marks, since whatever else is printed may fall where it has been cut away;
-    # its proof on plain paper carries them instead, with the outline of what is gone.
+    # The sheets of one mark, or of several ganged up, where they have been laid
+    # out freely: leftovers first. A fresh sheet carries the heading and the bars. A
+    # leftover carries nothing but the marks and their numbers, since whatever else is
+    # printed may fall where it has been cut away; its proof on plain paper carries
+    # them instead, with the outline of what is gone.
     class NestedPack
-      # One sheet: its size, what is gone from it, and where copies lie. Frozen.
+      # One sheet: its size, what is gone from it, where copies lie, and the carrier it
+      # rides on, if any. Frozen.
       class Sheet
-        attr_reader :title, :width_mm, :height_mm, :used, :places
+        attr_reader :title, :width_mm, :height_mm, :used, :places, :carrier
 
         # @param title [String]  @param used [Array] rings, mm
-        # @param places [Array<Place>]  @param fresh [Boolean]
-        def initialize(title:, width_mm:, height_mm:, places:, used: [], fresh: true)
-          @title, @width_mm, @height_mm, @used, @places, @fresh = title, width_mm, height_mm, used, places, fresh
+        # @param places [Array<Place>]  @param fresh [Boolean]  @param carrier [Carrier, nil]
+        def initialize(title:, width_mm:, height_mm:, places:, used: [], fresh: true, carrier: nil)
+          @title, @width_mm, @height_mm, @used, @places, @fresh, @carrier = title, width_mm, height_mm, used, places, fresh, carrier
           freeze
         end
 
@@ -23,8 +25,9 @@ module UpClose
         def paper = Paper.new("sheet", title, width_mm, height_mm)
       end
 
-      # The middle of a copy's ink, and how it is turned.
-      Place = Struct.new(:copy, :x, :y, :turn) do
+      # The middle of a copy's ink, and how it is turned; whose copy it is, and the
+      # letter that tells several marks apart.
+      Place = Struct.new(:copy, :x, :y, :turn, :mark, :letter) do
         # @param outline [Array<Array(Float, Float)>] about the middle
         # @return [Array<Geometry::Point>] on the sheet
         def line(outline)
@@ -33,14 +36,27 @@ module UpClose
         end
       end
 
-      GONE = Colour.new(110, 106, 98)
-      attr_reader :width_mm, :height_mm
+      # How the copies of one mark are drawn: outline as CutOutline gives it. Frozen.
+      Kind = Struct.new(:copy, :ink, :width_mm, :outline, :boxed, :mirrored, keyword_init: true) do
+        # @return [Geometry::Box] of a copy's ink, before it is turned about its middle
+        def ink_box(place)
+          height_mm = width_mm * ink.aspect
+          Geometry::Box.new(x: place.x - width_mm / 2.0, y: place.y - height_mm / 2, width: width_mm, height: height_mm)
+        end
 
-      # @param copy [Copy]  @param outline [Array<Array(Float, Float)>] as CutOutline gives it
-      # @param laid [Array<Sheet>]  @param boxed [Boolean]
-      def initialize(copy:, ink:, width_mm:, outline:, boxed:, laid:, heading:, mirrored:)
-        @copy, @width_mm, @outline, @boxed, @laid, @heading, @mirrored = copy, width_mm.to_f, outline, boxed, laid, heading, mirrored
-        @height_mm = @width_mm * ink.aspect
+        # @return [Array] items
+        def items(place)
+          box = ink_box(place)
+          boxed ? copy.boxed(place.copy, box.grown(copy.border), turn: place.turn) : copy.cut_out(place.copy, box, place.line(outline), turn: place.turn)
+        end
+      end
+
+      GONE = Colour.new(110, 106, 98)
+
+      # @param kinds [Hash{Object => Kind}] by Place#mark  @param laid [Array<Sheet>]
+      # @param heading [Heading]  @param gap_mm [Float] kept between copies: room for their numbers
+      def initialize(kinds:, laid:, heading:, gap_mm:)
+        @kinds, @laid, @heading, @gap = kinds, laid, heading, gap_mm
       end
 
       def sheets = @laid.size
@@ -54,23 +70,30 @@ module UpClose
       # @return [Array<Page>]
       def proof_pages = @laid.each_with_index.map { |sheet, i| page(sheet, gone(sheet) + free_furniture(sheet, i)) }
 
-      # @return [Geometry::Box] of a copy's ink, before it is turned about its middle
-      def ink_box(place) = Geometry::Box.new(x: place.x - width_mm / 2, y: place.y - height_mm / 2, width: width_mm, height: height_mm)
+      # sheets that ride on another, as they are to be taped down
+      # @return [Array<Page>]
+      def carrier_pages = @laid.filter_map { |sheet| sheet.carrier&.page(sheet) }
 
       private
 
-      def page(sheet, items) = Page.new(paper: sheet.paper, items: items + sheet.places.flat_map { |place| copy(place) })
-
-      def copy(place)
-        box = ink_box(place)
-        @boxed ? @copy.boxed(place.copy, box.grown(@copy.border), turn: place.turn) : @copy.cut_out(place.copy, box, place.line(@outline), turn: place.turn)
+      def page(sheet, items)
+        made = Page.new(paper: sheet.paper, items: items + sheet.places.flat_map { |place| @kinds.fetch(place.mark).items(place) + label(place) })
+        sheet.carrier ? sheet.carrier.carried(made) : made
       end
 
-      def furniture(sheet, index) = Furniture.items(sheet.paper, @heading, sheet: index + 1, sheets: sheets, mirrored: @mirrored)
+      def label(place)
+        kind = @kinds.fetch(place.mark)
+        Label.items("#{place.letter}#{place.copy}", place.line(kind.outline), gap_mm: @gap, turned: kind.mirrored)
+      end
+
+      def furniture(sheet, index) = Furniture.items(sheet.paper, @heading, sheet: index + 1, sheets: sheets, mirrored: mirrored)
+
+      # true, false, or :some
+      def mirrored = @kinds.values.map(&:mirrored).uniq.then { |found| (found.size > 1) ? :some : found.first }
 
       # bars and words that would fall on a mark or on what is gone are left out of a proof
       def free_furniture(sheet, index)
-        taken = sheet.used.map { |ring| Geometry::Box.around(ring.map { |x, y| Geometry::Point[x, y] }) } + sheet.places.map { |place| Geometry::Box.around(place.line(@outline)) }
+        taken = sheet.used.map { |ring| Geometry::Box.around(ring.map { |x, y| Geometry::Point[x, y] }) } + sheet.places.map { |place| Geometry::Box.around(place.line(@kinds.fetch(place.mark).outline)) }
         furniture(sheet, index).reject { |item| taken.any? { |box| box.overlaps?(extent(item)) } }
       end
 

@@ -31,7 +31,7 @@ module UpClose
       def ink_box(cell) = cell.box.grown(-@border)
 
       # @return [Array<Page>]
-      def pages = @pages ||= cells.group_by(&:sheet).map { |sheet, list| Page.new(paper: paper, items: furniture(sheet) + list.flat_map { |cell| @copy.boxed(cell.copy, cell.box) }) }
+      def pages = @pages ||= cells.group_by(&:sheet).map { |sheet, list| Page.new(paper: paper, items: furniture(sheet) + list.flat_map { |cell| @copy.boxed(cell.copy, cell.box) + Label.items(cell.copy.to_s, cell.box.corners, gap_mm: @margins.gap, turned: @mirrored) }) }
 
       def bars = furniture(1).grep(Items::Bar)
 

@@ -14,7 +14,8 @@ module UpClose
         freeze
       end
 
-      def drawn_by(map) = Page.new(paper: paper, items: items, map: map)
+      # drawn by a further map, after its own
+      def drawn_by(more) = Page.new(paper: paper, items: items, map: map.then(more))
 
       def bars = items.grep(Items::Bar)
 

@@ -7,14 +7,14 @@ module UpClose
     class Rules
       SLACK = 1e-6
 
-      # @param blank [Nesting::Blank]
+      # @param blank [Nesting::Blank]  @param frame_mm [Float, Hash{Symbol => Float}]
       def initialize(blank, gap_mm:, frame_mm:)
-        @blank, @gap, @frame = blank, gap_mm, frame_mm
+        @blank, @gap, @frame = blank, gap_mm, Nesting::Room.sides(frame_mm)
         freeze
       end
 
       # @param outline [Array<Geometry::Point>] of the copy, where it lies
-      # @param others [Hash{Integer => Array<Geometry::Point>}] by copy
+      # @param others [Hash{Object => Array<Geometry::Point>}] by what the copy is called
       # @return [Array<Finding>] only what is broken
       def broken(outline, others)
         region = polygon(outline)
@@ -27,8 +27,8 @@ module UpClose
 
       def edge(outline)
         box = Geometry::Box.around(outline)
-        room = [box.x, box.y, @blank.width_mm - box.right, @blank.height_mm - box.bottom].min
-        finding(:frame, "Too near the sheet's edge", room, @frame, "The printer holds the sheet there.") if room < @frame - SLACK
+        room, side = [[box.x, :left], [box.y, :top], [@blank.width_mm - box.right, :right], [@blank.height_mm - box.bottom, :bottom]].min_by { |free, at| free - @frame[at] }
+        finding(:frame, "Too near the sheet's edge", room, @frame[side], "The printer holds the sheet there.") if room < @frame[side] - SLACK
       end
 
       def gone(region)

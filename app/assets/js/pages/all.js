@@ -3,7 +3,6 @@ import { showPresentStage, watchKeys } from "/js/lib/keys.js";
 import { wakeClocks } from "/js/widgets/clock.js";
 import { wakeLifeSize } from "/js/widgets/life_size.js";
 
-const page = document.querySelector("[data-page]:not([data-page=artwork-looks])")?.dataset.page;
 const pages = {
   measure: () => import("/js/pages/measure.js"),
   artwork: () => import("/js/pages/artwork.js"),
@@ -11,6 +10,8 @@ const pages = {
   place: () => import("/js/pages/place.js"),
   "true-size": () => import("/js/pages/true_size.js"),
   layout: () => import("/js/pages/layout.js"),
+  laying: () => import("/js/pages/laying.js"),
+  "artwork-looks": () => import("/js/pages/looks.js"),
   drawer: () => import("/js/pages/drawer.js"),
   photo: () => import("/js/pages/photo.js"),
   run: () => import("/js/pages/run.js"),
@@ -20,6 +21,5 @@ watchKeys();
 showPresentStage();
 wakeClocks();
 wakeLifeSize();
-// a part of a page that wakes by itself
-if (document.querySelector("[data-page=artwork-looks]")) import("/js/pages/looks.js").then((module) => module.default());
-pages[page]?.().then((module) => module.default());
+// each part of a page wakes by itself
+document.querySelectorAll("[data-page]").forEach((part) => pages[part.dataset.page]?.().then((module) => module.default()));

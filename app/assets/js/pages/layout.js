@@ -10,7 +10,7 @@ export default function layout() {
   const address = `/marks/${stage.dataset.mark}/layout`;
   const line = inLine();
 
-  const body = (copy, to, extra = {}) => new URLSearchParams({ copy: copy.dataset.copy, ...to, ...extra });
+  const body = (copy, to, extra = {}) => new URLSearchParams({ copy: copy.dataset.copy, of: copy.dataset.of, ...to, ...extra });
   const show = (copy, answer) => {
     said.innerHTML = answer.said;
     copy.classList.toggle("wrong", answer.said !== "");

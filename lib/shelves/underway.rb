@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+module Shelves
+  # Long work that goes on while pages are looked at: how far it is, whether it is
+  # to stop. Kept in memory: what is under way when the app stops leaves no trace.
+  class Underway
+    # One piece of work.
+    Task = Struct.new(:share, :stopped, :done, :outcome, :thread) do
+      # told how far it is; answers whether to go on
+      def at(share)
+        self.share = share
+        !stopped
+      end
+    end
+
+    def initialize
+      @tasks, @lock = {}, Mutex.new
+    end
+
+    # begins it, unless the same is going on already
+    # @yield [Task] its value becomes the outcome
+    # @return [Task]
+    def start(key)
+      @lock.synchronize do
+        going = @tasks[key]
+        next going if going && !going.done
+        @tasks[key] = Task.new(0.0, false, false).tap { |task| task.thread = Thread.new { carry_out(task) { yield task } } }
+      end
+    end
+
+    # @return [Task, nil]
+    def [](key) = @lock.synchronize { @tasks[key] }
+
+    # what has ended is told once
+    # @return [Object, nil] its outcome
+    def take(key) = @lock.synchronize { @tasks.delete(key)&.outcome if @tasks[key]&.done }
+
+    def going?(key) = self[key].then { |task| !task.nil? && !task.done }
+
+    # with the best so far
+    def stop(key) = self[key]&.stopped = true
+
+    private
+
+    def carry_out(task)
+      Thread.current.report_on_exception = true
+      task.outcome = ActiveRecord::Base.connection_pool.with_connection { yield }
+    ensure
+      task.done = true
+    end
+  end
+end

@@ -1,0 +1,107 @@
+# frozen_string_literal: true
+
+require_relative "../shop_helper"
+
+RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
+  let(:badge) { ready_mark }
+  let(:plate) { ready_mark.tap { |mark| send_form "/marks/#{mark.id}/place", "width" => "44" } }
+
+  def lay(mark, **more) = send_form("/marks/#{mark.id}/sheet", {"copies" => "2", "paper" => "a5", "leftovers" => "", "gap_mm" => "3"}.merge(more.transform_keys(&:to_s)))
+
+  def lines(layout) = layout.cut_lines.flatten(1).map { |place, line| [layout.label(place), line] }
+
+  def both = [badge, plate].each { |mark| lay(mark) }
+
+  def gang(**more)
+    both
+    lay(badge, with: [plate.id.to_s], **more)
+    badge.reload.layout
+  end
+
+  it "lays waiting marks of the same stock and printer on one sheet, each by its own outline and letter" do
+    other = ready_mark(way: "solvent-rub", printer: "laser")
+    lay(other)
+    both
+    get "/marks/#{badge.id}/sheet"
+    expect(last_response.body).to include(%(id="with-#{plate.id}")).and(satisfy { |page| !page.include?(%(id="with-#{other.id}")) })
+    layout = gang
+    expect([layout.marks.to_a, layout.sheets.size, lines(layout).map(&:first).sort]).to eq [[badge, plate], 1, %w[A1 A2 B1 B2]]
+    regions = lines(layout).map { |_, line| UpClose::Geometry::Region.polygon(line.map(&:to_a)) }
+    expect(regions.combination(2).map { |a, b| a.distance(b) }.min).to be >= 3 - 1e-6
+    expect(plate.reload.layout).to eq layout
+    %w[pack.pdf cut/1.dxf sheets/1.svg?show=1].each { |file| expect(get("/marks/#{plate.id}/#{file}").status).to eq 200 }
+    expect(get("/marks/#{plate.id}/cut/1.svg").body.scan(/<g id="copy (\w\d)"/).flatten.sort).to eq %w[a1 a2 b1 b2]
+    expect(badge.print_pack.pages.flat_map(&:marks).map { |item| item.box.width.round(3) }.tally).to eq(30.0 => 2, 44.0 => 2)
+  end
+
+  it "writes what all of them took at once, whoever says it is printed, and lets one go on by itself" do
+    gang
+    2.times { send_form "/marks/#{plate.id}/printed" }
+    expect(StockSheet.last.used.map { |area| area["words"] }.tally).to eq("heading" => 1, badge.title => 4)
+    expect([badge, plate].map { |mark| mark.reload.layout.state }).to eq %w[printed printed]
+    lay(badge)
+    expect([badge.reload.layout, plate.reload.layout.state]).to eq [nil, "printed"]
+    send_form "/marks/#{plate.id}/printed/back", "outcome" => "free"
+    expect(StockSheet.count).to eq 0
+  end
+
+  it "no longer holds once one of them has another size; laid anew it is that mark's alone" do
+    gang
+    send_form "/marks/#{plate.id}/place", "width" => "40"
+    expect([badge, plate].map { |mark| mark.reload.layout }).to eq [nil, nil]
+    lay(badge)
+    expect(Layout.count).to eq 0
+  end
+
+  it "moves a copy by its mark and number, and says on whose it would lie" do
+    layout = gang
+    at = layout.sheets.first["places"].find { |p| p["mark"] == plate.id && p["copy"] == 1 }
+    answer = send_form("/marks/#{badge.id}/layout/move", "of" => badge.id, "copy" => "1", "x" => at["x"], "y" => at["y"], "turn" => "0", "try" => "1")
+    expect([answer.status, JSON.parse(answer.body)["said"]]).to match [422, /On copy B1/]
+    send_form("/marks/#{badge.id}/layout/pin", "of" => plate.id, "copy" => "1")
+    send_form("/marks/#{badge.id}/layout/again")
+    expect(badge.reload.layout.sheets.first["places"].find { |p| p["pinned"] }).to include(at.slice("mark", "copy", "x", "y", "turn"))
+  end
+
+  it "keeps the webs, frame and leading edge asked for, and turns only as allowed" do
+    layout = gang(gap_mm: "6", frame_mm: "11", leading_mm: "40", turning: "none", border_mm: "1.5")
+    outlines = lines(layout).map(&:last)
+    regions = outlines.map { |line| UpClose::Geometry::Region.polygon(line.map(&:to_a)) }
+    boxes = outlines.map { |line| UpClose::Geometry::Box.around(line) }
+    expect(regions.combination(2).map { |a, b| a.distance(b) }.min).to be >= 6 - 1e-6
+    expect([boxes.map(&:x).min, boxes.map(&:y).min]).to match [be >= 11 - 1e-6, be >= 40 - 1e-6]
+    expect(boxes.map { |box| box.width.round(2) }.uniq).to include(33.0)
+    expect(layout.sheets.flat_map { |s| s["places"].select { |p| p["mark"] == badge.id }.map { |p| p["turn"] } }.uniq).to eq [0]
+    answer = lay(badge, gap_mm: "wide", frame_mm: "900")
+    expect([answer.status, page_words]).to match [422, /does not read as a length.*60/]
+    expect(answer.body).to include('value="wide"')
+  end
+
+  it "keeps off what its printer cannot reach, more than the frame where that is more" do
+    Printer.create!(name: "old one", kind: "inkjet", margins_mm: {"left" => 20.0, "bottom" => 31.0})
+    boxes = lines(gang(turning: "any")).map { |_, line| UpClose::Geometry::Box.around(line) }
+    expect([boxes.map(&:x).min, boxes.map { |b| 210 - b.bottom }.min]).to match [be >= 20 - 1e-6, be >= 31 - 1e-6]
+    expect(badge.reload.allowances.turns.size).to eq 24
+  end
+
+  it "searches beside the page when asked to try for longer, tells how far it is, and keeps the best when told to stop" do
+    both
+    allow(Actions::LaySheet).to receive(:search).and_wrap_original { |search, *rest, &progress| search.call(*rest) { |share| sleep(0.02) && progress&.call(share) } }
+    expect(lay(badge, copies: "6", nested: "1", effort: "stretch").status).to eq 303
+    get "/marks/#{badge.id}/sheet"
+    expect(page_words).to match(/Trying layouts/)
+    expect(JSON.parse(get("/marks/#{badge.id}/laying").body)).to include("going" => true, "share" => be_between(0, 1))
+    send_form "/marks/#{badge.id}/laying/stop"
+    follow_redirect!
+    expect(badge.reload.layout.copies).to eq 6
+    expect(JSON.parse(get("/marks/#{badge.id}/laying").body)["going"]).to be false
+  end
+
+  it "numbers the copies of a member into columns far apart" do
+    places = Array.new(8) { |i| {"mark" => 1, "copy" => i + 1, "x" => (i % 4) * 40.0, "y" => (i / 4) * 20.0} }
+    numbered = Actions::LaySheet.numbered([{"places" => places.shuffle(random: Random.new(3))}]).first["places"]
+    # two members, four of each: whichever column is lost, each member has three left
+    by_column = numbered.group_by { |p| p["x"] }.values
+    expect(by_column.map { |lost| lost.map { |p| (p["copy"] - 1) % 2 }.sort }).to all eq [0, 1]
+  end
+end
