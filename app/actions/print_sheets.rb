@@ -49,9 +49,19 @@ module Actions
     # copies in rows, as a layout of fresh sheets
     def rows(mark)
       pack = mark.pack
+      return tiles(mark, pack) if mark.tiled?
       sheets = pack.cells.group_by(&:sheet).values.map do |cells|
         {"sheet_id" => nil, "width_mm" => pack.paper.width_mm, "height_mm" => pack.paper.height_mm, "used" => [], "boxed" => true,
          "places" => cells.map { |cell| {"mark" => mark.id, "copy" => cell.copy, "x" => cell.box.centre.x, "y" => cell.box.centre.y, "turn" => 0} }}
+      end
+      Layout.lay!([mark], sheets, mark.allowances)
+    end
+
+    # a sheet a tile, with what of it the tile took
+    def tiles(mark, pack)
+      sheets = pack.cells.map do |cell|
+        {"sheet_id" => nil, "width_mm" => pack.paper.width_mm, "height_mm" => pack.paper.height_mm, "used" => [], "boxed" => true,
+         "places" => [{"mark" => mark.id, "copy" => cell.copy, "x" => cell.box.centre.x, "y" => cell.box.centre.y, "turn" => 0, "ring" => cell.box.corners.map(&:to_a)}]}
       end
       Layout.lay!([mark], sheets, mark.allowances)
     end
@@ -69,8 +79,8 @@ module Actions
     def taken(layout, laid)
       laid["places"].map do |kept|
         mark = layout.mark_at(kept)
-        line = layout.place(kept).line(layout.outline(mark))
-        {"ring" => line.map { |point| [point.x.round(3), point.y.round(3)] }, "words" => mark.title, "layout_id" => layout.id}
+        ring = kept["ring"] || layout.place(kept).line(layout.outline(mark)).map(&:to_a)
+        {"ring" => ring.map { |x, y| [x.round(3), y.round(3)] }, "words" => mark.title, "layout_id" => layout.id}
       end
     end
 

@@ -27,6 +27,9 @@ class Layout < ApplicationRecord
   # in rows, each copy trimmed to its box
   def boxed? = sheets.any? { |s| s["boxed"] }
 
+  # parts of a mark larger than a sheet
+  def tiled? = sheets.any? { |s| s["places"].any? { |p| p["ring"] } }
+
   def several? = marks.size > 1
 
   def copies = sheets.sum { |s| s["places"].size }

@@ -95,23 +95,28 @@ class Mark < ApplicationRecord
   # the lines to cut along, sheet by sheet, each copy by its number
   # @return [Array<Hash{String => Array<UpClose::Geometry::Path>}>]
   def cut_lines
-    found = layout or return pack.cells.group_by(&:sheet).values.map { |cells| sheet_line(pack.paper.width_mm, pack.paper.height_mm).merge(cells.to_h { |cell| ["COPY #{cell.copy}", [UpClose::Geometry::Path.polygon(cell.box.corners)]] }) }
+    found = (layout unless tiled?) or return pack.cells.group_by(&:sheet).values.map { |cells| sheet_line(pack.paper.width_mm, pack.paper.height_mm).merge(cells.to_h { |cell| ["COPY #{cell.copy}", [UpClose::Geometry::Path.polygon(cell.box.corners)]] }) }
     found.cut_lines.zip(found.to_core).map { |lines, sheet| sheet_line(sheet.width_mm, sheet.height_mm).merge(lines.to_h { |place, line| ["COPY #{found.label(place)}", [UpClose::Geometry::Path.polygon(line)]] }) }
   end
 
   def sheet_line(width, height) = {"SHEET" => [UpClose::Geometry::Path.polygon(UpClose::Geometry::Box.new(x: 0, y: 0, width: width, height: height).corners)]}
 
-  # @return [UpClose::Printing::Pack]
+  # @return [UpClose::Printing::Pack, UpClose::Printing::TiledPack]
   # @raise [UpClose::Errors::DoesNotFit]
   def pack
-    UpClose::Printing::Pack.new(artwork: design, ink: design.ink, width_mm: width_mm, mirrored: reading_core.mirrored?, copies: copies_wanted,
-      paper: UpClose::Printing::Paper.fetch(paper), border_mm: setting.border_mm, windows: boxed?, heading: heading, margins: UpClose::Printing::Margins.keeping(allowances, unprintable))
+    whole = {artwork: design, ink: design.ink, width_mm: width_mm, mirrored: reading_core.mirrored?, copies: copies_wanted,
+             paper: UpClose::Printing::Paper.fetch(paper), border_mm: setting.border_mm, heading: heading, margins: UpClose::Printing::Margins.keeping(allowances, unprintable)}
+    return UpClose::Printing::TiledPack.new(**whole, overlap_mm: laying["overlap_mm"] || UpClose::Printing::TiledPack::OVERLAP) if tiled?
+    UpClose::Printing::Pack.new(**whole, windows: boxed?)
   end
+
+  # larger than a sheet, and printed in parts
+  def tiled? = laying["tiles"] == true
 
   # laid out freely, with leftovers, perhaps with other marks; nil when the copies stand in rows on fresh sheets
   def layout = layouts.last.then { |found| found if found && %w[laid printed].include?(found.state) && found.as_laid? }
 
-  def outline_key = Digest::SHA256.hexdigest([cut_outline, copies_wanted, paper, stock, printer].to_json)[0, 20]
+  def outline_key = Digest::SHA256.hexdigest([cut_outline, copies_wanted, paper, stock, printer, *(laying["overlap_mm"] if tiled?)].to_json)[0, 20]
 
   # @return [UpClose::Sheets::Allowances]
   def allowances = UpClose::Sheets::Allowances.from_h(laying)
@@ -128,6 +133,7 @@ class Mark < ApplicationRecord
 
   # @return [UpClose::Printing::Pack, UpClose::Printing::NestedPack]
   def print_pack
+    return pack if tiled?
     found = layout or return pack
     UpClose::Printing::NestedPack.new(kinds: found.kinds, laid: found.to_core, heading: found.heading, gap_mm: found.allowances.gap)
   end
@@ -139,6 +145,15 @@ class Mark < ApplicationRecord
   # the printer it goes to, when one is known
   # @return [Printer, nil]
   def own_printer = @own_printer ||= Printer.for(printer)
+
+  # the widest this mark could be on each sheet that suits it, and on a fresh one
+  # @return [Hash{String => Float, nil}]
+  def largest_on_sheets
+    blanks = suiting_sheets.first(8).to_h { |sheet| [sheet.name, sheet.to_core] }.merge("a fresh sheet" => Actions::LaySheet.fresh(UpClose::Printing::Paper.fetch(paper), allowances))
+    blanks.transform_values do |blank|
+      UpClose::Sheets::LargestMark.new(blank, room: allowances.room(unprintable), turns: allowances.turns) { |width| UpClose::Sheets::CutOutline.call(design.ink, width_mm: width, border_mm: setting.border_mm, boxed: boxed?, mirrored: reading_core.mirrored?) }.width_mm
+    end
+  end
 
   # margins its printer cannot reach
   # @return [Hash{Symbol => Float}]

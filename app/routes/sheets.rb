@@ -37,7 +37,7 @@ module Routes
       app.get "/marks/:id/sheet" do
         mark = ready_mark
         said = LAYING.take(mark.id)
-        stage mark, "sheet", form: nil, pack: pack_or_reason(mark), refusal: said&.first, laying: LAYING[mark.id]
+        stage mark, "sheet", form: nil, pack: pack_or_reason(mark), refusal: said&.first, laying: LAYING[mark.id], largest: params["largest"] && mark.largest_on_sheets
       end
 
       app.post "/marks/:id/sheet" do
@@ -46,7 +46,7 @@ module Routes
         if form.ok? && form.effort != "first" && form.free?
           lay_beside(mark, params.to_h)
         elsif !Actions::LaySheet.call(mark, form, now)
-          halt 422, stage(mark, "sheet", form: form, pack: pack_or_reason(mark), refusal: nil, laying: nil)
+          halt 422, stage(mark, "sheet", form: form, pack: pack_or_reason(mark), refusal: nil, laying: nil, largest: nil)
         end
         redirect to("/marks/#{mark.id}/sheet"), 303
       end
@@ -86,7 +86,7 @@ module Routes
       app.post "/marks/:id/printed" do
         mark = ready_mark
         refusal = Actions::PrintSheets.call(mark, now)
-        halt 422, stage(mark, "sheet", form: nil, pack: pack_or_reason(mark), refusal: refusal.sentence, laying: nil) if refusal
+        halt 422, stage(mark, "sheet", form: nil, pack: pack_or_reason(mark), refusal: refusal.sentence, laying: nil, largest: nil) if refusal
         redirect to("/marks/#{mark.id}/sheet"), 303
       end
 

@@ -97,6 +97,34 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
     expect(JSON.parse(get("/marks/#{badge.id}/laying").body)["going"]).to be false
   end
 
+  it "offers tiles for a mark larger than any sheet, prints them, and marks each sheet with its part" do
+    large = ready_mark(width_mm: "900", height_mm: "400")
+    send_form "/marks/#{large.id}/place", "width" => "500"
+    answer = lay(large, copies: "1", paper: "a4")
+    expect([answer.status, answer.body]).to match [422, /Print it in tiles that lap over/]
+    expect(lay(large, copies: "1", paper: "a4", tiles: "1").status).to eq 303
+    get "/marks/#{large.id}/sheet"
+    expect(page_words).to match(/In tiles 3 × 1/)
+    expect(large.reload.print_pack.pages.size).to eq 4
+    send_form "/marks/#{large.id}/printed"
+    # 506 × 256, lapped by 10: (506 + 20) ÷ 3
+    expect(StockSheet.all.map { |s| UpClose::Geometry::Box.around(s.rings.last.map { |x, y| UpClose::Geometry::Point[x, y] }).then { |b| [b.width.round(1), b.height.round(1)] } }).to eq [[175.3, 256]] * 3
+    get "/marks/#{large.id}/sheet"
+    expect(page_words).to match(/Printed .* What it took is marked/)
+  end
+
+  it "tells how large a mark could be on each sheet, and rides an offcut on a carrier" do
+    send_form "/drawer", "stock" => "label-backing", "printer" => "inkjet", "size" => "own", "width_mm" => "120", "height_mm" => "90", "used" => ""
+    get "/marks/#{badge.id}/sheet?largest=1"
+    # 120 − 16 − 2 × 3 of border, and half as high
+    expect(page_words).to match(/backing 1 (97\.[5-9]|98\.0) × (48\.[7-9]|49\.0) a fresh sheet/)
+    expect(get("/marks/#{badge.id}/carrier.pdf").status).to eq 404
+    lay(badge, leftovers: "1")
+    expect(get("/marks/#{badge.id}/carrier.pdf").status).to eq 200
+    expect(badge.reload.print_pack.pages.first.paper.title).to eq "A5"
+    expect(StockSheet.last.carrier.dx).to eq 14
+  end
+
   it "numbers the copies of a member into columns far apart" do
     places = Array.new(8) { |i| {"mark" => 1, "copy" => i + 1, "x" => (i % 4) * 40.0, "y" => (i / 4) * 20.0} }
     numbered = Actions::LaySheet.numbered([{"places" => places.shuffle(random: Random.new(3))}]).first["places"]

@@ -57,6 +57,21 @@ RSpec.describe "sheets that have been used", :measured do
     end
   end
 
+  describe UpClose::Sheets::LargestMark do
+    def widest(used: [], turns: [0], width: 210, height: 297, frame: 8)
+      blank = UpClose::Sheets::Nesting::Blank.new(width_mm: width, height_mm: height, used: used)
+      described_class.new(blank, room: UpClose::Sheets::Nesting::Room.new(gap_mm: 3, frame_mm: frame), turns: turns) { |w| [[-w / 2, -w / 4], [w / 2, -w / 4], [w / 2, w / 4], [-w / 2, w / 4]] }.width_mm
+    end
+
+    it "is as wide as the frame leaves, or as long when it may turn, or as what is gone lets it" do
+      expect(widest).to be_between(193, 194)
+      expect(widest(turns: [0, 90])).to be_between(280, 281)
+      # gone down to 200: 297 − 8 − 203 = 86 high, 172 wide
+      expect(widest(used: [ring(0, 0, 210, 200)])).to be_between(170.5, 172)
+      expect(widest(used: [ring(0, 0, 210, 297)])).to be_nil
+    end
+  end
+
   describe UpClose::Printing::NestedPack do
     def pack(places, art: opened(svg('<rect width="40" height="10"/><rect width="10" height="30"/>')), boxed: false, mirrored: false, **sheet)
       outline = UpClose::Sheets::CutOutline.call(art.ink, width_mm: 40, border_mm: 3, boxed: boxed, mirrored: mirrored)

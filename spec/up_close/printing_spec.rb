@@ -23,6 +23,52 @@ RSpec.describe UpClose::Printing, :measured do
 
   def close_to(area, within) = match(area.transform_values { |v| be_within(within).of(v) })
 
+  describe described_class::TiledPack do
+    let(:beam) { opened(svg('<rect width="10" height="10"/><rect x="30" width="10" height="10"/>')) }
+
+    def tiled(artwork, width_mm: 500.0, **more)
+      described_class.new(artwork: artwork, ink: artwork.ink, width_mm: width_mm, border_mm: 3.0, copies: 1, mirrored: false, paper: UpClose::Printing::Paper.fetch("a4"),
+        heading: UpClose::Printing::Heading.new(title: "beam", stock: UpClose::Sheets::Stock.fetch("letter-paper")), **more)
+    end
+
+    it "takes the way round with fewer sheets, in equal tiles that lap over" do
+      # 506 × 131 with its border: on its side 281 wide, ⌈(506 − 10) ÷ (281 − 10)⌉ = 2; upright 194, ⌈496 ÷ 184⌉ = 3
+      pack = tiled(beam)
+      expect([pack.paper.landscape?, pack.grid, pack.sheets]).to eq [true, [2, 1], 3]
+      expect(pack.tiles.map { |t| [t.name, t.part] }).to eq [["A1", box(0, 0, 258, 131)], ["A2", box(248, 0, 258, 131)]]
+      expect(tiled(beam, width_mm: 900.0).tiles.each_cons(2).map { |a, b| (a.part.right - b.part.x).round(9) }.uniq).to eq [10.0]
+    end
+
+    it "prints each part where it belongs, cut off at the tile, to the hundredth" do
+      pages = tiled(beam).pages
+      # the second block from 3 + 375 of the whole, 248 less on the second tile, inside a frame of 8: 138 … 263
+      {1 => [11, 24, 125, 125], 2 => [138, 24, 125, 125]}.each do |page, wanted|
+        where = {x_mm: wanted[0], y_mm: wanted[1], width_mm: wanted[2], height_mm: wanted[3]}
+        dark = (render_pdf(pdf(Struct.new(:pages).new([pages[page]])), dpi: 600) < 60).ifthenelse(0, 255).cast(:uchar)
+        expect(ink_found(dark, where, dpi: 600)).to close_to(where, 0.06)
+      end
+      cut = tiled(opened(svg('<rect width="40" height="10"/>'))).pages
+      dark = (render_pdf(pdf(Struct.new(:pages).new([cut[1]])), dpi: 600) < 60).ifthenelse(0, 255).cast(:uchar)
+      # solid to its window's edge at 8 + 258, and no further
+      expect([265, 267].map { |x| dark.getpoint((x * 600 / 25.4).round, (80 * 600 / 25.4).round).first }).to eq [0, 255]
+      drawn = grey(Vips::Image.svgload_buffer(UpClose::Formats::SVG::Writer.new(cut[1], faces: types[:faces], title: "t").call, dpi: 300))
+      expect([265, 267].map { |x| drawn.getpoint((x * 300 / 25.4).round, (80 * 300 / 25.4).round).first }).to match [be < 20, be > 240]
+    end
+
+    it "puts a tick on the middle of the overlap in both neighbours, and names all in a drawing of the whole" do
+      pages = tiled(beam).pages
+      upright = ->(page) { page.items.grep(UpClose::Printing::Items::Line).map(&:points).select { |p| p.size == 2 && p.first.x == p.last.x }.map { |p| p.first.x }.uniq }
+      # 253 of the whole: 8 + 253 on the first, 8 + 5 on the second
+      expect([pages[1], pages[2]].map(&upright)).to eq [[261.0], [13.0]]
+      expect(pages.first.items.grep(UpClose::Printing::Items::Text).map(&:words)).to include("A1", "A2", /How the 2 tiles go together, 1 : 2/)
+    end
+
+    it "refuses an overlap that leaves nothing, and more sheets than anyone has" do
+      expect { tiled(beam, overlap_mm: 100) }.to refuse_saying(/overlap leaves nothing/, at: :paper)
+      expect { tiled(beam, width_mm: 9000.0) }.to refuse_saying(/200 is the most/, at: :paper)
+    end
+  end
+
   describe described_class::Rows do
     it "fills rows, then sheets" do
       # ⌊(194 + 3) ÷ (44 + 3)⌋ = 4 across, ⌊(268 + 3) ÷ (20 + 3)⌋ = 11 down

@@ -48,14 +48,26 @@ module UpClose
 
       # A solid box.
       class Block
-        attr_reader :box
+        attr_reader :box, :colour
 
-        def initialize(box)
-          @box = box
+        def initialize(box, colour: Colour::BLACK)
+          @box, @colour = box, colour
           freeze
         end
 
-        def draw_on(page) = page.block(box)
+        def draw_on(page) = page.block(box, colour)
+      end
+
+      # Other items, of which only what lies in a box is seen.
+      class Window
+        attr_reader :box, :items
+
+        def initialize(box, items)
+          @box, @items = box, items.freeze
+          freeze
+        end
+
+        def draw_on(page) = page.window(box) { items.each { |item| item.draw_on(page) } }
       end
 
       # One line of words. +size+ is its cap height, +y+ its baseline.

@@ -34,6 +34,7 @@ module UpClose
         def drawing(drawing, ink:, box:, mirrored:, turn: 0)
           name = @stamps[[drawing, box.width, mirrored]] ||= stamp(drawing, ink, box, mirrored)
           at(box, turn: turn) { @document.stamp(name) }
+          unclipped(name, box)
         end
 
         def picture(picture, ink:, box:, mirrored:, turn: 0)
@@ -42,9 +43,16 @@ module UpClose
           at(box, flip: mirrored, turn: turn) { @document.renderer.add_content("q #{real(box.width)} 0 0 #{real(box.height)} 0 0 cm /#{name[0]} Do Q") }
         end
 
-        def block(box)
-          @document.fill_color("000000")
+        def block(box, colour = Colour::BLACK)
+          @document.fill_color(colour.to_hex.delete_prefix("#"))
           @document.fill_rectangle([box.x * POINT, (@height - box.y) * POINT], box.width * POINT, box.height * POINT)
+        end
+
+        def window(box)
+          @document.save_graphics_state do
+            @document.renderer.add_content("#{real(box.x)} #{real(@height - box.bottom)} #{real(box.width)} #{real(box.height)} re W n")
+            yield
+          end
         end
 
         def text(item)
@@ -92,6 +100,12 @@ module UpClose
           canvas = Canvas.new(@document, box.height)
           @document.create_stamp(name) { drawing.shapes.each { |shape| canvas.paint(shape, map) } }
           name
+        end
+
+        # Prawn clips a stamp to the page it is made on; a mark in tiles is larger than that
+        def unclipped(name, box)
+          stamp = @document.page.xobjects["Stamp#{@stamps.values.index(name) + 1}"]
+          stamp.data[:BBox] = [0, 0, [stamp.data[:BBox][2], box.width * POINT].max, [stamp.data[:BBox][3], box.height * POINT].max]
         end
 
         def real(length_mm) = ::PDF::Core.real(length_mm * POINT)

@@ -41,7 +41,15 @@ module UpClose
           place(box, turn, name(picture, box, mirrored) { image(picture, box, mirrored) })
         end
 
-        def block(box) = @body << %(<rect x="#{n(box.x)}" y="#{n(box.y)}" width="#{n(box.width)}" height="#{n(box.height)}"/>)
+        def block(box, colour = Colour::BLACK) = @body << %(<rect x="#{n(box.x)}" y="#{n(box.y)}" width="#{n(box.width)}" height="#{n(box.height)}" fill="#{colour.to_hex}"/>)
+
+        def window(box)
+          outer, @body = @body, []
+          yield
+          name = "window-#{@definitions.size + 1}"
+          @definitions << %(<clipPath id="#{name}"><rect x="#{n(box.x)}" y="#{n(box.y)}" width="#{n(box.width)}" height="#{n(box.height)}"/></clipPath>)
+          @body = outer << %(<g clip-path="url(##{name})">#{@body.join("\n")}</g>)
+        end
 
         def text(item)
           face = @faces[item.bold ? :bold : :regular]
