@@ -23,8 +23,28 @@ module Actions
     # a new cartridge or fuser: what was measured no longer holds
     def end_current(printer, now) = ApplicationRecord.change { printer.current&.update!(ended_at: now) }
 
-    def answer_feed(printer, face)
-      ApplicationRecord.change { printer.update!(prints_face: face) } if %w[up down].include?(face)
+    # @param tray [String] its name; empty for the only one
+    def answer_feed(printer, face, tray = "")
+      return unless %w[up down].include?(face)
+      ApplicationRecord.change do
+        named = printer.trays.find { |t| t["name"] == tray }
+        named ? printer.update!(trays: printer.trays.map { |t| t.equal?(named) ? t.merge("face" => face) : t }) : printer.update!(prints_face: face)
+      end
+    end
+
+    # its trays keep the faces that were found
+    # @param form [Forms::ProfileForm]
+    def keep_profile(printer, form)
+      faces = printer.trays.to_h { |tray| [tray["name"], tray["face"]] }
+      trays = form.values[:trays].map { |tray| tray.merge("face" => faces[tray["name"]]).compact }
+      ApplicationRecord.change { printer.update!(form.values.slice(:dpi, :margins_mm, :queue).merge(trays: trays)) }
+    end
+
+    # the bars of a print: near enough, or a calibration from now on
+    # @param bars [UpClose::Printing::Calibrating::ByBars]
+    def keep_bars(printer, bars, paper)
+      return if bars.accepted?
+      ApplicationRecord.change { printer.calibrations.create!(figures: bars.calibration.to_h, way: "bars", paper: paper) }
     end
   end
 end

@@ -12,6 +12,10 @@ class Printer < ApplicationRecord
   # @return [Hash{Symbol => Float}]
   def margins_core = margins_mm.symbolize_keys
 
+  # each tray's name, and the face it prints on; one without a name when none has been named
+  # @return [Array<Array(String, String, nil)>]
+  def tray_faces = trays.any? ? trays.map { |tray| [tray["name"], tray["face"]] } : [["", prints_face]]
+
   # @return [UpClose::Printing::KnownFaults]
   def faults = UpClose::Printing::KnownFaults.new(rollers_mm: rollers_mm, ghost_mm: ghost_mm)
 

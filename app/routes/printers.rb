@@ -12,8 +12,8 @@ module Routes
 
     # what only these routes need
     module Helping
-      def printer_page(printer, form: nil, second: nil, faults: nil)
-        page :"printers/show", here: :printers, title: printer.name, printer: printer, form: form, second: second, faults: faults
+      def printer_page(printer, form: nil, second: nil, faults: nil, profile: nil)
+        page :"printers/show", here: :printers, title: printer.name, printer: printer, form: form, second: second, faults: faults, profile: profile
       end
 
       def wanted_page(printer, which, paper)
@@ -66,7 +66,7 @@ module Routes
       end
 
       app.post "/printers/:id/feed" do
-        Actions::Calibrate.answer_feed(Printer.find(params["id"]), params["face"])
+        Actions::Calibrate.answer_feed(Printer.find(params["id"]), params["face"], params["tray"].to_s)
         redirect to("/printers/#{params["id"]}"), 303
       end
 
@@ -78,23 +78,34 @@ module Routes
         redirect to("/printers/#{printer.id}"), 303
       end
 
+      app.post "/printers/:id/profile" do
+        printer = Printer.find(params["id"])
+        form = Forms::ProfileForm.new(params, unit: unit)
+        halt 422, printer_page(printer, profile: form) unless form.ok?
+        Actions::Calibrate.keep_profile(printer, form)
+        redirect to("/printers/#{printer.id}"), 303
+      end
+
+      app.get("/devices") { page :"printers/devices", here: :printers, title: "Devices", printers: Printer.where.not(simulated: nil).order(:id).to_a }
+
       # the simulated ones
       app.post "/printers/:id/print" do
         printer = device(params["id"])
         Actions::UseDevices.print(printer, wanted_page(printer, params["which"], params["paper"]))
-        redirect to("/printers/#{printer.id}#tray"), 303
+        redirect to((params["from"] == "devices") ? "/devices#device-#{printer.id}" : "/printers/#{printer.id}#tray"), 303
       end
 
       app.post "/printers/:id/scan" do
         printer = device(params["id"])
         Actions::UseDevices.scan(printer)
-        redirect to("/printers/#{printer.id}#tray"), 303
+        redirect to((params["from"] == "devices") ? "/devices#device-#{printer.id}" : "/printers/#{printer.id}#tray"), 303
       end
 
       app.get "/printers/:id/tray/:what.png" do
         halt 404 unless %w[sheet scan].include?(params["what"])
         bytes = Actions::UseDevices.tray(device(params["id"])).take(params["what"]) or halt(404)
         content_type "image/png"
+        next download(bytes, "image/png", "#{params["what"]}.png") if params["whole"]
         # small enough for a page
         Vips::Image.thumbnail_buffer(bytes, 700).pngsave_buffer(compression: 3)
       end

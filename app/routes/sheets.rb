@@ -25,6 +25,10 @@ module Routes
         end
       end
 
+      def sheet_stage(mark, form: nil, refusal: nil, laying: nil, largest: nil, bars: nil)
+        stage mark, "sheet", form: form, pack: pack_or_reason(mark), refusal: refusal, laying: laying, largest: largest, bars: bars
+      end
+
       # @return [UpClose::Printing::Pack, UpClose::Error]
       def pack_or_reason(mark)
         mark.print_pack.tap(&:pages)
@@ -37,7 +41,7 @@ module Routes
       app.get "/marks/:id/sheet" do
         mark = ready_mark
         said = LAYING.take(mark.id)
-        stage mark, "sheet", form: nil, pack: pack_or_reason(mark), refusal: said&.first, laying: LAYING[mark.id], largest: params["largest"] && mark.largest_on_sheets
+        sheet_stage mark, refusal: said&.first, laying: LAYING[mark.id], largest: params["largest"] && mark.largest_on_sheets
       end
 
       app.post "/marks/:id/sheet" do
@@ -46,7 +50,7 @@ module Routes
         if form.ok? && form.effort != "first" && form.free?
           lay_beside(mark, params.to_h)
         elsif !Actions::LaySheet.call(mark, form, now)
-          halt 422, stage(mark, "sheet", form: form, pack: pack_or_reason(mark), refusal: nil, laying: nil, largest: nil)
+          halt 422, sheet_stage(mark, form: form)
         end
         redirect to("/marks/#{mark.id}/sheet"), 303
       end
@@ -83,10 +87,25 @@ module Routes
         download(Shelves::PrintFiles.pdf(pages, "#{mark.title}, carrier"), "application/pdf", "#{mark.title} carrier.pdf")
       end
 
+      app.post "/marks/:id/send" do
+        mark = ready_mark
+        refusal = Actions::SendPrint.call(mark, params["sheet"].to_i)
+        halt 422, sheet_stage(mark, refusal: refusal) if refusal
+        redirect to((mark.own_printer.device ? "/devices#device-#{mark.own_printer.id}" : "/marks/#{mark.id}/sheet")), 303
+      end
+
+      app.post "/marks/:id/bars" do
+        mark = ready_mark
+        printer = mark.own_printer || Printer.create!(name: "the #{mark.printer}", kind: mark.printer)
+        form = Forms::BarsForm.new(params, unit: unit, undone: printer.current&.to_core)
+        Actions::Calibrate.keep_bars(printer, form.bars, mark.paper) if form.bars
+        halt (form.bars ? 200 : 422), sheet_stage(mark.reload, bars: form)
+      end
+
       app.post "/marks/:id/printed" do
         mark = ready_mark
         refusal = Actions::PrintSheets.call(mark, now)
-        halt 422, stage(mark, "sheet", form: nil, pack: pack_or_reason(mark), refusal: refusal.sentence, laying: nil, largest: nil) if refusal
+        halt 422, sheet_stage(mark, refusal: refusal.sentence) if refusal
         redirect to("/marks/#{mark.id}/sheet"), 303
       end
 

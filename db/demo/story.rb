@@ -18,10 +18,17 @@ module Demo
     end
 
     def load
-      ActiveRecord::Base.transaction { [printers, drawer, fair, luthier] }
+      ActiveRecord::Base.transaction { [printers, stock, drawer, fair, luthier] }
     end
 
     private
+
+    # what packs cost at the chandler's
+    def stock
+      {"clear-film" => [1490, 10], "white-film" => [1690, 10], "letter-paper" => [520, 500], "photo-paper-back" => [899, 20, 8], "resist-film" => [2350, 10], "clear-tape" => [240, 1]}.each do |key, (cents, sheets, uses)|
+        StockFact.create!(stock: key, pack_cents: cents, pack_sheets: sheets, uses: uses, supplier: "Pellow chandlery")
+      end
+    end
 
     # part-used sheets, as months of work leave them
     def drawer
@@ -35,7 +42,7 @@ module Demo
 
     # two that stand in for hardware, the laser measured a fortnight ago
     def printers
-      laser = Printer.create!(name: "Harbour office laser", kind: "laser", simulated: "harbour-laser", prints_face: "down")
+      laser = Printer.create!(name: "Harbour office laser", kind: "laser", simulated: "harbour-laser", prints_face: "down", dpi: 600, margins_mm: {"left" => 4.2, "right" => 4.2, "top" => 4.2, "bottom" => 4.2})
       Printer.create!(name: "Kitchen table inkjet", kind: "inkjet", simulated: "kitchen-inkjet", rollers_mm: [52.0, 158.0])
       laser.calibrations.create!(figures: UpClose::Printing::Calibration.new(x_scale: 1.0042, y_scale: 0.9968, skew_deg: 0.118, residual_mm: 0.012, crosses: 35).to_h, way: "scan", paper: "a4", created_at: days_ago(14, 20))
     end

@@ -90,4 +90,20 @@ RSpec.describe "simulated devices", :shop, :measured do
       expect(described_class.call(moved).to_a).to match [1.2, 0, 0.2, 1, 1, 0].map { |v| be_within(1e-12).of(v) }
     end
   end
+
+  it "prints a mark's sheet to the tray, what the loaded sheet no longer has left dark, and shows it among the devices" do
+    mark = ready_mark(way: "water-slide", printer: "laser")
+    laser = Printer.create!(name: "Harbour office laser", kind: "laser", simulated: "harbour-laser")
+    send_form "/drawer", "stock" => "clear-film", "printer" => "laser", "size" => "a4", "used" => "0, 0, 210, 100"
+    send_form "/marks/#{mark.id}/sheet", "copies" => "1", "paper" => "a4", "leftovers" => "1"
+    expect(send_form("/marks/#{mark.id}/send", "sheet" => "2").body).to match(/There is no sheet 2/)
+    expect(send_form("/marks/#{mark.id}/send", "sheet" => "1").headers["Location"]).to end_with("/devices#device-#{laser.id}")
+    sheet = Vips::Image.new_from_buffer(get("/printers/#{laser.id}/tray/sheet.png?whole=1").body, "")
+    place = mark.reload.layout.sheets.first["places"].first
+    expect([grey_at(sheet, 105, 50), grey_at(sheet, place["x"], place["y"])]).to match [be_within(15).of(60), be < 70]
+    get "/devices"
+    expect(page_words).to match(/Harbour office laser.*Carry it to the scanner/)
+    send_form "/printers/#{laser.id}/scan", "from" => "devices"
+    expect(last_response.headers["Location"]).to include("/devices#")
+  end
 end

@@ -176,3 +176,15 @@ RSpec.describe "the sheet drawer", :shop do
     expect(StockSheet.here.pluck(:id)).to eq [sheet.id]
   end
 end
+
+RSpec.describe "stock and what it costs", :shop do
+  it "tells every kind's side and reading, and keeps a price, what a pack holds and where it is from" do
+    get "/stock"
+    expect(page_words).to match(/Resist film|Heat resist film/).and match(/on a carrier only/)
+    answer = send_form("/stock/clear-film", "pack_cents" => "cheap", "pack_sheets" => "0", "supplier" => "the quay shop")
+    expect([answer.status, page_words, answer.body.include?('value="the quay shop"'), StockFact.count]).to match [422, /does not read as a price.*Sheets in a pack is a whole number/, true, 0]
+    2.times { send_form("/stock/clear-film", "pack_cents" => "14,90", "pack_sheets" => "10", "supplier" => "the quay shop") }
+    expect(StockFact.all.map { |f| [f.stock, f.pack_cents, f.pack_sheets, f.supplier] }).to eq [["clear-film", 1490, 10, "the quay shop"]]
+    expect(send_form("/stock/vellum", "pack_cents" => "1").status).to eq 422
+  end
+end

@@ -54,6 +54,53 @@ RSpec.describe "printers", :shop, :measured do
     expect(page_words).to match(/Not measured yet.*All it was found to do.*ended/)
   end
 
+  it "takes the bars of a print typed back: near enough, or measured from now on, on top of what was undone" do
+    measure
+    mark = ready_mark
+    bars = ->(across, down) { send_form("/marks/#{mark.id}/bars", "across" => across, "down" => down) }
+    bars["50.1", "49.9"]
+    expect([page_words, printer.calibrations.size]).to match [/The bars : fine 50\.1 × 49\.9 mm/, 1]
+    expect([bars["0", "50"].status, bars["500", "50"].status, bars["long", "50"].status, Calibration.count]).to eq [422, 422, 422, 1]
+    bars["50.3", "50"]
+    expect(page_words).to match(/The bars : watch 50\.3 × 50 mm/)
+    # 170.7 ÷ 170 was undone, and it still comes out 50.3 ÷ 50 too wide
+    expect(printer.reload.current.to_core.to_h.values_at(:x_scale, :y_scale)).to match [be_within(1e-9).of(170.7 / 170 * 50.3 / 50), be_within(1e-9).of(256.3 / 257)]
+    [Calibration, Printer].each(&:delete_all)
+    bars["50.2", "50.2"]
+    expect(mark.reload.own_printer).to have_attributes(name: "the inkjet", current: have_attributes(way: "bars"))
+  end
+
+  it "knows its dots, what it cannot reach and its trays, each asked which face it prints on" do
+    answer = send_form("/printers/#{printer.id}/profile", "dpi" => "many", "trays" => "lower, rear", "margin_left" => "wide", "margin_top" => "12")
+    expect([answer.status, answer.body.include?('value="wide"'), page_words]).to match [422, true, /Dots an inch is a whole number.*does not read as a length/]
+    send_form("/printers/#{printer.id}/profile", "dpi" => "1200", "trays" => "lower, rear", "margin_left" => "4.2", "margin_top" => "12", "queue" => "made up")
+    expect(printer.reload).to have_attributes(dpi: 1200, margins_mm: {"left" => 4.2, "top" => 12.0}, queue: nil)
+    send_form "/printers/#{printer.id}/feed", "face" => "up", "tray" => "rear"
+    send_form("/printers/#{printer.id}/profile", "dpi" => "600", "trays" => "rear, upper")
+    expect(printer.reload.tray_faces).to eq [["rear", "up"], ["upper", nil]]
+    get "/marks/#{ready_mark.id}/sheet"
+    expect(page_words).to match(/Load the shiny side, facing up in the rear tray/)
+    expect(last_response.body).to include("PNG, 600 dpi")
+  end
+
+  it "sends a print to a queue of this machine, at its true size, or says why it did not go" do
+    bin = File.join(HOME, "bin").tap { |dir| FileUtils.mkdir_p(dir) }
+    {"lpstat" => "echo workshop", "lp" => "echo \"$@\" > #{HOME}/sent; cp \"${@: -1}\" #{HOME}/sent.pdf; [ ! -e #{HOME}/jam ] || { echo out of paper; exit 1; }"}.each { |name, script| File.write("#{bin}/#{name}", "#!/bin/bash\n#{script}\n").then { File.chmod(0o755, "#{bin}/#{name}") } }
+    path = ENV["PATH"]
+    ENV["PATH"] = "#{bin}:#{path}"
+    mark = ready_mark
+    expect(send_form("/marks/#{mark.id}/send", "sheet" => "1").body).to match(/Add it first/)
+    send_form("/printers/#{printer.id}/profile", "dpi" => "600", "queue" => "workshop")
+    expect(send_form("/marks/#{mark.id}/send", "sheet" => "1").status).to eq 303
+    expect(File.read("#{HOME}/sent")).to include("-d workshop", "print-scaling=none", "Custom.210.0x297.0mm")
+    where = area(mark.pack.ink_box(mark.pack.cells.first))
+    expect(ink_found(render_pdf(File.binread("#{HOME}/sent.pdf"), dpi: 600), where, dpi: 600).values).to match(where.values.map { |v| be_within(0.06).of(v) })
+    File.write("#{HOME}/jam", "")
+    expect(send_form("/marks/#{mark.id}/send", "sheet" => "1").body).to match(/out of paper/)
+  ensure
+    ENV["PATH"] = path
+  end
+
   it "asks one question about which face it prints on, and says it with the sheet" do
     mark = ready_mark
     send_form "/printers/#{printer.id}/feed", "face" => "sideways"

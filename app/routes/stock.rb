@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+module Routes
+  # Kinds of paper and film, and what they cost here.
+  module Stock
+    # what only these routes need
+    module Helping
+      def stock_page(forms = {})
+        page :"stock/index", here: :drawer, title: "Stock", facts: StockFact.all.index_by(&:stock), forms: forms, left: StockSheet.here.group(:stock).count
+      end
+    end
+
+    def self.registered(app)
+      app.get("/stock") { stock_page }
+
+      app.post "/stock/:key" do
+        stock = UpClose::Sheets::Stock.fetch(params["key"])
+        form = Forms::StockFactsForm.new(params)
+        halt 422, stock_page(stock.key => form) unless form.ok?
+        ApplicationRecord.change { StockFact.of(stock.key).update!(form.values.slice(:pack_cents, :pack_sheets, :uses, :supplier)) }
+        redirect to("/stock#stock-#{stock.key}"), 303
+      end
+
+      app.helpers Helping
+    end
+  end
+end
