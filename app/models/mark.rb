@@ -124,7 +124,7 @@ class Mark < ApplicationRecord
   # other marks that wait for the same stock and printer, and are not yet printed
   # @return [Array<Mark>]
   def waiting_with
-    Mark.live.where(stock: stock, printer: printer).where.not(id: id).where.not(packed_at: nil).where.missing(:runs).preload(:artwork, :layouts, piece: :job).order(:id)
+    Mark.live.where(stock: stock, printer: printer).where.not(id: id).where.missing(:runs).preload(:artwork, :layouts, piece: :job).order(:id)
       .select { |mark| mark.placed? && !mark.layouts.last&.printed? && !mark.piece.job.put_away_at }
   end
 

@@ -8,10 +8,10 @@ module Routes
     # what only these routes need
     module Helping
       # the ink's own box fills the view
-      # @param artwork [Artwork, Design]
-      def ink_svg(artwork)
+      # @param artwork [Artwork, Design]  @param drawing [UpClose::Artwork::Drawing] of a set, one member
+      def ink_svg(artwork, drawing = artwork.to_core)
         box = artwork.ink.box
-        %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="#{box.to_a.join(" ")}">#{UpClose::Formats::SVG::Painting.call(artwork.to_core)}</svg>)
+        %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="#{box.to_a.join(" ")}">#{UpClose::Formats::SVG::Painting.call(drawing)}</svg>)
       end
 
       def ink_png(artwork)
@@ -21,8 +21,9 @@ module Routes
       end
 
       # @param of [Artwork, Mark] a mark's artwork comes with the mark's own preparing
-      def ink_path(of)
-        return "/marks/#{of.id}/ink.#{of.design.picture? ? "png" : "svg"}?v=#{of.design.signature}" if of.is_a?(Mark)
+      # @param copy [Integer, nil] which member of a set
+      def ink_path(of, copy = nil)
+        return "/marks/#{of.id}/ink.#{of.design.picture? ? "png" : "svg"}?v=#{of.design.signature}#{"&copy=#{copy}" if copy && of.artwork.set?}" if of.is_a?(Mark)
         "/artworks/#{of.id}/ink.#{of.picture? ? "png" : "svg"}"
       end
     end
@@ -41,7 +42,7 @@ module Routes
           halt 404 unless design.picture? == (kind == "png")
           cache_control :private, max_age: 31_536_000
           content_type Shelves::PrintFiles::KINDS[kind]
-          (kind == "png") ? ink_png(design) : ink_svg(design)
+          (kind == "png") ? ink_png(design) : ink_svg(design, params["copy"] && design.artwork.set? ? design.for_copy(params["copy"].to_i) : design.to_core)
         end
       end
 

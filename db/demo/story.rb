@@ -85,6 +85,12 @@ module Demo
       mark = Actions::SavePiece.new_mark(mark.piece)
       letter(mark, "PELLOW NESS", "overpass-bold", "3")
       method(mark, "water-slide", "laser", stock: "white-film")
+      settle(mark, x_mm: 18, y_mm: -2)
+      draughts = Actions::SavePiece.new_mark(mark.piece)
+      letter(draughts, "", "routed-gothic", "2.4", set: "2…9")
+      method(draughts, "water-slide", "laser", stock: "white-film")
+      settle(draughts, x_mm: 78, y_mm: 4)
+      lay(draughts, 16, leftovers: true, with: [mark.id])
     end
 
     def dish
@@ -163,8 +169,8 @@ module Demo
       Actions::AddArtwork.call(mark, form) or raise form.errors.inspect
     end
 
-    def letter(mark, text, font, cap)
-      form = Forms::ArtworkForm.new({"kind" => "lettering", "text" => text, "font" => font, "cap_height" => cap, "source" => "set by me"})
+    def letter(mark, text, font, cap, **more)
+      form = Forms::ArtworkForm.new({"kind" => "lettering", "text" => text, "font" => font, "cap_height" => cap, "source" => "set by me"}.merge(more.transform_keys(&:to_s)))
       Actions::AddArtwork.call(mark, form) or raise form.errors.inspect
     end
 
@@ -175,7 +181,7 @@ module Demo
 
     def settle(mark, **at) = Actions::PlaceMark.move(mark, mark.placement.with(**at))
 
-    def lay(mark, copies, leftovers: false) = Actions::LaySheet.call(mark, Forms::SheetForm.new({"copies" => copies.to_s, "paper" => "a4", "leftovers" => leftovers ? "1" : ""}), @now)
+    def lay(mark, copies, leftovers: false, with: []) = Actions::LaySheet.call(mark, Forms::SheetForm.new({"copies" => copies.to_s, "paper" => "a4", "leftovers" => leftovers ? "1" : "", "with" => with}), @now)
 
     def seal(mark, key) = Actions::ChooseSealer.call(mark, key)
 
