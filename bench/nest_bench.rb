@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "real_outlines"
+require_relative "jigsaws"
 
 # Laying out: against a tidy person, a jigsaw's known answer, and what is possible.
 module Bench
@@ -28,4 +29,34 @@ module Bench
         "#{times} × tidied in #{seconds} s")
     end
   end
+
+  # sheets used: whole ones, and of the last as far down as it goes
+  used = ->(layout) { layout.fresh.size - 1 + layout.fresh.last.reach / letter.height_mm }
+  search = ->(parts, effort, leftovers = []) { nesting::Search.new(parts, leftovers: leftovers, fresh: letter, room: room, effort: effort).call }
+  {polygons: {20 => [1.60, 1.47], 60 => [1.50, 1.42]}, boxes: {8 => [1.20, 1.16], 20 => [1.20, 1.16], 60 => [1.20, 1.16]}}.each do |kind, sizes|
+    sizes.each do |count, wanted|
+      parts = Jigsaws.public_send(kind, count, nesting::Chance.new(count), letter)
+      %w[first good].zip(wanted).each { |effort, most| report("a sheet cut into #{count} #{kind}, #{effort}", format("%.2f sheets", used[search[parts, effort]]), "#{most}") }
+    end
+  end
+
+  # part-used sheets: corners and strips cut away; a tidy person lays rows into the largest box left
+  cuts = [[[0, 0, 150, 96]], [[60, 0, 155.9, 60], [0, 240, 120, 39.4]], [[90, 90, 60, 160]], [[0, 0, 215.9, 40], [150, 180, 65.9, 99.4]]]
+  leftovers = cuts.each_with_index.map { |boxes, i| nesting::Blank.new(id: i.to_s, width_mm: 215.9, height_mm: 279.4, used: boxes.map { |x, y, w, h| [[x, y], [x + w, y], [x + w, y + h], [x, y + h]] }) }
+  small = RealOutlines.call(400, largest: 44)
+  rest = small
+  tidy = leftovers.sum do |blank|
+    box = UpClose::Sheets::FreeRoom.new(blank, gap_mm: 2, frame_mm: 8).largest
+    laid = nesting::ByHand.tidied(rest, fresh: nesting::Blank.new(width_mm: box.width + 16, height_mm: box.height + 16), room: room).sheets.first
+    rest -= laid.placements.map(&:part)
+    laid.placements.sum { |p| p.part.area }
+  end
+  by_hand = nesting::ByHand.tidied(rest, fresh: letter, room: room)
+  {"first" => "2.5 ×", "good" => "2.7 ×, 0.56 × the fresh"}.each do |effort, wanted|
+    layout = search[small, effort, leftovers]
+    onto = layout.laid(layout.sheets.reject { |s| s.blank.fresh? })
+    report("400 small parts, 4 part-used sheets, #{effort}", format("%.2f × the area a tidy person gets on them, %.2f × the fresh sheets", onto / tidy, (layout.fresh.empty? ? 0 : used[layout]) / used[by_hand]), wanted)
+  end
+
+  {"first" => 150, "good" => 300}.each { |effort, most| report("640 real outlines, #{effort}, alone", alone("nest_alone.rb", effort).then { |took, peak| "peak #{peak.round} MB, #{took.round(1)} s" }, "#{most} MB") } unless ENV["QUICK"]
 end

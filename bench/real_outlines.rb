@@ -6,11 +6,11 @@ module RealOutlines
 
   module_function
 
-  def call(count, seed: 11)
+  def call(count, seed: 11, largest: 60)
     chance = UpClose::Sheets::Nesting::Chance.new(seed)
     fonts = Shelves::FontShelf.names.keys.map { |key| Shelves::FontShelf.fetch(key) }
     found = []
-    found << part(fonts[found.size % fonts.size], LETTERS[chance.below(LETTERS.size)], 8 + 52 * chance.share**1.6, found.size) until found.compact.size >= count || found.size > 3 * count
+    found << part(fonts[found.size % fonts.size], LETTERS[chance.below(LETTERS.size)], 8 + (largest - 8) * chance.share**1.6, found.size) until found.compact.size >= count || found.size > 3 * count
     found.compact.first(count)
   end
 
