@@ -17,6 +17,8 @@ module Bench
     scale = found.flat_map { |f| [f.x_scale / hidden.x_scale - 1, f.y_scale / hidden.y_scale - 1] }.map(&:abs).max
     skew = found.map { |f| (f.skew_deg - hidden.skew_deg).abs }.max
     report("#{key}: hidden scale and skew, scans turned up to 3°", format("within %.4f %% and %.4f°", scale * 100, skew), "0.02 % and 0.02°")
+    off = found.map { |f| f.offset ? (f.offset - UpClose::Geometry::Point[*hidden.offset_mm]).length : Float::INFINITY }.max
+    report("#{key}: hidden offset on the paper", format("within %.3f mm", off), "–")
     second = measure.call(key, crosses.page.drawn_by(found.first.undo(a4)), 0.8)
     report("#{key}: after compensation, over 200 mm", format("%.3f mm off", [second.x_scale, second.y_scale].map { |s| (s - 1).abs * 200 }.max), "within 0.05 mm")
   end

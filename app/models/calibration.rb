@@ -5,8 +5,5 @@ class Calibration < ApplicationRecord
   belongs_to :printer
 
   # @return [UpClose::Printing::Calibration]
-  def to_core
-    known = figures.symbolize_keys
-    UpClose::Printing::Calibration.new(**known.slice(:x_scale, :y_scale, :skew_deg, :residual_mm, :crosses))
-  end
+  def to_core = UpClose::Printing::Calibration.from_h(figures.symbolize_keys)
 end

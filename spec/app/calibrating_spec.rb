@@ -25,14 +25,22 @@ RSpec.describe "printed true", :measured do
         expect([found.x_scale / hidden.x_scale, found.y_scale / hidden.y_scale]).to all(be_within(2e-4).of(1))
         expect(found.skew_deg).to be_within(0.02).of(hidden.skew_deg)
         expect([found.residual_mm, found.crosses]).to match [be < 0.05, 35]
+        # the sheet's own edges, on the dark bed
+        expect([found.offset.x - hidden.offset_mm[0], found.offset.y - hidden.offset_mm[1], found.turn_deg - hidden.turn_deg]).to match [be_within(0.05).of(0), be_within(0.05).of(0), be_within(0.02).of(0)]
       end
     end
 
     it "does not mind a sheet laid in upside down, or crosses cut off at a corner" do
       sheet = printed
-      expect(calibration(scanned(sheet, turn_deg: 180)).x_scale).to be_within(2e-4).of(printer.faults.x_scale)
+      expect(calibration(scanned(sheet, turn_deg: 180))).to have_attributes(x_scale: be_within(2e-4).of(printer.faults.x_scale), offset: have_attributes(x: be_within(0.05).of(0.8), y: be_within(0.05).of(-0.6)))
       stained = sheet.draw_rect([255], 2333, 600, 667, 1000, fill: true)
       expect(calibration(scanned(stained))).to have_attributes(crosses: be_between(28, 34), x_scale: be_within(2e-4).of(printer.faults.x_scale))
+    end
+
+    it "leaves the offset open where the sheet's edges do not show, and what was found otherwise stands" do
+      scan = scanned(printed)
+      cropped = scan.crop(170, 170, scan.width - 340, scan.height - 340)
+      expect(calibration(cropped)).to have_attributes(offset: nil, turn_deg: 0.0, x_scale: be_within(2e-4).of(printer.faults.x_scale))
     end
 
     it "refuses another page, another paper, a blurred scan, missing crosses and no crosses, in plain words" do
@@ -53,6 +61,7 @@ RSpec.describe "printed true", :measured do
       second = calibration(scanned(printed(crosses.page.drawn_by(found.undo(a4)), by: key), turn_deg: -0.6))
       expect([second.x_scale, second.y_scale].map { |scale| (scale - 1).abs * 200 }.max).to be < 0.05
       expect(Math.tan(second.skew_deg.abs * Math::PI / 180) * 200).to be < 0.07
+      expect([second.offset.x, second.offset.y].map(&:abs).max).to be < 0.12
     end
   end
 

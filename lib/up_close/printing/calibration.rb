@@ -22,6 +22,13 @@ module UpClose
         freeze
       end
 
+      # as +to_h+ gives it
+      # @param hash [Hash{Symbol => Object}]
+      def self.from_h(hash)
+        offset = hash[:offset_mm]
+        new(**hash.slice(:x_scale, :y_scale, :skew_deg, :residual_mm, :crosses), turn_deg: hash[:turn_deg] || 0.0, offset: offset && Geometry::Point[*offset])
+      end
+
       # By a least-squares map of the crosses: x′ = ax + cy + e, y′ = bx + dy + f.
       # @param map [Geometry::Transform] wanted mm → printed mm, in whatever frame they were measured
       # @param known_frame [Boolean] whether that frame is the paper's own
@@ -53,7 +60,7 @@ module UpClose
 
       # @return [Working]
       def working
-        Working.new("x #{percent(x_scale)}, y #{percent(y_scale)}, skew #{Working.number(skew_deg, 3)}°#{", residual #{Working.number(residual_mm, 3)} mm over #{crosses} crosses" if residual_mm}",
+        Working.new("x #{percent(x_scale)}, y #{percent(y_scale)}, skew #{Working.number(skew_deg, 3)}°#{", on the paper #{Working.number(offset.x)} right, #{Working.number(offset.y)} down, turned #{Working.number(turn_deg, 3)}°" if offset}#{", residual #{Working.number(residual_mm, 3)} mm over #{crosses} crosses" if residual_mm}",
           source: residual_mm ? "least squares over the crosses found" : "measured by rule")
       end
 

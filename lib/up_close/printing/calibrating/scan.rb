@@ -44,7 +44,8 @@ module UpClose
           map = Fit.call(pairs)
           residual = Math.sqrt(pairs.sum { |wanted, found| (map.apply(wanted) - found).then { |off| off.dot(off) } } / pairs.size)
           refuse("The crosses lie up to #{Working.number(residual, 2)} mm from where any printer would put them: the scan is blurred, or the sheet was not flat.", "Scan it again, flat, at 300 dpi.", :scan) if residual > MOST_RESIDUAL_MM
-          Calibration.from_map(map, known_frame: false, residual_mm: residual, crosses: pairs.size)
+          frame = PaperEdges.new(@image, per_mm: @per_mm).frame(@page.paper, near_deg: Math.atan2(map.b, map.a) * 180 / Math::PI)
+          Calibration.from_map(frame ? map.then(frame) : map, known_frame: !frame.nil?, residual_mm: residual, crosses: pairs.size)
         end
 
         private
