@@ -36,7 +36,7 @@ module Bench
   {polygons: {20 => [1.60, 1.47], 60 => [1.50, 1.42]}, boxes: {8 => [1.20, 1.16], 20 => [1.20, 1.16], 60 => [1.20, 1.16]}}.each do |kind, sizes|
     sizes.each do |count, wanted|
       parts = Jigsaws.public_send(kind, count, nesting::Chance.new(count), letter)
-      %w[first good].zip(wanted).each { |effort, most| report("a sheet cut into #{count} #{kind}, #{effort}", format("%.2f sheets", used[search[parts, effort]]), "#{most}") }
+      %w[first good].zip(wanted).each { |effort, most| report("a sheet cut into #{count} #{kind}, #{effort}", format("%.2f sheets", used[search[parts, effort]]), most.to_s) }
     end
   end
 

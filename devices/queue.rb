@@ -36,7 +36,11 @@ module Devices
         file.write(pdf)
         file.flush
         said, well = Queue.run("lp", "-d", @name, "-t", title, "-o", "print-scaling=none", "-o", "media=Custom.#{width_mm.round(1)}x#{height_mm.round(1)}mm", file.path)
-        well ? nil : (said.empty? ? "The queue did not answer." : said.strip)
+        if well
+          nil
+        else
+          (said.empty? ? "The queue did not answer." : said.strip)
+        end
       end
     end
   end

@@ -28,7 +28,11 @@ module Actions
       return unless %w[up down].include?(face)
       ApplicationRecord.change do
         named = printer.trays.find { |t| t["name"] == tray }
-        named ? printer.update!(trays: printer.trays.map { |t| t.equal?(named) ? t.merge("face" => face) : t }) : printer.update!(prints_face: face)
+        if named
+          printer.update!(trays: printer.trays.map { |t| t.equal?(named) ? t.merge("face" => face) : t })
+        else
+          printer.update!(prints_face: face)
+        end
       end
     end
 

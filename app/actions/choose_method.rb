@@ -22,7 +22,7 @@ module Actions
     # the sealer is chosen later: it does not stand in the way here
     def check(mark)
       s = mark.situation
-      UpClose::Suitability.check!(UpClose::Suitability::Situation.new(method: s.method, printer: s.printer, stock: s.stock, material: s.material, finish: s.finish, colour: s.colour))
+      UpClose::Suitability.check!(UpClose::Suitability::Situation.new(method: s.method, printer: s.printer, stock: s.stock, material: s.material, finish: s.finish, colour: s.colour, setting: s.setting))
     end
 
     def sealer_that_suits(mark)

@@ -12,10 +12,15 @@ module Actions
     def call(mark)
       findings = mark.design.findings
       told = worst(findings)
-      said = {"key" => mark.design.checks_key, "verdict" => told.verdict.to_s, "figure" => words(told)}
+      said = {"key" => mark.design.checks_key, "verdict" => told.verdict.to_s, "figure" => words(told), "finest_mm" => findings.find { |f| f.key == :thinnest_line }&.value, "tones" => tones?(findings)}
       ApplicationRecord.change { mark.update_columns(checked: said) } unless mark.checked == said
       findings
     end
+
+    # greys enough to matter: over a twentieth of the picture
+    def tones?(findings) = findings.find { |f| f.key == :tones }.then { |f| f&.value.is_a?(Numeric) && f.value > TONED }
+
+    TONED = 5.0
 
     # all marks not looked at as they are now; one that cannot be is left for its own page to say
     def the_rest

@@ -15,6 +15,7 @@ module Forms
       attempt(:colour) { UpClose::Colour.hex(typed(:colour)).to_hex }
       count(:count, 1..500, "How many")
       values[:seen_through] = typed(:seen_through) == "1"
+      values[:uses] = UpClose::Suitability::USES.keys & Array(typed(:uses))
       read_shape
     end
 

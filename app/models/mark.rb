@@ -38,14 +38,18 @@ class Mark < ApplicationRecord
   end
 
   # @return [UpClose::Methods::Reading, nil]
-  def reading_core = way && UpClose::Methods::Reading.new(method_core, seen_through: piece.seen_through, override: reading)
+  def reading_core = way && UpClose::Methods::Reading.new(method_core, seen_through: piece.seen_through, override: reading, picked: picked.transform_keys(&:to_sym))
 
   # @return [UpClose::Suitability::Situation, nil]
   def situation
     return unless way
     UpClose::Suitability::Situation.new(method: method_core, printer: printer, stock: stock_core, material: piece.material_core,
-      finish: piece.finish_core, colour: piece.colour_core, sealer: sealer_core)
+      finish: piece.finish_core, colour: piece.colour_core, sealer: sealer_core, setting: setting, **wanted)
   end
+
+  # what is asked of any method: the use, the room, the artwork's finest line and greys as last looked at
+  # @return [Hash]
+  def wanted = {use: piece.uses, fumes: Preference.get("fumes"), finest_mm: checked && checked["finest_mm"], tones: (checked && checked["tones"]) == true}
 
   def placement = width_mm && UpClose::Placing::Placement.new(width_mm: width_mm, x_mm: x_mm, y_mm: y_mm, turn_deg: turn_deg)
 
@@ -71,7 +75,7 @@ class Mark < ApplicationRecord
 
   # @return [UpClose::Placing::Registration]
   def registration(writer, at = placement)
-    UpClose::Placing::Registration.new(shape: piece.to_core, placed: UpClose::Placing::PlacedInk.new(design.ink, at), border_mm: setting&.border_mm || 3.0, face_down: method_core ? method_core.passages.any?(&:turned?) : false, writer: writer)
+    UpClose::Placing::Registration.new(shape: piece.to_core, placed: UpClose::Placing::PlacedInk.new(design.ink, at), border_mm: setting&.border_mm || 3.0, face_down: way ? boxed? : false, writer: writer)
   end
 
   def height_mm = width_mm && width_mm * design.aspect
@@ -129,7 +133,7 @@ class Mark < ApplicationRecord
   end
 
   # paper that is laid face down is trimmed to a box that registers
-  def boxed? = method_core.passages.any?(&:turned?)
+  def boxed? = method_core.passages(picked.transform_keys(&:to_sym)).any?(&:turned?)
 
   # @return [UpClose::Printing::Pack, UpClose::Printing::NestedPack]
   def print_pack

@@ -42,7 +42,11 @@ module Routes
           halt 404 unless design.picture? == (kind == "png")
           cache_control :private, max_age: 31_536_000
           content_type Shelves::PrintFiles::KINDS[kind]
-          (kind == "png") ? ink_png(design) : ink_svg(design, params["copy"] && design.artwork.set? ? design.for_copy(params["copy"].to_i) : design.to_core)
+          if kind == "png"
+            ink_png(design)
+          else
+            ink_svg(design, (params["copy"] && design.artwork.set?) ? design.for_copy(params["copy"].to_i) : design.to_core)
+          end
         end
       end
 

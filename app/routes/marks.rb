@@ -55,6 +55,13 @@ module Routes
         redirect to("/marks/#{mark.id}/#{params["go"] ? "place" : "method"}"), 303
       end
 
+      app.get "/marks/:id/compare" do
+        mark = find_mark(params["id"])
+        printer = %w[laser inkjet].include?(params["printer"]) ? params["printer"] : (mark.printer || "laser")
+        sort = UpClose::Comparison::SORTS.key?(params["sort"]) ? params["sort"] : "fit"
+        stage mark, "compare", compared: Presenters::Compared.new(mark, printer).to_core, printer: printer, sort: sort
+      end
+
       app.post "/marks/:id/back" do
         mark = Mark.find(params["id"])
         ApplicationRecord.change { mark.update!(put_away_at: nil) }

@@ -110,11 +110,11 @@ module Demo
       mark = piece("brass pendants", "disc", {diameter_mm: 25}, "brass", "etched", "#c9a646", count: 24)
       mark.update!(clearance_mm: 1.5)
       file(mark, Art::LightTower.svg, "Pellow Ness Light.svg")
-      method(mark, "solvent-rub", "laser")
+      method(mark, "baked-medium", "laser")
       settle(mark, width_mm: 21)
       lay(mark, 32)
       run(mark, days_ago(6, 18))
-      record(mark, %w[good spoilt good good usable good good spoilt good good], {2 => %w[smeared], 5 => %w[faint], 8 => %w[missing-spots]})
+      record(mark, %w[good spoilt good good usable good good spoilt good good], {2 => %w[yellowed], 5 => %w[haze], 8 => %w[missing-spots]})
     end
 
     def boxes
@@ -125,7 +125,7 @@ module Demo
     end
 
     def gauge
-      piece("lamp-room gauge ring", "ring", {outer_mm: 60, hole_mm: 38}, "brass", "etched", "#c9a646").then { |mark| file(mark, Art::HourRing.svg, "Sector ring.svg") }
+      piece("lamp-room gauge ring", "ring", {outer_mm: 60, hole_mm: 38}, "brass", "etched", "#c9a646").then { |mark| file(mark, Art::HourRing.svg, "Sector ring.svg") && method(mark, "heat-resist", "laser", stock: "resist-film") }
     end
 
     # enamel mugs, tapered: a band of lettering bent so that it runs level

@@ -13,6 +13,13 @@ module UpClose
       dust: "Sand outdoors or with extraction and a mask; metal dust wet.",
       ink: "Ink marks skin and cloth. Gloves on.",
       oily_rags: "Oily rags can heat by themselves: dry them flat, outdoors.",
+      alcohol: "Alcohol vapour burns: no flame or hot tool until it has flashed off. Nitrile gloves.",
+      varnish: "Varnish and its vapour burn: air the room; dry rags flat, outdoors.",
+      adhesive: "Spray adhesive outdoors or with extraction, mask on; no flame or spark until it has flashed off.",
+      heat: "Irons, plates and guns burn skin and scorch: stand, cloth, window open.",
+      oven: "An oven used for craft media is not used for food again unless the medium's label allows it. Release sheets of PTFE never above 260 °C.",
+      blade: "A fresh blade, cut away from your hand.",
+      burn: "Burn bare, untreated wood only, with the window open.",
       food: "Up Close calls no finish food-safe: keep marks off the food face and the lip."
     }.freeze
 

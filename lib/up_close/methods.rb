@@ -3,7 +3,7 @@
 module UpClose
   # Ways of transferring, one a file. A new file here is a new method everywhere.
   module Methods
-    ORDER = %w[water-slide solvent-rub ink-offset].freeze
+    ORDER = %w[water-slide solvent-rub ink-offset iron-on gel-medium varnish-paper tape-lift baked-medium heat-resist lacquer-pull foil-skin tracing cut-template].freeze
 
     # @return [Array<Class>]
     def self.all

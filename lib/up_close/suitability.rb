@@ -6,14 +6,30 @@ module UpClose
   module Suitability
     # Frozen. What is known so far; anything may be nil.
     class Situation
-      attr_reader :method, :printer, :stock, :material, :finish, :colour, :sealer
+      attr_reader :method, :printer, :stock, :material, :finish, :colour, :sealer, :setting, :use, :fumes, :finest_mm, :tones
 
       # @param method [Class] a Methods::Definition  @param printer [Symbol]
-      def initialize(method:, printer:, stock: nil, material: nil, finish: nil, colour: nil, sealer: nil)
+      # @param setting [Methods::Setting, nil] with the schools picked
+      # @param use [Array<String>] keys of USES: how the piece will be used
+      # @param fumes [String] most that is accepted: "none", "low" or "strong"
+      # @param finest_mm [Float, nil] the artwork's thinnest line at this size  @param tones [Boolean] whether it has greys
+      def initialize(method:, printer:, stock: nil, material: nil, finish: nil, colour: nil, sealer: nil, setting: nil, use: [], fumes: "strong", finest_mm: nil, tones: false)
         @method, @printer, @stock = method, printer.to_sym, stock
         @material, @finish, @colour, @sealer = material, finish, colour, sealer
+        @setting, @use, @fumes, @finest_mm, @tones = setting, use, fumes, finest_mm, tones
         freeze
       end
+
+      def used?(key) = use.include?(key)
+
+      # coated wood takes less heat than bare
+      # @return [Numeric, nil]
+      def heat_limit_c
+        return unless material
+        (material.family == :wood && finish&.coated?) ? [material.heat_c, COATED_WOOD_C].min : material.heat_c
+      end
+
+      COATED_WOOD_C = 80
 
       # "bare wood", "gloss-painted polystyrene" is too clever: "polystyrene, gloss paint"
       def ground_words = [material&.title, finish&.title].compact.join(", ")
@@ -31,6 +47,10 @@ module UpClose
     end
 
     def self.rules = @rules ||= Rules.constants.sort.map { |name| Rules.const_get(name) }.freeze
+
+    # How a piece will be used, as far as a mark on it cares.
+    USES = {"handled" => "handled a lot", "wet" => "gets wet or is washed", "outdoors" => "stands outdoors", "warm" => "gets hot", "food" => "touches food or lips", "skin" => "is worn on the skin"}.freeze
+    FUMES = {"strong" => "any", "low" => "a little", "none" => "none: children, pets, lungs"}.freeze
 
     # One rule a file.
     module Rules

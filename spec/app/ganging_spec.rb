@@ -107,8 +107,8 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
     expect(page_words).to match(/In tiles 3 × 1/)
     expect(large.reload.print_pack.pages.size).to eq 4
     send_form "/marks/#{large.id}/printed"
-    # 506 × 256, lapped by 10: (506 + 20) ÷ 3
-    expect(StockSheet.all.map { |s| UpClose::Geometry::Box.around(s.rings.last.map { |x, y| UpClose::Geometry::Point[x, y] }).then { |b| [b.width.round(1), b.height.round(1)] } }).to eq [[175.3, 256]] * 3
+    # 506 × 256, lapped by 8: (506 + 16) ÷ 3
+    expect(StockSheet.all.map { |s| UpClose::Geometry::Box.around(s.rings.last.map { |x, y| UpClose::Geometry::Point[x, y] }).then { |b| [b.width.round(1), b.height.round(1)] } }).to eq [[174.0, 256]] * 3
     get "/marks/#{large.id}/sheet"
     expect(page_words).to match(/Printed .* What it took is marked/)
   end

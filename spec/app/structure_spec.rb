@@ -59,8 +59,8 @@ RSpec.describe "how a page is built", :shop do
 
   it "gives each step its cautions, and says whose word comes first" do
     page = seen("/marks/#{Mark.all.find { |m| m.title == "Pellow Ness Light" }.id}/apply")
-    rub = page.css(".steps li").find { |li| li.text.include?("Wet a little") }
-    expect(rub.css(".caution").map(&:text).join).to match(/no flame.*Butyl gloves/m)
+    bake = page.css(".steps li").find { |li| li.text.include?("Bake at 163") }
+    expect(bake.css(".caution").map(&:text).join).to match(/scorch.*not used for food again/m)
     expect(page.text).to include("local rules and licensed trades come first")
     expect(page.css(".steps li").select { |li| li.text.match?(/not before|at least/) }).to all(satisfy { |li| li.text.include?("starting value") })
   end

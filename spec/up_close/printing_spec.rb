@@ -26,9 +26,9 @@ RSpec.describe UpClose::Printing, :measured do
   describe described_class::TiledPack do
     let(:beam) { opened(svg('<rect width="10" height="10"/><rect x="30" width="10" height="10"/>')) }
 
-    def tiled(artwork, width_mm: 500.0, **more)
+    def tiled(artwork, width_mm: 500.0, overlap_mm: 10.0, **more)
       described_class.new(artwork: artwork, ink: artwork.ink, width_mm: width_mm, border_mm: 3.0, copies: 1, mirrored: false, paper: UpClose::Printing::Paper.fetch("a4"),
-        heading: UpClose::Printing::Heading.new(title: "beam", stock: UpClose::Sheets::Stock.fetch("letter-paper")), **more)
+        heading: UpClose::Printing::Heading.new(title: "beam", stock: UpClose::Sheets::Stock.fetch("letter-paper")), overlap_mm: overlap_mm, **more)
     end
 
     it "takes the way round with fewer sheets, in equal tiles that lap over" do

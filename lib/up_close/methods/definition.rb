@@ -15,7 +15,46 @@ module UpClose
         # key, title: names. summary: one sentence. printers: Array<Symbol>.
         # stocks: Array<String>, keys of Sheets::Stock. undo: what undoes a miss.
         # chance: that a careful first attempt comes out, a starting value.
-        declares :key, :title, :summary, :undo, :solvent, :heat_c, :chance
+        # heat_c: the hottest it gets. fumes: :none, :low or :strong. movable, wear: in words.
+        # traced_mm_a_minute: how fast a hand follows its lines.
+        declares :key, :title, :summary, :undo, :heat_c, :chance, :movable, :wear, :traced_mm_a_minute
+
+        def fumes(*value) = value.empty? ? @fumes || :none : @fumes = value.first
+
+        # a miss costs nothing but time
+        def low_risk = @low_risk = true
+
+        def low_risk? = @low_risk == true
+
+        # the solvent it always uses
+        def solvent(*value) = value.empty? ? @solvent : @solvent = value.first
+
+        # or only by one of its schools
+        def solvent_when(&block) = @solvent_when = block
+
+        # @param setting [Setting, nil]
+        # @return [String, nil]
+        def solvent_in(setting) = solvent || (setting && @solvent_when&.call(setting))
+
+        # starting chances that turn on the stock
+        # @param chances [Hash{String => Float}] by stock key
+        def chance_on(chances) = @chances = chances.freeze
+
+        # @param stock [Sheets::Stock, nil]
+        def chance_with(stock) = @chances&.fetch(stock&.key, nil) || chance
+
+        # What grounds it takes.
+        # @param families [Array<Symbol>] of Materials::Material  @param bare [Symbol, nil] verdict on a coat over the ground
+        # @param coated [Boolean] it wants nothing of the ground but to be clean  @param why [String]
+        def works_on(*families, bare: nil, coated: false, why: "") = @ground = {families: families, bare: bare, coated: coated, why: why}.freeze
+
+        # @return [Hash, nil]
+        attr_reader :ground
+
+        # @return [Array<Array(String, Numeric, String)>] what is used up: title, amount a mark, unit; starting values
+        def supplies = @supplies ||= []
+
+        def uses(title, amount, unit) = supplies << [title, amount, unit]
 
         def printers(*kinds) = kinds.empty? ? @printers : @printers = kinds.freeze
 
@@ -24,12 +63,18 @@ module UpClose
         # what lies on the piece afterwards: :film, :toner, :dye_ink
         def residue(*value) = value.empty? ? @residue : @residue = value.first
 
-        # @return [Array<Passage>] the image's way from paper to eye
-        def passages = @passages ||= []
+        # The image's way from paper to eye.
+        # @param picked [Hash{Symbol => Symbol}] schools; each choice's first where none is picked
+        # @return [Array<Passage>]
+        def passages(picked = {})
+          schools = choices.to_h { |choice| [choice.key, (picked[choice.key] || choice.pick).to_sym] }
+          (@passages || []).select { |passage| passage.with?(schools) }
+        end
 
         # @param words [String] what happens to the image
         # @param turned [Boolean] whether that turns it over
-        def passage(words, turned: false) = passages << Passage.new(words: words, turned: turned)
+        # @param only [Hash{Symbol => Symbol}] the schools it happens with
+        def passage(words, turned: false, only: {}) = (@passages ||= []) << Passage.new(words: words, turned: turned, only: only)
 
         # @return [Array<Choice>] where makers disagree
         def choices = @choices ||= []

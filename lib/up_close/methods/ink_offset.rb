@@ -12,6 +12,9 @@ module UpClose
       printers :inkjet
       stocks "label-backing", "photo-paper-back"
       residue :dye_ink
+      fumes :none
+      movable "no"
+      wear "poor until it is sealed"
       holds inkjet: {line_mm: 0.35, gap_mm: 0.35, solid_mm: 12.0, tones: false, spread_mm: 0.08}
 
       passage "Printed on the slick side, face up"
@@ -22,7 +25,7 @@ module UpClose
 
       work do |s|
         hands :ground, "Sand it smooth", "To 320 grit with the grain; wipe the dust off. Chalky matt paint needs only a dusting.",
-          phase: :prepare, lasts: 900, cautions: %i[dust], look_for: "paper-smooth under a fingertip.", never: "seal it first: ink slides on a finish."
+          phase: :prepare, lasts: 900, each: 180, cautions: %i[dust], look_for: "paper-smooth under a fingertip.", never: "seal it first: ink slides on a finish."
         hands :pencil, "Draw the pencil lines", "As on the bench card.", phase: :prepare, lasts: 300
         hands :print, "Print on the slick side", "Plain paper, normal quality. 100 %, no fit to page, mirror off in the driver: Up Close has turned it.",
           phase: :print, lasts: 60, look_for: "wet, beaded ink; the copy with no roller tracks.", never: "touch the print: the ink lies wet."
@@ -30,7 +33,7 @@ module UpClose
         hands :lay, "Lay it, once", "Ticks on the pencil lines. Touch down in the middle, then outward. Do not slide.", lasts: 20,
           after: "print", window: 30..3600, cautions: %i[ink], look_for: "the sheet flat, no shine of trapped air.", never: "lift and shift: it doubles.",
           late: "The ink may have dried: touch a waste corner. Dry ink does not come over: wipe the sheet, print again."
-        hands :press, "Rub gently, then firmly", "Fingertips first, then the edge of a card. Several passes, each across the last.", lasts: 180,
+        hands :press, "Rub gently, then firmly", "Fingertips first, then the edge of a card. Several passes, each across the last.", lasts: 180, each: 120,
           after: "lay", window: 0..300, look_for: "the ink showing darker through the sheet.", never: "dig with a nail: it blotches.",
           late: "Press on: a long press does no harm on well-sanded wood."
         hands :peek, "Peel back, look, lay back", "From one end, the other held down. Rub again where it is pale.", lasts: 60, look_for: "even tone.", never: "let go of both ends."

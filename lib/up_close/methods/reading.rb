@@ -11,12 +11,13 @@ module UpClose
 
       # @param method [Class] a Definition
       # @param seen_through [Boolean] looked at through glass or clear plastic
-      # @param override [String] "auto", "as-is" or "mirrored"
-      def initialize(method, seen_through: false, override: "auto")
+      # @param override [String] "auto", "as-is" or "mirrored"  @param picked [Hash{Symbol => Symbol}] schools
+      def initialize(method, seen_through: false, override: "auto", picked: {})
         unless CHOICES.include?(override.to_s)
           raise Errors::Unknown.new("A mark cannot read “#{override}”.", remedy: "Choose auto, as-is or mirrored.", field: :reading)
         end
-        @passages = (seen_through ? method.passages + [THROUGH] : method.passages).dup.freeze
+        ways = method.passages(picked)
+        @passages = (seen_through ? ways + [THROUGH] : ways).dup.freeze
         @override = override.to_s
         freeze
       end

@@ -20,12 +20,14 @@ module UpClose
 
       private
 
-      # @param lasts [Numeric, Range] seconds
+      # @param lasts [Numeric, Range] seconds, whatever the number; +each+ comes on top for every
+      # copy, and a +batch+ that is too small makes it go round again
       def add(key, title, words, kind, phase, lasts, rest)
-        range = lasts.is_a?(Range) ? lasts : (lasts..nil)
-        window = rest.delete(:window)
-        @steps << Step.new(key: key, title: title, words: words, kind: kind, phase: phase, least_s: range.begin, most_s: range.end,
-          earliest_s: window&.begin, latest_s: window&.end, source: ((kind == :wait || window) ? START : nil), **rest)
+        window, each = rest.delete(:window), rest.delete(:each)
+        least, most = lasts.is_a?(Range) ? [lasts.begin, lasts.end] : [lasts, nil]
+        rounds = rest[:batch] ? (setting.copies / rest[:batch].to_f).ceil : 1
+        @steps << Step.new(key: key, title: title, words: words, kind: kind, phase: phase, least_s: least * rounds + each.to_f * setting.copies, most_s: most && most * rounds,
+          each_s: each, earliest_s: window&.begin, latest_s: window&.end, source: ((kind == :wait || window || each) ? START : nil), **rest)
       end
     end
   end

@@ -5,7 +5,7 @@ module UpClose
     # One thing to do, or to wait for. Frozen; written and read as plain hashes,
     # so that a run keeps the steps it was started with.
     class Step
-      FIELDS = %i[key phase title words kind least_s most_s after earliest_s latest_s look_for never cautions late source].freeze
+      FIELDS = %i[key phase title words kind least_s most_s after earliest_s latest_s look_for never cautions late source each_s place batch temperature_c faults].freeze
       PHASES = {print: "Print", prepare: "Prepare", apply: "Apply", seal: "Seal"}.freeze
       attr_reader(*FIELDS)
 
@@ -15,12 +15,15 @@ module UpClose
       # @param after [String, nil] the step whose end opens the window
       # @param earliest_s [Numeric, nil] from that end  @param latest_s [Numeric, nil]
       # @param late [String, nil] what to do when the window has closed
+      # @param each_s [Numeric, nil] by hand, for each copy besides  @param place [Symbol, nil] :oven, :press or :drying
+      # @param batch [Integer, nil] so many copies at once  @param temperature_c [Numeric, nil]
+      # @param faults [Array<String>] what goes wrong here
       # @param source [String, nil] where the times come from, when they are starting values
       def initialize(**fields)
         FIELDS.each { |name| instance_variable_set(:"@#{name}", fields[name]) }
         @cautions = (cautions || []).map(&:to_sym).freeze
         @phase, @kind = phase.to_sym, kind.to_sym
-        @after, @key = after&.to_s, key.to_s
+        @after, @key, @place = after&.to_s, key.to_s, place&.to_sym
         freeze
       end
 

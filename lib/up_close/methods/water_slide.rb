@@ -12,6 +12,10 @@ module UpClose
       printers :laser, :inkjet
       stocks "clear-film", "white-film"
       residue :film
+      fumes :low
+      movable "for seconds, wet"
+      wear "good, buried under gloss coats"
+      uses "clear coat", 3.0, "ml"
       holds laser: {line_mm: 0.15, gap_mm: 0.15, solid_mm: nil, spread_mm: 0.01}, inkjet: {line_mm: 0.2, gap_mm: 0.2, solid_mm: nil, spread_mm: 0.03}
 
       passage "Printed on the film, face up"
@@ -48,11 +52,11 @@ module UpClose
         hands :ground, "Clean the ground", "Wash off grease and dust. Film wants it smooth and glossy: a gloss coat first on anything matt.",
           phase: :prepare, lasts: 300, look_for: "water that spreads evenly.", never: "touch it with bare fingers after."
         hands :cut, "Cut it out", (s.picked[:edge] == :close) ? "Cut close to the ink with a fresh blade. Round sharp points a little." : "Cut 3 mm outside the ink, corners rounded.",
-          lasts: 120, look_for: "clean edges."
+          lasts: 120, each: 60, cautions: %i[blade], look_for: "clean edges."
         wait :soak, "Soak it", "Room-warm water. Hold it down as it curls. Until it slides on its backing.", lasts: 30..60,
           look_for: "the film moving when you push it.", never: "let it float off: it folds."
         hands :slide, "Slide it on, and place it", "Wet the ground. Slide the film off the backing onto the pencil lines; nudge it with a wet brush.",
-          lasts: 60, after: "soak", window: 0..120, look_for: "its centre on the lines.", never: "lift the bare film.",
+          lasts: 60, each: 45, after: "soak", window: 0..120, look_for: "its centre on the lines.", never: "lift the bare film.",
           late: "Wet it again for 15 seconds; if it has curled on itself, take a spare."
         hands :press, "Press the water out", "From the middle outward, with a soft squeegee or a damp cloth.", lasts: 60,
           after: "slide", window: 0..120, look_for: "no silver patches.", never: "rub dry: it drags.", late: "Wet the surface, then press; prick a bubble with a pin."

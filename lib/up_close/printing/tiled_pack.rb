@@ -6,7 +6,7 @@ module UpClose
     # in its frame where its neighbour joins, a name, and first of all a drawing of
     # how they go together. Coordinates of the whole are from the trim line's top left.
     class TiledPack
-      OVERLAP = 10.0
+      OVERLAP = 8.0
       MOST_SHEETS = 200
       TICK = 4.0
       ASSEMBLY_TOP = 34.0

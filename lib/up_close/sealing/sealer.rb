@@ -5,7 +5,9 @@ module UpClose
     # The small language a sealer is written in: what it does over each residue,
     # how many coats, how long between, how long to cure.
     class Sealer
-      RESIDUES = {film: "water-slide film", toner: "toner", dye_ink: "raw dye ink"}.freeze
+      RESIDUES = {film: "water-slide film", toner: "toner", dye_ink: "raw dye ink", medium: "baked or dried medium", tape: "clear tape", foil: "printed foil", line: "a drawn line", resist: "etch resist"}.freeze
+      # what is judged like something else where a sealer says nothing of its own
+      LIKE = {medium: :toner, tape: :film, foil: :film, line: :toner, resist: :toner}.freeze
 
       class << self
         def self.declares(*names)
@@ -26,8 +28,13 @@ module UpClose
 
         # @return [Finding]
         def finding(residue:, material: nil)
-          verdict, reason, remedy = verdicts.fetch(residue)
+          return resist if residue == :resist && coats.positive?
+          verdict, reason, remedy = verdicts[residue] || verdicts.fetch(LIKE.fetch(residue, residue))
           Finding.new(key: :sealer_pair, title: "#{title} over #{RESIDUES[residue]}", verdict: verdict, figure: (verdict == :stop) ? "no" : ("#{coats} coats" if coats.positive?), reason: reason, remedy: remedy)
+        end
+
+        def resist
+          Finding.new(key: :sealer_pair, title: "#{title} over etch resist", verdict: :stop, figure: "no", reason: "An etch resist is washed off after the bath; a coat over it would be etched round.", remedy: "Leave it bare, and seal the etched piece.")
         end
 
         # the sealing, as steps of a run

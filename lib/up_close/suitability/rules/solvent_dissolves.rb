@@ -8,7 +8,7 @@ module UpClose
         module_function
 
         def call(situation)
-          solvent = situation.method.solvent or return
+          solvent = situation.method.solvent_in(situation.setting) or return
           victim = victim(situation) or return
           Finding.new(key: :solvent_dissolves, title: "#{solvent.capitalize} on the piece", verdict: :stop, figure: situation.ground_words,
             reason: "#{solvent.capitalize} dissolves #{victim}.",

@@ -1,0 +1,96 @@
+# frozen_string_literal: true
+
+module UpClose
+  # Every method for one mark, side by side: whether it fits, how likely it is to
+  # come out, what of your time and money a good piece takes, and what it is like.
+  class Comparison
+    # One method. Chance as Sheets::Spares has it; cost in cents or nil. Frozen.
+    Row = Struct.new(:method, :setting, :findings, :spares, :cents, keyword_init: true) do
+      def verdict = %i[stop watch].find { |v| findings.any? { |f| f.verdict == v } } || :fine
+
+      def refused? = verdict == :stop
+
+      def chance = spares.chance
+
+      # seconds by hand for a good one, spoilt ones and all
+      def hands_s = setting.steps.reject(&:wait?).sum(&:least_s) / setting.copies / chance
+
+      # seconds from start to ready, for all copies
+      def elapsed_s = setting.steps.sum(&:least_s)
+
+      def limits = Methods::Limits.for(method: method, printer: setting.printer)
+
+      def line_mm = limits[:line_mm]
+
+      # the hottest of its steps
+      def heat_c = [method.heat_c, *setting.steps.map(&:temperature_c)].compact.max
+
+      def fumes = Suitability::Rules::Fumes::LEVELS.index(method.fumes)
+
+      # leaves the mark itself, not a guide to draw by or a resist to etch round
+      def picture? = !method.low_risk? && method.residue != :resist
+
+      # what a miss costs
+      def sanding? = method.undo.match?(/sand/i)
+
+      # @return [Working]
+      def working
+        hands = setting.steps.reject(&:wait?).sum(&:least_s)
+        Working.new("#{Working.number(hands / 60.0, 1)} min by hand ÷ #{setting.copies} ÷ #{Working.number(chance)} = #{Working.number(hands_s / 60.0, 1)} min a good one", source: "starting values, and what is on record")
+      end
+    end
+
+    SORTS = {
+      "fit" => ->(row) { [%i[fine watch stop].index(row.verdict), row.findings.size, -row.chance.round(2), row.fumes, row.hands_s] },
+      "chance" => ->(row) { [-row.chance] }, "hands" => ->(row) { [row.hands_s] }, "elapsed" => ->(row) { [row.elapsed_s] },
+      "cost" => ->(row) { [row.cents ? 0 : 1, row.cents || 0] }, "line" => ->(row) { [row.line_mm] }, "heat" => ->(row) { [row.heat_c || 0] }, "fumes" => ->(row) { [row.fumes, row.hands_s] }
+    }.freeze
+
+    attr_reader :rows
+
+    # @param ground [Hash] :material, :finish, :colour  @param wanted [Hash] :use, :fumes, :finest_mm, :tones
+    # @param printer [String]  @param copies [Integer] good ones wanted
+    # @param record [Hash{Array(String, String) => Array(Integer, Integer)}] method and printer → good, tried
+    # @param cost [#call] setting → cents for one copy, or nil
+    def initialize(printer:, ground: {}, wanted: {}, copies: 1, record: {}, cost: ->(_) {})
+      @printer, @ground, @wanted, @copies, @record, @cost = printer.to_sym, ground, wanted, copies, record, cost
+      @rows = Methods.all.map { |method| row(method) }
+    end
+
+    # @param by [String] a key of SORTS
+    def sorted(by = "fit") = rows.sort_by { |row| [*SORTS.fetch(by, SORTS["fit"]).call(row), Methods.all.index(row.method)] }
+
+    # @return [Row, nil] what Up Close would take; nil when nothing fits
+    def pick = sorted("fit").find { |row| !row.refused? && row.picture? } || sorted("fit").reject(&:refused?).first
+
+    # one where a miss costs nothing, offered when the pick's miss means sanding back
+    # @return [Row, nil]
+    def careful = (rows.find { |row| row.method.low_risk? && !row.refused? } if pick&.sanding?)
+
+    # @return [String] in one sentence
+    def reason
+      best = pick or return "Nothing here fits this piece from a #{@printer} print: another printer, or another ground, opens more."
+      said = best.findings.empty? ? "nothing speaks against it here" : "only #{best.findings.map { |f| f.title.downcase }.join(" and ")} to mind"
+      "#{best.method.title}: #{said}, #{(best.chance * 100).round} in 100 come out, #{Working.number(best.hands_s / 60.0, 0)} min of your hands a good one#{", no fumes" if best.method.fumes == :none}."
+    end
+
+    private
+
+    def row(method)
+      printer = method.printers.include?(@printer) ? @printer : method.printers.first
+      stock = best_stock(method, printer)
+      setting = Methods::Setting.new(method: method, printer: printer, stock: stock, material: @ground[:material], finish: @ground[:finish], copies: @copies)
+      situation = Suitability::Situation.new(method: method, printer: @printer, stock: stock, setting: setting, **@ground, **@wanted)
+      good, tried = @record.fetch([method.key, printer.to_s], [0, 0])
+      spares = Sheets::Spares.new(@copies, start: method.chance_with(stock), good: good, tried: tried)
+      Row.new(method: method, setting: setting, findings: Suitability.findings(situation), spares: spares, cents: @cost.call(setting)&.then { |cents| cents / spares.chance })
+    end
+
+    # white film on a dark ground; else the likeliest, the first of equals
+    def best_stock(method, printer)
+      stocks = method.stocks.select { |stock| stock.printers.include?(printer) }
+      dark = @ground[:colour] && @ground[:colour].lightness < 50
+      stocks.each_with_index.max_by { |stock, i| [(dark && stock.white?) ? 1 : 0, method.chance_with(stock), -i] }&.first || method.stocks.first
+    end
+  end
+end

@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Methods
+    # Toner lifted on clear tape, its paper soaked and rubbed away.
+    class TapeLift < Definition
+      key "tape-lift"
+      title "Tape lift"
+      summary "Burnish clear parcel tape over a laser print, soak the paper off under water, press the tape on. Looked at through the tape."
+      undo "Peel it off within the day; after that, warmth and patience."
+      chance 0.8
+      printers :laser
+      stocks "letter-paper"
+      residue :tape
+      fumes :none
+      movable "a little, under water"
+      wear "fair; its edge shows"
+      works_on :wood, :metal, :plastic, :glass, :paper, coated: true, why: "Tape holds on what is smooth and clean."
+      holds laser: {line_mm: 0.2, gap_mm: 0.2, solid_mm: nil, spread_mm: 0.01}
+      uses "clear parcel tape", 12.0, "cm"
+
+      passage "Printed on the paper, face up"
+      passage "Lifted on clear tape"
+      passage "Looked at through the tape"
+      border 3.0
+
+      work do |s|
+        hands :print, "Print with toner", "As it reads. Darkest setting.", phase: :print, lasts: 120
+        hands :tape, "Lay clear tape over it", "From one end, no bubbles.", phase: :print, lasts: 20, each: 30, faults: %w[bubbles]
+        hands :burnish, "Burnish till it is black", "The back of a spoon, all over.", phase: :print, lasts: 20, each: 90, look_for: "deep black through the tape, no grey patches.", faults: %w[missing-spots]
+        hands :cut, "Cut it out, its rim rounded", "Corners lift first.", lasts: 20, each: 60, cautions: %i[blade]
+        hands :ground, "Clean the ground, draw the pencil lines", "Smooth, clean, dry.", phase: :prepare, lasts: 60, each: 90, never: "touch it after."
+        wait :soak, "Soak", "About five minutes.", lasts: 300..600
+        hands :roll, "Roll all the paper off under water", "With your thumbs. Smooth and slick is done.", lasts: 30, each: 180, look_for: "no fibres against the light.", never: "rub the glue away.", faults: %w[haze]
+        hands :place, "Place it wet", "Onto the pencil lines; press the water out with a card, from the middle.", lasts: 20, each: 60, look_for: "no bubbles.", faults: %w[bubbles lifted]
+        wait :dry, "Let it dry overnight", "The glue clears as it dries.", lasts: 28_800..nil, place: :drying
+      end
+    end
+  end
+end

@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Suitability
+    module Rules
+      # Lines finer than the method holds.
+      module FineLines
+        module_function
+
+        def call(situation)
+          finest = situation.finest_mm or return
+          limit = Methods::Limits.for(method: situation.method, printer: printer(situation))[:line_mm]
+          return if finest >= limit
+          Finding.new(key: :fine_lines, title: "Fine lines", verdict: (finest < limit / 2) ? :stop : :watch, figure: "#{Working.number(finest)} mm", value: finest, unit: "mm", limit: limit,
+            working: Working.new("thinnest line #{Working.number(finest)} mm against #{Working.number(limit)} mm", source: "#{Working.number(limit)} is #{Methods::Limits::STARTING}"),
+            reason: "#{situation.method.title} holds lines of #{Working.number(limit)} mm.", remedy: "Make it larger, thicken it, or choose a finer method.")
+        end
+
+        def printer(situation) = situation.method.printers.include?(situation.printer) ? situation.printer : situation.method.printers.first
+      end
+    end
+  end
+end

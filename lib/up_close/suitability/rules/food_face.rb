@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Suitability
+    module Rules
+      # No mark where food or lips touch.
+      module FoodFace
+        module_function
+
+        def call(situation)
+          return unless situation.used?("food")
+          Finding.new(key: :food_face, title: "Food and lips", verdict: :watch, figure: "keep off", reason: "Up Close calls no finish food-safe.", remedy: "Keep the mark off the food face and the lip line; finish with what is sold for it.")
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Suitability
+    module Rules
+      # What the room, or who lives in it, does not take.
+      module Fumes
+        module_function
+
+        LEVELS = %i[none low strong].freeze
+
+        def call(situation)
+          given, accepted = situation.method.fumes, situation.fumes.to_sym
+          return unless LEVELS.index(given) > LEVELS.index(accepted)
+          Finding.new(key: :fumes, title: "Fumes", verdict: (accepted == :none && given == :strong) ? :stop : :watch, figure: given.to_s,
+            reason: "#{situation.method.title} gives off #{(given == :strong) ? "strong vapour" : "a little vapour"}; you asked for #{(accepted == :none) ? "none" : "little"}.",
+            remedy: "Work outdoors, or choose ink offset, gel medium, tape lift or tracing.")
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Suitability
+    module Rules
+      # Greys that a method does not carry.
+      module Tones
+        module_function
+
+        def call(situation)
+          return unless situation.tones
+          limits = Methods::Limits.for(method: situation.method, printer: situation.printer)
+          return if limits[:tones]
+          Finding.new(key: :tones, title: "Greys", verdict: :watch, figure: "not carried", reason: "#{situation.method.title} carries lines and solids, not greys.", remedy: "Turn them into dots or lines at the Artwork stage, or choose a toner method or film.")
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Suitability
+    module Rules
+      # A piece that gets hot in use.
+      module WarmUse
+        module_function
+
+        SOFT = {film: "film", toner: "toner", tape: "tape", foil: "foil's glue"}.freeze
+
+        def call(situation)
+          return unless situation.used?("warm")
+          soft = SOFT[situation.method.residue] or return
+          Finding.new(key: :warm_use, title: "Heat in use", verdict: :watch, figure: "gets hot", reason: "Heat softens #{soft}.", remedy: "Baked medium on metal stands heat; else seal it, and keep it off the hot part.")
+        end
+      end
+    end
+  end
+end

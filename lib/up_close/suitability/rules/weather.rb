@@ -1,0 +1,21 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Suitability
+    module Rules
+      # What water and light do to what lies on the piece.
+      module Weather
+        module_function
+
+        WEAK = {dye_ink: "Dye ink runs and fades", line: "A pencil or carbon line washes off", tape: "Tape lifts at its edge"}.freeze
+
+        def call(situation)
+          return unless situation.used?("wet") || situation.used?("outdoors")
+          words = WEAK[situation.method.residue] or return
+          Finding.new(key: :weather, title: "Water and light", verdict: :watch, figure: situation.used?("outdoors") ? "outdoors" : "wet", reason: "#{words} there.",
+            remedy: "Seal it well, with a coat made for outdoors; or choose toner, film or baked medium.")
+        end
+      end
+    end
+  end
+end

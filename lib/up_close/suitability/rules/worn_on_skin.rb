@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Suitability
+    module Rules
+      # Alloys and coats that touch skin.
+      module WornOnSkin
+        module_function
+
+        def call(situation)
+          return unless situation.used?("skin") && situation.material&.family == :metal
+          Finding.new(key: :worn_on_skin, title: "On the skin", verdict: :watch, figure: situation.material.title, reason: "Nickel and unknown alloys irritate skin; a worn coat does not keep them away.", remedy: "Know your alloy; mark the side that does not touch.")
+        end
+      end
+    end
+  end
+end
