@@ -46,7 +46,7 @@ module UpClose
         wait :soak, "Soak", "Warm water.", lasts: 300..900
         hands :roll, "Roll the paper off", "From the middle out, about four fifths of it.", lasts: 30, each: 150, look_for: "the picture under a thin haze.", never: "scrub the rim.", faults: %w[haze lifted torn]
         hands :polish, "Take the haze off", "1200 grit under water, in circles.", lasts: 30, each: 90, never: "go through."
-        wait :dry, "Dry and inspect", "Any paper left shows white now.", lasts: 600..nil, place: :drying
+        wait :dry, "Dry and inspect", "Any paper left shows white now.", lasts: 600..nil, place: :drying, dries: true
       end
     end
   end

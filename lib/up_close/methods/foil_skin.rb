@@ -37,12 +37,12 @@ module UpClose
         hands :clean, "Clean the aluminium with acetone", "Once, then hands off.", phase: :prepare, lasts: 30, each: 30, cautions: %i[solvent gloves]
         hands :spray, "Spray mount, medium-light", "On the print, from 20 cm.", lasts: 20, each: 15, cautions: %i[adhesive], look_for: "a fine, even pebble.", never: "spray it wet, or thick: all of these fail."
         hands :join, "Press together", "Twenty seconds after the spray; from one end, with a roller.", lasts: 20, each: 60, after: "spray", window: 20..45, late: "Too dry to hold: clean it off, spray again.", look_for: "no bubbles.", faults: %w[bubbles missing-spots]
-        wait :hold, "Leave it", "Flat, under a book.", lasts: (s.picked[:leave] == :week) ? 604_800 : 259_200, place: :drying
+        wait :hold, "Leave it", "Flat, under a book.", lasts: (s.picked[:leave] == :week) ? 604_800 : 259_200, place: :drying, dries: true
         wait :soak, "Soak in warm water", "Until evenly translucent: a white spot is dry paper, and will pull the picture off.", lasts: 300..1800, look_for: "no white spot.", faults: %w[white-spots]
         hands :peel, "Peel slowly and steadily", "One pull, low over itself.", lasts: 30, each: 90, faults: %w[torn]
         hands :dry, "Pat dry, warm air at once", "Pat bubbles out with a damp towel first; slow drying cracks.", lasts: 30, each: 120, after: "peel", window: 0..120, late: "Dry it now; look for cracks.", faults: %w[cracked]
         hands :clear, "A thin clear coat", "Over the printed face.", lasts: 20, each: 15, cautions: %i[spray]
-        wait :clear_dry, "Let it dry", "To the touch.", lasts: 3600..nil, place: :drying, cautions: %i[spray]
+        wait :clear_dry, "Let it dry", "To the touch.", lasts: 3600..nil, place: :drying, dries: true, cautions: %i[spray]
         hands :wrap, "Wrap the body", "Backing off; middle of the side first, then to back and belly. Press the wrinkles out to the edges.", lasts: 60, each: 420, look_for: "features where they were drawn.", faults: %w[wrinkles]
       end
     end

@@ -45,9 +45,9 @@ module UpClose
           wait :set, "Let it set", "Five to ten minutes.", lasts: 300..600
           hands :peel, "Moisten, blot, peel back", "The back fully moist, then blotted: damp paper is stronger than soaked. Peel it back over itself.", lasts: 60, each: 90, after: "set", window: 0..86_400, late: "After a day it may take two or three goes: moisten again each time.", faults: %w[torn]
         else
-          wait :dry, "Let it dry", "For hours: overnight is well.", lasts: 14_400..nil, place: :drying
+          wait :dry, "Let it dry", "For hours: overnight is well.", lasts: 14_400..nil, place: :drying, dries: true
           hands :roll, "Wet it, roll the paper off", "With your fingers, in crumbs, from the middle out.", lasts: 120, each: 480, look_for: "no white haze when wet.", never: "scrub: the image goes too.", faults: %w[haze torn]
-          wait :dry_again, "Let it dry", "Haze shows now: wet and rub once more where it does.", lasts: 1800..nil, place: :drying
+          wait :dry_again, "Let it dry", "Haze shows now: wet and rub once more where it does.", lasts: 1800..nil, place: :drying, dries: true
         end
         Afterwards.tell(self, s)
       end

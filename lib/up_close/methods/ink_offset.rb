@@ -38,7 +38,7 @@ module UpClose
           late: "Press on: a long press does no harm on well-sanded wood."
         hands :peek, "Peel back, look, lay back", "From one end, the other held down. Rub again where it is pale.", lasts: 60, look_for: "even tone.", never: "let go of both ends."
         hands :lift, "Take the sheet off", "Too light: go over with a pen. Too dark: blot, or sand when dry.", lasts: 30
-        wait :ink_dry, "Let the ink dry", "Out of the damp.", lasts: 900..nil, look_for: "no smear on a cotton bud.", never: "wipe on any finish: black bleeds."
+        wait :ink_dry, "Let the ink dry", "Out of the damp.", dries: true, lasts: 900..nil, look_for: "no smear on a cotton bud.", never: "wipe on any finish: black bleeds."
       end
     end
   end

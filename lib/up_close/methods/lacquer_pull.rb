@@ -40,7 +40,7 @@ module UpClose
         hands :peel, "Peel slowly", "Wet it again wherever it holds. Paper left on: let it dry, then peel that.", lasts: 60, each: 120, look_for: "all the black left behind."
         hands :clear, "Take the lacquer from between the lines", "Alcohol, never acetone; rags of another colour. Light strokes, more alcohol rather than more pressure.", lasts: 120, each: 240, cautions: %i[alcohol], never: "let the acetone rag come near.", faults: %w[underetched]
         hands :touch_up, "Scratch out what is stubborn", "A ball pen in the gaps; its ink washes off. Etch-proof pen on what is missing.", lasts: 60, each: 180
-        wait :harden, "Let it harden", "Before any bath.", lasts: 1800..nil, cautions: %i[spray]
+        wait :harden, "Let it harden", "Before any bath.", dries: true, lasts: 1800..nil, cautions: %i[spray]
       end
     end
   end

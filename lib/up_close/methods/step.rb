@@ -5,7 +5,7 @@ module UpClose
     # One thing to do, or to wait for. Frozen; written and read as plain hashes,
     # so that a run keeps the steps it was started with.
     class Step
-      FIELDS = %i[key phase title words kind least_s most_s after earliest_s latest_s look_for never cautions late source each_s place batch temperature_c faults].freeze
+      FIELDS = %i[key phase title words kind least_s most_s after earliest_s latest_s look_for never cautions late source each_s place batch temperature_c faults dries].freeze
       PHASES = {print: "Print", prepare: "Prepare", apply: "Apply", seal: "Seal"}.freeze
       attr_reader(*FIELDS)
 
@@ -17,6 +17,7 @@ module UpClose
       # @param late [String, nil] what to do when the window has closed
       # @param each_s [Numeric, nil] by hand, for each copy besides  @param place [Symbol, nil] :oven, :press or :drying
       # @param batch [Integer, nil] so many copies at once  @param temperature_c [Numeric, nil]
+      # @param dries [true, Symbol, nil] a wait or a window that warmth shortens; :water when damp lengthens it too
       # @param faults [Array<String>] what goes wrong here
       # @param source [String, nil] where the times come from, when they are starting values
       def initialize(**fields)
@@ -28,6 +29,9 @@ module UpClose
       end
 
       def wait? = kind == :wait
+
+      # a wait that must not go on too long; what dries may dry longer
+      def shut? = wait? && !most_s.nil? && !dries
 
       def window? = !(earliest_s.nil? && latest_s.nil?)
 

@@ -33,7 +33,7 @@ module UpClose
         wait :soak, "Soak", "About five minutes.", lasts: 300..600
         hands :roll, "Roll all the paper off under water", "With your thumbs. Smooth and slick is done.", lasts: 30, each: 180, look_for: "no fibres against the light.", never: "rub the glue away.", faults: %w[haze]
         hands :place, "Place it wet", "Onto the pencil lines; press the water out with a card, from the middle.", lasts: 20, each: 60, look_for: "no bubbles.", faults: %w[bubbles lifted]
-        wait :dry, "Let it dry overnight", "The glue clears as it dries.", lasts: 28_800..nil, place: :drying
+        wait :dry, "Let it dry overnight", "The glue clears as it dries.", lasts: 28_800..nil, place: :drying, dries: true
       end
     end
   end

@@ -43,14 +43,14 @@ module UpClose
         if s.picked[:dry] == :gun
           hands :gun, "Dry it with the gun", "Keep it moving. Nothing with solvent in the room.", lasts: 120, each: 180, cautions: %i[heat heat_after_solvent]
         else
-          wait :dry, "Let it dry", "Hours; overnight is well.", lasts: 21_600..nil, place: :drying
+          wait :dry, "Let it dry", "Hours; overnight is well.", lasts: 21_600..nil, place: :drying, dries: true
         end
         if s.picked[:tack] == :acetone
           hands :tack, "A damp acetone pad over the back", "One pass.", lasts: 30, each: 20, cautions: %i[solvent gloves]
           wait :flash, "Let it flash off completely", "Air the room.", lasts: 900..nil, cautions: %i[solvent heat_after_solvent]
         end
         hands :roll, "Scrape lightly, roll the paper off", "A wet finger, in crumbs, from the middle out.", lasts: 120, each: 600, look_for: "the print clear when wiped with alcohol.", never: "dig with a nail.", faults: %w[haze torn]
-        wait :clear, "Let it dry", "What haze is left clears under clear coat.", lasts: 1800..nil, place: :drying
+        wait :clear, "Let it dry", "What haze is left clears under clear coat.", lasts: 1800..nil, place: :drying, dries: true
       end
     end
   end

@@ -35,7 +35,7 @@ module UpClose
         long = s.picked[:pace] == :long
         hands :print, "Print on the glossy side", "Best quality, paper type “glossy photo”. 100 %, no fit to page, mirror off in the driver.",
           phase: :print, lasts: 180, look_for: "even ink, no tracks.", never: "touch the print: ink lies on top."
-        wait :print_dry, "Let the print dry", "Lay it flat, face up, out of the dust.", phase: :print,
+        wait :print_dry, "Let the print dry", "Lay it flat, face up, out of the dust.", phase: :print, dries: true,
           lasts: if s.laser?
                    120..nil
                  else
@@ -47,7 +47,7 @@ module UpClose
               phase: :print, lasts: 30, cautions: %i[spray], never: "flood it: wet coats make ink run.", look_for: "a dry mist, no pooling.",
               **((coat > 1) ? {after: "print_coat_#{coat - 1}", window: 60..180, late: "Past three minutes the coat has set: wait 20 minutes, then go on."} : {})
           end
-          wait :print_rest, "Let the coats settle", "Ready to cut when it no longer smells.", phase: :print, lasts: long ? 86_400 : 300, cautions: %i[spray]
+          wait :print_rest, "Let the coats settle", "Ready to cut when it no longer smells.", phase: :print, dries: true, lasts: long ? 86_400 : 300, cautions: %i[spray]
         end
         hands :ground, "Clean the ground", "Wash off grease and dust. Film wants it smooth and glossy: a gloss coat first on anything matt.",
           phase: :prepare, lasts: 300, look_for: "water that spreads evenly.", never: "touch it with bare fingers after."
@@ -60,7 +60,7 @@ module UpClose
           late: "Wet it again for 15 seconds; if it has curled on itself, take a spare."
         hands :press, "Press the water out", "From the middle outward, with a soft squeegee or a damp cloth.", lasts: 60,
           after: "slide", window: 0..120, look_for: "no silver patches.", never: "rub dry: it drags.", late: "Wet the surface, then press; prick a bubble with a pin."
-        wait :film_dry, "Leave it alone", "Out of the sun and dust.", lasts: s.finish&.glossy? ? 1800..3600 : 10_800, never: "touch it to see."
+        wait :film_dry, "Leave it alone", "Out of the sun and dust.", dries: true, lasts: s.finish&.glossy? ? 1800..3600 : 10_800, never: "touch it to see."
       end
     end
   end

@@ -21,6 +21,10 @@ module UpClose
 
         def cautions(*keys) = keys.empty? ? @cautions || [] : @cautions = keys
 
+        def water_based = @water = true
+
+        def water? = @water == true
+
         def verdicts = @verdicts ||= {}
 
         # @param verdict [Symbol] :fine, :watch, :stop
@@ -47,9 +51,13 @@ module UpClose
           1.upto(coats) do |coat|
             script.hands "seal_#{coat}", "#{title}: coat #{coat} of #{coats}", coat_words, phase: :seal, lasts: 120, cautions: cautions,
               look_for: "an even sheen.", never: "chase a run: let it dry, sand it, go on.",
-              **((coat > 1) ? {after: "seal_#{coat - 1}", window: between_s, late: "Past its window: let it harden a day, sand lightly with 400, then coat."} : {})
+              **(if coat > 1
+                   {after: "seal_#{coat - 1}", window: between_s, dries: water? ? :water : true, late: "Past its window: let it harden a day, sand lightly with 400, then coat."}
+                 else
+                   {}
+                 end)
           end
-          script.wait "cure", "Let it cure", "Warm and dry, out of the dust. Ready when this is over.", phase: :seal, lasts: cure_s, never: "pack or handle it before."
+          script.wait "cure", "Let it cure", "Warm and dry, out of the dust. Ready when this is over.", phase: :seal, lasts: cure_s, dries: water? ? :water : true, never: "pack or handle it before."
         end
       end
     end

@@ -7,6 +7,7 @@ module UpClose
       key "spray-satin"
       title "Spray water-based satin"
       summary "Low smell. Let it cure fully."
+      water_based
       coats 3
       between_s 1800..14_400
       cure_s 172_800

@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Timetable
+    # What the room does to drying and curing: twice as long for every 10 °C below 20,
+    # half for every 10 above, no more than four times either way (a rule of thumb,
+    # handbook 11); what is water-based is slower above 60 % humidity. Frozen.
+    class Climate
+      TEMPERATURES = (2..45)
+      HUMIDITIES = (5..98)
+      BOUNDS = [0.25, 4.0].freeze
+      ASSUMED = "drying at 20 °C doubled for every 10 °C below, halved for every 10 above, at most four times: a rule of thumb"
+
+      attr_reader :temperature_c, :humidity
+
+      # @raise [Error] for a room no one works in
+      def initialize(temperature_c: 20.0, humidity: 50.0)
+        @temperature_c, @humidity = temperature_c.to_f, humidity.to_f
+        refuse("Nothing dries as it should at #{Working.number(@temperature_c)} °C.", "Work between #{TEMPERATURES.begin} and #{TEMPERATURES.end} °C.", :temperature_c) unless TEMPERATURES.cover?(@temperature_c)
+        refuse("A humidity of #{Working.number(@humidity)} % is no room's.", "Give #{HUMIDITIES.begin} to #{HUMIDITIES.end} %.", :humidity) unless HUMIDITIES.cover?(@humidity)
+        freeze
+      end
+
+      # @param dries [true, Symbol] :water for what is water-based
+      def factor(dries = true)
+        warmth = (2**((20 - temperature_c) / 10)).clamp(*BOUNDS)
+        damp = (dries == :water) ? 1 + [humidity - 60, 0].max / 40.0 : 1
+        (warmth * damp).clamp(*BOUNDS)
+      end
+
+      # @param step [Methods::Step]
+      # @return [Methods::Step] with its times as this room makes them
+      def call(step)
+        return step unless step.dries
+        by = factor((step.dries.to_s == "water") ? :water : true)
+        return step if by == 1
+        # a window that opens later shuts no sooner after it
+        late = step.latest_s && [step.latest_s, step.earliest_s.to_f * by + (step.latest_s - step.earliest_s.to_f)].max
+        changed = step.wait? ? {least_s: step.least_s * by, most_s: step.most_s && step.most_s * [by, 1].max} : {earliest_s: step.earliest_s && step.earliest_s * by, latest_s: late}
+        Methods::Step.from_h(step.to_h.merge(changed))
+      end
+
+      # @return [Working]
+      def working = Working.new("2 ^ ((20 − #{Working.number(temperature_c)}) ÷ 10) = #{Working.number(factor)} times as long; water-based × #{Working.number(factor(:water) / factor)} at #{Working.number(humidity, 0)} %", source: ASSUMED)
+
+      private
+
+      def refuse(reason, remedy, field) = raise(Error.new(reason, remedy: remedy, field: field))
+    end
+  end
+end

@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Timetable
+    # The hours a maker works: a weekly pattern, less days off. Frozen.
+    class Hours
+      DAY_MIN = 1440
+      MOST_DAYS = 400
+
+      # @param week [Hash{Integer => Array<Array(Integer, Integer)>}] day of the week (0: Sunday) → from and to,
+      #   minutes after midnight; a to that is no later than its from lies past midnight
+      # @param days_off [Array<Date>]  @param extra [Hash{Date => Array}] besides the pattern
+      # @param zone [#at, #date_of] (Date, minutes) → moment; moment → Date
+      # @raise [Error] when there are none at all
+      def initialize(week, zone:, days_off: [], extra: {})
+        @week, @zone, @days_off, @extra = week, zone, days_off, extra
+        check
+        freeze
+      end
+
+      # with more hours on one day
+      def with(date, spans) = Hours.new(@week, zone: @zone, days_off: @days_off, extra: @extra.merge(date => spans))
+
+      # the longest stretch without a pause, seconds
+      def longest_s = [*@week.values.flatten(1), *@extra.values.flatten(1)].map { |from, to| length_min(from, to) * 60 }.max
+
+      # @return [Array<Array(Numeric, Numeric)>] in order, none touching another
+      def spans(from, days = MOST_DAYS)
+        first = @zone.date_of(from) - 1
+        found = Array.new(days + 1) { |i| on(first + i) }.flatten(1).sort
+        joined(found).filter_map { |s, e| [[s, from].max, e] if e > from }
+      end
+
+      # @param date [Date]
+      # @return [Array<Array(Integer, Integer)>] minutes
+      def pattern(date) = (@days_off.include?(date) ? [] : @week.fetch(date.wday, [])) + @extra.fetch(date, [])
+
+      private
+
+      def on(date) = pattern(date).map { |from, to| [@zone.at(date, from), @zone.at(date, from + length_min(from, to))] }
+
+      def length_min(from, to) = (to > from) ? to - from : to + DAY_MIN - from
+
+      def joined(spans)
+        spans.each_with_object([]) { |(s, e), all| (all.any? && s <= all.last[1]) ? all.last[1] = [all.last[1], e].max : all << [s, e] }
+      end
+
+      def check
+        return if (@week.values + @extra.values).any?(&:any?)
+        raise Error.new("There are no hours in which you work.", remedy: "Give at least one evening a week.", field: :hours)
+      end
+    end
+  end
+end

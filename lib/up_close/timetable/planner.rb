@@ -1,0 +1,224 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Timetable
+    # Lays marks' steps into a maker's hours: one mark after the other, each block of
+    # steps that windows tie together as soon as it goes in whole (serial schedule
+    # generation, Kolisch 1996), in several orders of the marks; the best is kept.
+    class Planner
+      PLACES = {oven: "the oven", press: "the press", drying: "the drying place"}.freeze
+      START_HOLDS = {oven: 1, press: 1, drying: 24}.freeze
+      # orders tried: all of them for few marks, fewer the more steps there are
+      ALL_ORDERS = 5
+      FEW_ORDERS = 260
+      WORK = 1_000_000
+      MOST_SHIFTS = 500
+      GIVE_UP_S = 60 * 86_400
+      NUDGE_S = 60
+
+      # @param hours [Hours]  @param from [Numeric] now  @param holds [Hash{Symbol => Integer}]
+      # @param busy [Plan, nil] what stays where it is
+      def initialize(hours, from:, holds: {}, busy: nil)
+        @hours, @from, @holds, @busy = hours, from, START_HOLDS.merge(holds), busy
+        @spans = hours.spans(from)
+        @own = FreeTime.new(@spans)
+      end
+
+      # @param chains [Array<Chain>]
+      # @return [Plan]
+      def call(chains)
+        orders(chains).map { |order| laid(order) }.min_by { |plan| plan.cost(chains) } || Plan.new([], [])
+      end
+
+      # The latest moment a mark can be begun and still be ready for its date, all
+      # others being where they are: halving between now and its date.
+      # @return [Numeric, nil] nil when it is too late already
+      def latest_start(chain, others)
+        return unless chain.due
+        planner = Planner.new(@hours, from: @from, holds: @holds, busy: others)
+        ready = ->(moment) { planner.laid([chain.with(from: moment)]).then { |plan| plan.problems.empty? && plan.ready(chain) <= chain.due && plan } }
+        return unless ready[@from]
+        low, high = @from, chain.due
+        24.times { ((low + high) / 2.0).then { |middle| ready[middle] ? low = middle : high = middle } }
+        ready[low].of(chain).map(&:from).min
+      end
+
+      # One order, as it comes: a mark each time one of its blocks is laid; one named
+      # once is laid whole.
+      # @param order [Array<Chain>]
+      # @return [Plan]
+      def laid(order)
+        begin_anew
+        order.tally.each_key { |chain| @state[chain.id] = State.new(0, [chain.from || @from, @from].max, chain.ends.dup, []) }
+        whole = order.uniq.size == order.size
+        order.each { |chain| whole ? chain.blocks.size.times { lay(chain) } : lay(chain) }
+        failed = @problems.map(&:chain)
+        Plan.new(order.uniq.reject { |chain| failed.include?(chain) }.flat_map { |chain| @state[chain.id].entries }, @problems)
+      end
+
+      # how far a mark has come while one order is laid
+      State = Struct.new(:block, :at, :ends, :entries)
+
+      private
+
+      def begin_anew
+        @person = FreeTime.new(@spans)
+        @places = PLACES.keys.to_h { |key| [key, Place.new(@holds[key])] }
+        @busy&.entries&.each { |entry| book(entry) }
+        @state, @problems = {}, []
+      end
+
+      def orders(chains)
+        return [] if chains.empty?
+        by_due = chains.sort_by { |c| [c.due || Float::INFINITY, -c.whole_s, c.id.to_s] }
+        few = every_order(chains)
+        return few if few
+        return by_due.permutation.to_a if chains.size <= ALL_ORDERS && chains.sum { |c| c.steps.size } < 80
+        slack = chains.sort_by { |c| [(c.due || Float::INFINITY) - c.whole_s, c.id.to_s] }
+        long = chains.sort_by { |c| [-c.whole_s, c.id.to_s] }
+        plain = [by_due, slack, long, chains.sort_by { |c| [c.hands_s, c.id.to_s] }].uniq
+        plain.first((WORK / (chains.sum { |c| c.steps.size }**2 + 1)).clamp(1, plain.size))
+      end
+
+      # all orders of the blocks of few and short marks; nil when they are too many
+      def every_order(chains)
+        count = (1..chains.sum { |c| c.blocks.size }).reduce(1, :*) / chains.map { |c| (1..c.blocks.size).reduce(1, :*) }.reduce(1, :*)
+        return if count > FEW_ORDERS
+        dealt([], chains.to_h { |c| [c, c.blocks.size] })
+      end
+
+      def dealt(begun, left)
+        rest = left.select { |_, many| many.positive? }
+        rest.empty? ? [begun] : rest.keys.flat_map { |chain| dealt(begun + [chain], left.merge(chain => left[chain] - 1)) }
+      end
+
+      # a mark's next block
+      def lay(chain)
+        state = @state[chain.id]
+        return if state.block.nil?
+        found = block_placed(chain, chain.steps.values_at(*chain.blocks[state.block]), state.at, state.ends)
+        return give_up(found, state) if found.is_a?(Plan::Problem)
+        found.each { |entry| book(entry) && state.ends[entry.step.key] = entry.to }
+        state.entries.concat(found)
+        state.at = found.last.to
+        state.block = (state.block + 1 < chain.blocks.size) ? state.block + 1 : nil
+      end
+
+      def give_up(problem, state)
+        @problems << problem
+        state.block = nil
+      end
+
+      def book(entry)
+        entry.pieces.each { |from, to| @person.book(from, to) } if entry.hands?
+        @places[entry.step.place]&.book(entry.from, entry.to, need(entry.chain, entry.step)) if entry.step.place
+        true
+      end
+
+      def need(chain, step) = (step.place == :drying) ? chain.copies : 1
+
+      # begun later and later, until every window in it holds
+      def block_placed(chain, steps, at, ends)
+        begun = at
+        MOST_SHIFTS.times do
+          found = in_turn(chain, steps, begun, ends, at)
+          return found if found.is_a?(Plan::Problem)
+          over, limit, anchor = found.each_with_index.filter_map { |entry, i| overrun(entry, i, found, ends) }.first
+          return found unless over
+          return missed(chain, over) if anchor.nil?
+          begun = later(chain, steps, found, [begun, over.from - limit], anchor, ends, at)
+          break if begun > at + GIVE_UP_S
+        end
+        windows(chain, steps)
+      end
+
+      # The soonest beginning that brings what opens the window late enough: what
+      # opens it never ends earlier for a later beginning, so halving finds it.
+      def later(chain, steps, found, (begun, by), anchor, ends, at)
+        wanted = found[anchor].to + by
+        opened = ->(moment) { in_turn(chain, steps.first(anchor + 1), moment, ends, at).then { |part| part.is_a?(Plan::Problem) ? Float::INFINITY : part[anchor].to } }
+        low, high = [found.first.from, begun].max, [found.first.from, begun].max + by
+        return high if opened[high] < wanted
+        while high - low > NUDGE_S
+          middle = (low + high) / 2
+          (opened[middle] >= wanted) ? high = middle : low = middle
+        end
+        high
+      end
+
+      # @return [Array(Entry, Numeric, Integer), nil] what comes too late, the latest it might, and which of the block opens its window; nil: done already
+      def overrun(entry, place, found, ends)
+        before = place.positive? ? found[place - 1] : nil
+        limits = []
+        if entry.step.latest_s
+          anchor = found.index { |e| e.step.key == entry.step.after }
+          opened = anchor ? found[anchor].to : ends[entry.step.after]
+          limits << [opened + entry.step.latest_s, anchor] if opened
+        end
+        limits << [before.from + before.step.most_s, place - 1] if before && before.step.shut?
+        limit, anchor = limits.min_by(&:first)
+        [entry, limit, anchor] if limit && entry.from > limit + 1e-6
+      end
+
+      # one after the other, each as soon as it goes
+      def in_turn(chain, steps, begun, ends, asked)
+        at, own = begun, ends.dup
+        found = []
+        steps.each_with_index do |step, i|
+          opens = opening(step, own)
+          ready = [at, opens || at].max
+          # what does not follow at once wants a hand to begin it
+          ready = @person.earliest(ready, 0) || ready if i.zero? && begun > asked
+          entry = step.wait? ? waiting(chain, step, ready) : by_hand(chain, step, ready, steps.size > 1)
+          return entry if entry.is_a?(Plan::Problem)
+          entry.why, entry.waited_s = why(chain, entry, i.zero? ? asked : at, ready, (i.zero? && begun > asked) ? steps : nil)
+          found << entry
+          own[step.key] = at = entry.to
+        end
+        found
+      end
+
+      def opening(step, ends) = step.earliest_s && ends[step.after] && ends[step.after] + step.earliest_s
+
+      def waiting(chain, step, ready)
+        need = need(chain, step)
+        return too_small(chain, step) if step.place && need > @places[step.place].holds
+        from = step.place ? @places[step.place].earliest(ready, step.least_s, need) : ready
+        Plan::Entry.new(chain: chain, step: step, from: from, to: from + step.least_s, pieces: [])
+      end
+
+      def by_hand(chain, step, ready, tied)
+        long = step.least_s > @hours.longest_s
+        return in_one_go(chain, step) if long && tied
+        pieces = long ? @person.pieces(ready, step.least_s) : @person.earliest(ready, step.least_s)&.then { |from| [[from, from + step.least_s]] }
+        return no_time(chain, step) unless pieces&.any?
+        Plan::Entry.new(chain: chain, step: step, from: pieces.first.first, to: pieces.last.last, pieces: pieces)
+      end
+
+      # what a step waited for, and how long
+      # @return [Array(Array(Symbol, Object), Numeric)]
+      def why(chain, entry, asked, ready, shifted)
+        waited = entry.from - asked
+        return [[:follows, nil], 0] if waited < 1
+        return [[:window_ahead, shifted.find(&:latest_s)&.title || shifted.last.title], waited] if shifted
+        return [[:opens, entry.step.after], waited] if entry.from - ready < 1
+        return [[:place, PLACES[entry.step.place]], waited] if entry.step.wait?
+        [[(@own.earliest(ready, entry.pieces.first.reduce(:-).abs) == entry.from) ? :hours : :busy, nil], waited]
+      end
+
+      def problem(chain, reason, remedy) = Plan::Problem.new(chain, reason, remedy)
+
+      def too_small(chain, step) = problem(chain, "“#{step.title}” needs room for #{need(chain, step)} in #{PLACES[step.place]}, which holds #{@places[step.place].holds}.", "Make fewer at a time, or a larger place.")
+
+      def in_one_go(chain, step) = problem(chain, "“#{step.title}” takes #{hours(step.least_s)} h in one go; your longest stretch is #{hours(@hours.longest_s)} h.", "Give one longer day, or make fewer at a time.")
+
+      def no_time(chain, step) = problem(chain, "There is no time for “#{step.title}” in the next #{Hours::MOST_DAYS} days.", "Give more hours.")
+
+      def missed(chain, entry) = problem(chain, "The window of “#{entry.step.title}” shuts before your next hours.", "Do it now, or see what its step says when late.")
+
+      def windows(chain, steps) = problem(chain, "The windows from “#{steps.first.title}” to “#{steps.last.title}” fit none of your hours.", "They want #{hours(steps.sum(&:least_s))} h together: give one longer stretch.")
+
+      def hours(seconds) = Working.number(seconds / 3600.0, 1)
+    end
+  end
+end
