@@ -20,6 +20,7 @@ gem "rexml", "~> 3.4"
 gem "csv", "~> 3.3"
 gem "pdf-reader", "~> 2.14"
 gem "ffi-geos", "~> 2.5"
+gem "icalendar", "~> 2.10"
 
 group :test do
   gem "rspec", "~> 3.13"

@@ -14,6 +14,7 @@ require "shelves/print_files"
 require "shelves/original_store"
 require "shelves/recent"
 require "shelves/underway"
+require "shelves/local_zone"
 require "shelves/device_tray"
 
 APP_LOADER = Zeitwerk::Loader.new

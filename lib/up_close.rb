@@ -16,11 +16,14 @@ require "zeitwerk"
 #   sealing/      one sealer a file
 #   printing/     page, rows, print pack, bench card
 #   runs/         a run's clockwork: windows, lateness, readiness
+#   timetable/   hours, chains of steps, the planner, ways out of lateness
+#   costing/     money in whole cents, a sheet's share
+#   comparison    every method for one mark, side by side
 #   record/       attempts and faults
 #   formats/      readers and writers, on strings
 module UpClose
   LOADER = Zeitwerk::Loader.new
   LOADER.push_dir("#{__dir__}/up_close", namespace: UpClose)
-  LOADER.inflector.inflect("svg" => "SVG", "pdf" => "PDF", "png" => "PNG", "dxf" => "DXF")
+  LOADER.inflector.inflect("svg" => "SVG", "pdf" => "PDF", "png" => "PNG", "dxf" => "DXF", "ics" => "ICS")
   LOADER.setup
 end

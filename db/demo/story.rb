@@ -18,7 +18,7 @@ module Demo
     end
 
     def load
-      ActiveRecord::Base.transaction { [printers, stock, drawer, fair, luthier] }
+      ActiveRecord::Base.transaction { [printers, stock, drawer, fair, luthier, regatta, evenings] }
     end
 
     private
@@ -75,6 +75,18 @@ module Demo
       run(mark, days_ago(2, 19))
       record(mark, %w[spoilt good], {1 => %w[wrinkles]})
     end
+
+    # wanted in nine days, by a school that takes seven of them for its glue
+    def regatta
+      @job = job("Prize for the regatta", "the harbour master", 9, "The fish in a case, with her name on the foot.")
+      mark = piece("casting plug, the prize", "loft", {stations: "0, 6\n12, 34\n30, 58\n50, 66\n70, 54\n86, 28\n95, 12"}, "wood", "sealed", "#b9c4c8")
+      file(mark, Art::HerringSide.svg, "Prize herring.svg")
+      method(mark, "foil-skin", "laser", pick_leave: "week")
+      settle(mark, width_mm: 80)
+    end
+
+    # the maker works evenings only
+    def evenings = ShopTime.keep(ShopTime::USUAL.merge("week" => (1..5).to_h { |day| [day.to_s, [[1140, 1320]]] }, "temperature_c" => 17, "humidity" => 66))
 
     def tender
       mark = piece("tender Sandpiper, hull side", "rectangle", {width_mm: 176, height_mm: 24}, "polystyrene", "gloss-paint", "#1e3b2c", count: 2)

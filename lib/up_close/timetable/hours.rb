@@ -6,6 +6,8 @@ module UpClose
     class Hours
       DAY_MIN = 1440
       MOST_DAYS = 400
+      # an evening, where none is given
+      EVENING = [1140, 1320].freeze
 
       # @param week [Hash{Integer => Array<Array(Integer, Integer)>}] day of the week (0: Sunday) → from and to,
       #   minutes after midnight; a to that is no later than its from lies past midnight

@@ -155,7 +155,7 @@ module UpClose
           opened = anchor ? found[anchor].to : ends[entry.step.after]
           limits << [opened + entry.step.latest_s, anchor] if opened
         end
-        limits << [before.from + before.step.most_s, place - 1] if before && before.step.shut?
+        limits << [before.from + before.step.most_s, place - 1] if before&.step&.shut?
         limit, anchor = limits.min_by(&:first)
         [entry, limit, anchor] if limit && entry.from > limit + 1e-6
       end

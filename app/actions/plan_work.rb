@@ -1,0 +1,92 @@
+# frozen_string_literal: true
+
+module Actions
+  # Everything still to be done, laid into the shop's hours from now on. Nothing is
+  # kept: what is done early, late or again moves the rest by itself.
+  class PlanWork
+    attr_reader :now, :shop, :chains, :plan
+
+    # @param now [Time]
+    def initialize(now, shop: ShopTime.current)
+      @now, @shop = now, shop
+      @marks = open_marks.to_h { |mark| [mark.id, mark] }
+      @chains = @marks.values.map { |mark| chain(mark) }
+      @plan = UpClose::Timetable::Planner.new(hours, **planner).call(@chains)
+    end
+
+    # the shop's hours; and now, for whoever stands at the bench already
+    # @return [UpClose::Timetable::Hours]
+    def hours
+      @hours ||= begin
+        minute = now.getlocal.then { |t| t.hour * 60 + t.min }
+        at_the_bench? ? shop.hours.with(now.getlocal.to_date, [[minute, (minute + AT_HAND_MIN) % 1440]]) : shop.hours
+      end
+    end
+
+    # a step was done so lately that you must be there, and will be for a while
+    AT_HAND_MIN = 90
+
+    def at_the_bench? = @marks.values.any? { |mark| mark.run&.step_ends&.any? { |e| now - e.done_at < AT_HAND_MIN * 60 } }
+
+    def mark(chain) = @marks.fetch(chain.id)
+
+    # when it must be begun at the latest, the others being where they are
+    # @return [Time, nil]
+    def latest_start(chain)
+      others = UpClose::Timetable::Plan.new(plan.entries.reject { |e| e.chain == chain }, [])
+      UpClose::Timetable::Planner.new(hours, **planner).latest_start(chain, others)&.then { |moment| Time.at(moment) }
+    end
+
+    # @return [Array<UpClose::Timetable::WaysOut::Way>]
+    def ways_out(chain) = UpClose::Timetable::WaysOut.new(hours, chains, zone: Shelves::LocalZone, **planner).call(chain, quicker: quicker(chain))
+
+    # the wanted date is the morning of the day it is due
+    MORNING_MIN = 540
+
+    private
+
+    def planner = {from: now.to_f, holds: shop.holds}
+
+    # ready for the sheet or further, and not done
+    def open_marks
+      Mark.live.where.not(way: nil).where.not(placed_at: nil).preload(:artwork, {piece: :job}, {runs: :step_ends}).order(:id).select { |mark| mark.placed? && !mark.job.put_away_at && !mark.run&.finished? }
+    end
+
+    def chain(mark, steps: nil)
+      run = mark.run
+      due = mark.job.due_on && Shelves::LocalZone.at(mark.job.due_on, MORNING_MIN)
+      done = run ? run.step_ends.to_h { |e| [e.step, e.done_at.to_f] } : {}
+      UpClose::Timetable::Chain.new(id: mark.id, title: mark.title, steps: left(run, steps || (run ? run.steps_core : mark.steps_core), done), due: due, copies: mark.copies_wanted, ends: done)
+    end
+
+    # what of a wait has gone by already is not waited for again
+    def left(run, steps, done)
+      rest = steps.reject { |step| done.key?(step.key) }.map { |step| shop.climate.call(step) }
+      return rest unless run && rest.first&.wait?
+      gone = now.to_f - (done.values.max || run.began_at.to_f)
+      [rest.first.then { |step| UpClose::Methods::Step.from_h(step.to_h.merge(least_s: [step.least_s - gone, 0].max, most_s: nil)) }, *rest.drop(1)]
+    end
+
+    # the same mark by its method's other schools, and under the sealer that is soonest cured
+    def quicker(chain)
+      mark = mark(chain)
+      return [] if mark.run
+      schools(mark).map { |words, steps| [words, chain(mark, steps: steps)] } + sealers(mark)
+    end
+
+    def schools(mark)
+      mark.method_core.choices.flat_map do |choice|
+        (choice.options.keys - [mark.setting.picked[choice.key]]).map do |option|
+          setting = UpClose::Methods::Setting.new(method: mark.method_core, printer: mark.printer, stock: mark.stock_core, picked: mark.setting.picked.merge(choice.key => option), material: mark.piece.material_core, finish: mark.piece.finish_core, copies: mark.copies_wanted)
+          ["#{choice.title.downcase}: #{choice.options[option].first}", setting.steps + mark.sealer_core.steps(setting)]
+        end
+      end
+    end
+
+    def sealers(mark)
+      fit = UpClose::Sealing.all.reject { |s| s == mark.sealer_core || s.coats.zero? || s.finding(residue: mark.method_core.residue, material: mark.piece.material_core).stop? }
+      soonest = fit.min_by(&:cure_s) or return []
+      (mark.sealer_core.coats.positive? && soonest.cure_s < mark.sealer_core.cure_s) ? [["#{soonest.title.downcase} instead, cured sooner", chain(mark, steps: mark.setting.steps + soonest.steps(mark.setting))]] : []
+    end
+  end
+end

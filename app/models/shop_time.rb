@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+# When this shop works, and what its room, oven and drying place are like. Starts
+# as weekday evenings and Saturday.
+class ShopTime
+  DAYS = %w[Sunday Monday Tuesday Wednesday Thursday Friday Saturday].freeze
+  USUAL = {"week" => {"1" => [[1140, 1320]], "2" => [[1140, 1320]], "3" => [[1140, 1320]], "4" => [[1140, 1320]], "5" => [[1140, 1320]], "6" => [[600, 780], [840, 1020]]},
+           "days_off" => [], "temperature_c" => 20, "humidity" => 50, "drying" => 24}.freeze
+
+  def self.current = new(JSON.parse(Preference.get("timetable")))
+
+  def initialize(kept)
+    @kept = USUAL.merge(kept)
+  end
+
+  def self.keep(values) = Preference.put("timetable", JSON.generate(values))
+
+  def [](name) = @kept.fetch(name)
+
+  def week = self["week"].transform_keys(&:to_i)
+
+  def days_off = self["days_off"].map { |date| Date.iso8601(date) }
+
+  # @return [UpClose::Timetable::Hours]
+  # @raise [UpClose::Error] when there are none
+  def hours = UpClose::Timetable::Hours.new(week, zone: Shelves::LocalZone, days_off: days_off)
+
+  # @return [UpClose::Timetable::Climate]
+  def climate = UpClose::Timetable::Climate.new(temperature_c: self["temperature_c"], humidity: self["humidity"])
+
+  # @return [Hash{Symbol => Integer}]
+  def holds = {drying: self["drying"]}
+
+  # "19:00–22:00, 14:00–17:00"
+  def words(wday) = week.fetch(wday, []).map { |span| span.map { |m| format("%d:%02d", m / 60 % 24, m % 60) }.join("–") }.join(", ")
+end

@@ -1,0 +1,124 @@
+# frozen_string_literal: true
+
+module Presenters
+  # The plan as the page shows it: what to do now, each mark's dates, day by day.
+  class Timetable
+    # A bar on a day's drawing: in pixels.
+    Bar = Struct.new(:entry, :x, :width, :lane, :kind)
+    WIDTH = 860
+    LEFT = 96
+    LANE = 30
+    LANES = {you: "You", oven: "Oven", waiting: "Waiting"}.freeze
+    MOST_DAYS = 21
+
+    attr_reader :work
+
+    # @param work [Actions::PlanWork]  @param writer [Object] unused by times
+    def initialize(work, now:)
+      @work, @now = work, now
+    end
+
+    def plan = work.plan
+
+    def chains = work.chains.sort_by { |c| [c.due || Float::INFINITY, c.id] }
+
+    # what is to be taken in hand first
+    # @return [UpClose::Timetable::Plan::Entry, nil]
+    def next_entry = plan.entries.select(&:hands?).min_by(&:from)
+
+    # @return [Array<UpClose::Timetable::Plan::Entry>]
+    def waiting_now = plan.entries.select { |e| !e.hands? && e.from <= @now.to_f + 60 && e.to > @now.to_f }
+
+    def moment(seconds) = Moments.clock(Time.at(seconds), @now)
+
+    # @return [String] ready, and how that stands to the date
+    def verdict(chain)
+      return :stop if plan.ready(chain).nil? || plan.late_s(chain) > 0
+      (chain.due && chain.due - plan.ready(chain) < 86_400) ? :watch : :fine
+    end
+
+    # why a step stands where it does
+    def why(entry)
+      case entry.why.first
+      when :follows then (entry.step == entry.chain.steps.first) ? "at once" : "at once, as the one before ends"
+      when :opens then "waits till it opens after “#{before(entry)}”"
+      when :hours then "waits for your next hours"
+      when :busy then "waits till you are free"
+      when :place then "waits for #{entry.why.last}"
+      when :window_ahead then "begun then, so that “#{entry.why.last}” falls in its window"
+      end
+    end
+
+    # what the time of a late mark goes into
+    # @return [String]
+    def in_the_way(chain)
+      waits = plan.waits(chain)
+      parts = {"by hand" => chain.hands_s, "drying and waiting" => chain.steps.select(&:wait?).sum(&:least_s), "waiting for your hours" => waits[:hours], "for windows to fit" => waits[:window_ahead], "while you are at other marks" => waits[:busy], "for the oven or a place to dry" => waits[:place]}
+      parts.select { |_, s| s.to_f > 0 }.sort_by { |_, s| -s }.map { |words, s| "#{Moments.about(s)} #{words}" }.join(", ")
+    end
+
+    # days on which something is done by hand, with their bars
+    # @return [Array<Day>]
+    def days
+      dates = plan.entries.select(&:hands?).flat_map { |e| e.pieces.map { |from, _| Shelves::LocalZone.date_of(from) } }.uniq.sort.first(MOST_DAYS)
+      dates.map { |date| Day.new(date, spans(date), plan.entries) }
+    end
+
+    def entries_on(date) = plan.entries.select { |e| e.hands? && e.pieces.any? { |from, _| Shelves::LocalZone.date_of(from) == date } }
+
+    # A day's drawing: its hours, and its bars lane by lane; what waits together is stacked.
+    class Day
+      attr_reader :date, :rows
+
+      def initialize(date, spans, entries)
+        @date, @spans = date, spans
+        # waits that run on all day need no more room than the hours in hand
+        @from, @to = hours(spans.flatten + entries.select(&:hands?).flat_map(&:pieces).flatten.select { |m| Shelves::LocalZone.date_of(m) == date })
+        @rows = LANES.keys.flat_map { |lane| stacked(lane, entries) }
+      end
+
+      def height = 24 + rows.size * LANE
+
+      # whole hours drawn
+      def marks = (0..((@to - @from) / 3600)).map { |i| @from + i * 3600 }
+
+      def x(moment) = (LEFT + (moment - @from) / (@to - @from).to_f * (WIDTH - LEFT)).round(1)
+
+      # the maker's own hours
+      def own = @spans.map { |from, to| [x(from), x(to)] }
+
+      private
+
+      def hours(moments)
+        low, high = moments.minmax
+        [(low - 900).div(3600) * 3600, ((high + 900) / 3600.0).ceil * 3600]
+      end
+
+      # @return [Array<Array(Symbol, Array<Bar>)>] one lane, in as many rows as it needs
+      def stacked(lane, entries)
+        bars = entries.select { |e| lane_of(e) == lane }.flat_map { |e| bars_of(e, lane) }.sort_by(&:x)
+        rows = bars.each_with_object([[]]) { |bar, all| (all.find { |row| row.empty? || row.last.x + row.last.width <= bar.x + 0.5 } || all.push([]).last) << bar }
+        (lane == :oven && bars.empty?) ? [] : rows.map { |row| [lane, row] }
+      end
+
+      def bars_of(entry, lane)
+        (entry.hands? ? entry.pieces : [[entry.from, entry.to]]).filter_map do |from, to|
+          next if to <= @from || from >= @to
+          left, right = [from, @from].max, [to, @to].min
+          Bar.new(entry, x(left), (x(right) - x(left)).round(1), lane, entry.hands? ? "hands" : "wait")
+        end
+      end
+
+      def lane_of(entry)
+        return :you if entry.hands?
+        (entry.step.place == :oven) ? :oven : :waiting
+      end
+    end
+
+    private
+
+    def before(entry) = entry.chain.steps.find { |s| s.key == entry.step.after }&.title || "the one before"
+
+    def spans(date) = work.hours.pattern(date).map { |from, to| [Shelves::LocalZone.at(date, from), Shelves::LocalZone.at(date, (to > from) ? to : to + 1440)] }
+  end
+end

@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+module Routes
+  # The timetable: what to do now, when all will be ready, the shop's hours.
+  module Timetable
+    # what only these routes need
+    module Helping
+      def timetable_page(form: nil)
+        work = Actions::PlanWork.new(now)
+        page :timetable, here: :timetable, title: "Timetable", table: Presenters::Timetable.new(work, now: now), form: form
+      end
+    end
+
+    def self.registered(app)
+      app.get("/timetable") { timetable_page }
+
+      app.get "/timetable.ics" do
+        download(UpClose::Formats::ICS.call(Actions::PlanWork.new(now).plan, stamp: now), "text/calendar; charset=utf-8", "up close.ics")
+      end
+
+      app.post "/timetable" do
+        form = Forms::ShopTimeForm.new(params)
+        halt 422, timetable_page(form: form) unless form.ok?
+        ShopTime.keep(form.values)
+        redirect to("/timetable"), 303
+      end
+
+      app.helpers Helping
+    end
+  end
+end

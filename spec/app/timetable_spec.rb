@@ -1,0 +1,85 @@
+# frozen_string_literal: true
+
+require_relative "../shop_helper"
+require "icalendar"
+
+RSpec.describe "the timetable", :shop do
+  # Monday, an hour before the evening begins
+  let(:now) { Time.local(2026, 11, 30, 18, 0) }
+  let(:mark) { ready_mark.tap { |m| m.job.update!(due_on: Date.new(2026, 12, 10)) } }
+  let(:hours) { {"day_1" => "19:00-22:00", "day_2" => "19-22", "drying" => "24", "temperature_c" => "20", "humidity" => "50"} }
+
+  before { allow(Web.settings).to receive(:clock).and_return(now) }
+
+  def keep(**more) = send_form("/timetable", hours.merge(more.transform_keys(&:to_s)))
+
+  def planned(at = now) = Actions::PlanWork.new(at)
+
+  it "plans what is ready to be made into the shop's hours, and says when, and why then" do
+    mark
+    keep
+    get "/timetable"
+    chain = planned.chains.first
+    first = planned.plan.of(chain).find(&:hands?)
+    expect([first.step.key, Time.at(first.from)]).to eq ["ground", Time.local(2026, 11, 30, 19, 0)]
+    expect(page_words).to match(/Sand it smooth 19:00.*Waits for your next hours.*badge : fine ready .*wanted 10 Dec 09:00.*Begin by .* at the latest/)
+  end
+
+  it "keeps hours as they are typed, past midnight too, and says at its field what is wrong" do
+    keep(day_5: "22:30 - 1:00", day_6: "10-13; 14.00-17.30", days_off: "2026-12-24")
+    expect(ShopTime.current.week.slice(5, 6)).to eq(5 => [[1350, 60]], 6 => [[600, 780], [840, 1050]])
+    expect(ShopTime.current.days_off).to eq [Date.new(2026, 12, 24)]
+    {{day_1: "evening"} => /“evening” does not read as hours/, {day_1: "", day_2: ""} => /no hours in which you work/, {days_off: "Christmas"} => /is no date/, {temperature_c: "-40"} => /Nothing dries as it should at −40 °C/,
+     {temperature_c: "90"} => /at 90 °C/, {humidity: "140"} => /no room&#39;s|no room's/, {drying: "0"} => /whole number from 1/, {temperature_c: "warm"} => /Type a number/}.each do |typed, words|
+      answer = keep(**typed)
+      expect([answer.status, page_words]).to match [422, words]
+      expect(answer.body).to include(%(value="#{typed.values.first}"))
+    end
+    expect(ShopTime.current.week[5]).to eq [[1350, 60]]
+  end
+
+  it "moves with what is done: a step done late moves the rest, a finished run is gone" do
+    mark
+    keep
+    run = Actions::RunMarks.start(mark, now)
+    before = planned.plan.ready(planned.chains.first)
+    Actions::RunMarks.finish_step(run, "ground", now + 5400)
+    later = planned(now + 5400)
+    # at the bench outside the evening: it goes on from there, though the hours begin at seven
+    expect(later.plan.entries.first).to have_attributes(step: have_attributes(key: "pencil"), from: (now + 5400).to_f)
+    expect(later.plan.ready(later.chains.first)).not_to eq before
+    run.reload.steps_core.drop(1).each_with_index { |step, i| Actions::RunMarks.finish_step(run, step.key, now + 6000 + i * 600) }
+    expect(planned.chains).to be_empty
+    get "/timetable"
+    expect(page_words).to match(/Nothing waits for your hands/)
+  end
+
+  it "says what stands in the way of a date that cannot be kept, and the ways out, each planned" do
+    mark.job.update!(due_on: Date.new(2026, 12, 1))
+    keep
+    get "/timetable"
+    expect(page_words).to match(/badge : stop ready .*Too late by .*drying and waiting.*(In time, if you|None makes the date; soonest if you)/)
+    work = planned
+    ways = work.ways_out(work.chains.first)
+    expect(ways.map(&:ready).min).to be <= work.plan.ready(work.chains.first)
+    # a Sunday given up helps a job wanted on the Monday
+    mark.job.update!(due_on: Date.new(2026, 12, 7))
+    keep(day_1: "", day_2: "19-22", temperature_c: "12")
+    expect(planned.ways_out(planned.chains.first).map(&:words)).to include(/one evening more|cured sooner/)
+  end
+
+  it "gives a calendar that reads back, with alarms, and the same identifiers when it is made again" do
+    mark
+    keep
+    read = -> { Icalendar::Calendar.parse(get("/timetable.ics").body).first.events }
+    first, again = read.call, read.call
+    expect(first.map { |e| e.uid.to_s }).to eq(again.map { |e| e.uid.to_s })
+    expect(first.map { |e| e.uid.to_s }.uniq.size).to eq first.size
+    sanding = first.find { |e| e.summary.include?("Sand it smooth") }
+    expect([sanding.dtstart.to_time.to_i, sanding.alarms.first.trigger.to_s]).to eq [Time.local(2026, 11, 30, 19).to_i, "-PT10M"]
+    expect(first.find { |e| e.summary.end_with?(": ready") }.dtstart.to_time.to_i).to eq planned.plan.finish.to_i
+    allow(Web.settings).to receive(:clock).and_return(now + 86_400)
+    moved = read.call.find { |e| e.uid == sanding.uid }
+    expect(moved.dtstart.to_time.to_i).to eq Time.local(2026, 12, 1, 19).to_i
+  end
+end
