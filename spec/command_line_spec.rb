@@ -33,6 +33,37 @@ RSpec.describe CommandLine::Runner, :measured do
     expect(Dir["h-*.svg"].size).to eq 2
   end
 
+  it "lists methods and schools, and compares them for an artwork on a surface" do
+    told = JSON.parse(up_close("methods")[1])["methods"]
+    expect([told.size, told.find { |m| m["key"] == "baked-medium" }["schools"].first["options"].map { |o| o["key"] }]).to eq [13, %w[oven gun]]
+    File.write("fine.svg", svg('<path d="M0 0h40" stroke="#000" stroke-width="0.2" fill="none"/>'))
+    compare = ->(*more) { up_close("compare", "fine.svg", "--width", "40mm", "--printer", "laser", *more) }
+    code, out, = compare["--surface", "polystyrene, gloss-paint, #1e3b2c"]
+    found = JSON.parse(out)
+    expect([code, found["pick"], found["methods"].find { |m| m["method"] == "iron-on" }["verdict"]]).to eq [0, "water-slide", "stop"]
+    # a line of 0.2 mm is finer than gel holds
+    expect(found["methods"].find { |m| m["method"] == "gel-medium" }["findings"].map { |f| f["check"] }).to include("fine_lines")
+    expect(compare["--surface", "cheese"].values_at(0, 2)).to match [1, /no material called “cheese”/]
+    expect(compare["--surface", "wood", "--sort", "luck"].values_at(0, 2)).to match [2, /--sort is one of/]
+  end
+
+  it "plans a request into a week's hours, and writes it as a calendar" do
+    request = {from: "2026-11-30T18:00:00Z", zone: "Europe/Paris", hours: {mon: ["19:00-22:00"], tue: ["19:00-22:00"]}, marks: [{id: "rose", title: "Rose", method: "ink-offset", printer: "inkjet", sealer: "spray-satin", due: "2026-12-10T09:00:00Z"},
+      {id: 2, steps: [{key: "sand", minutes: 30}, {key: "dry", kind: "wait", minutes: 60}, {key: "lay", minutes: 10, after: "sand", latest_min: 90}]}]}
+    File.write("plan.json", JSON.generate(request))
+    code, out, = up_close("plan", "plan.json", "--ics", "plan.ics")
+    marks = JSON.parse(out)["marks"]
+    expect([code, marks.map { |m| m["problem"] }, marks[1]["steps"].map { |s| s["step"] }]).to eq [0, [nil, nil], %w[sand dry lay]]
+    # 19:00 in Paris has begun an hour ago at 18:00 UTC
+    expect(marks.flat_map { |m| m["steps"] }.map { |s| s["from"] }.min).to eq "2026-11-30T18:00:00Z"
+    expect([marks[0]["late_s"], marks[0]["latest_start"], File.read("plan.ics").scan("BEGIN:VALARM").size]).to match [0, /\A2026-12-0/, be > 8]
+    {"hours" => {}, "from" => "soon", "marks" => [{"steps" => [{"key" => "x"}]}], "room" => {"temperature_c" => -40}, "zone" => "Moon/Base"}.each do |key, value|
+      File.write("bad.json", JSON.generate(JSON.parse(JSON.generate(request)).merge(key => value)))
+      code, _, err = up_close("plan", "bad.json")
+      expect([code, err]).to match [be_between(1, 2), /no hours|no moment|has no end|−40|No zone/]
+    end
+  end
+
   it "lays parts on leftovers and fresh sheets, and tells what it took and what is possible" do
     request = {leftovers: [{id: "offcut", width_mm: 120, height_mm: 80, used: [[[0, 0], [50, 0], [50, 80], [0, 80]]]}], fresh: {width_mm: 210, height_mm: 297}, gap_mm: 3, frame_mm: 8, turns_deg: [0, 90],
                parts: [{id: "label", count: 3, outline: [[0, 0], [40, 0], [40, 20], [0, 20]]}, {id: "sail", outline: [[0, 0], [400, 0], [0, 400]]}]}

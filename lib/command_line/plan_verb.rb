@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+require "json"
+require "tzinfo"
+require "command_line/options"
+
+module CommandLine
+  # up-close plan: marks laid into a week's hours, as docs/plan.md describes.
+  class PlanVerb
+    USAGE = "up-close plan REQUEST.json [--ics FILE]"
+    MOST_BYTES = 5 * 1024 * 1024
+
+    # the rules of any zone on earth
+    Zone = Struct.new(:zone) do
+      def at(date, minutes) = zone.local_to_utc(Time.utc(date.year, date.month, date.day) + minutes * 60) { |periods| periods.last }.to_i
+
+      def date_of(moment) = zone.utc_to_local(Time.at(moment).utc).to_date
+    end
+
+    def initialize(arguments)
+      @options, files = Options.read(arguments, usage: USAGE, names: %w[ics])
+      raise WrongUse, "Give one request: #{USAGE}." unless files.size == 1
+      @file = files.first
+    end
+
+    # @return [String] JSON
+    def call
+      request = UpClose::Timetable::Request.new(data, zone: zone)
+      plan = request.planner.call(request.chains)
+      File.write(@options[:ics], UpClose::Formats::ICS.call(plan, stamp: Time.at(request.from))) if @options[:ics]
+      JSON.pretty_generate(marks: request.chains.map { |chain| told(request, plan, chain) }, finish: plan.finish && time(plan.finish))
+    end
+
+    private
+
+    def data
+      raise WrongUse, "The request is larger than #{MOST_BYTES / 1024 / 1024} MB." if File.size(@file) > MOST_BYTES
+      @data ||= JSON.parse(File.read(@file, encoding: "UTF-8"))
+    rescue JSON::ParserError
+      raise WrongUse, "#{File.basename(@file)} does not read as JSON."
+    end
+
+    def zone
+      Zone.new(TZInfo::Timezone.get((data.is_a?(Hash) && data["zone"]) || "Etc/UTC"))
+    rescue TZInfo::InvalidTimezoneIdentifier
+      raise WrongUse, "No zone is called “#{data["zone"]}”."
+    end
+
+    def told(request, plan, chain)
+      others = UpClose::Timetable::Plan.new(plan.entries.reject { |e| e.chain == chain }, [])
+      problem = plan.problems.find { |p| p.chain == chain }
+      {id: chain.id, title: chain.title, ready: plan.ready(chain)&.then { |m| time(m) }, late_s: plan.late_s(chain).round, latest_start: request.planner.latest_start(chain, others)&.then { |m| time(m) },
+       problem: problem && {reason: problem.reason, remedy: problem.remedy}, steps: plan.of(chain).map { |entry| {step: entry.step.key, title: entry.step.title, from: time(entry.from), to: time(entry.to), by_hand: entry.hands?, waits_for: entry.why.first, waited_s: entry.waited_s.round} }}
+    end
+
+    def time(moment) = Time.at(moment).utc.strftime("%Y-%m-%dT%H:%M:%SZ")
+  end
+end

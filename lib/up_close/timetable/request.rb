@@ -1,0 +1,86 @@
+# frozen_string_literal: true
+
+require "time"
+
+module UpClose
+  module Timetable
+    # A plan asked for from outside, as docs/plan.md describes it. Frozen.
+    class Request
+      MOST_MARKS = 400
+      DAYS = %w[sun mon tue wed thu fri sat].freeze
+      SPAN = /\A(\d{1,2}):(\d{2})-(\d{1,2}):(\d{2})\z/
+      attr_reader :hours, :from, :chains, :holds, :zone, :climate
+
+      # @param data [Hash] as read from JSON  @param zone [#at, #date_of]
+      # @raise [Error]
+      def initialize(data, zone:)
+        refuse("The request is no object.", "See docs/plan.md.", :request) unless data.is_a?(Hash)
+        @zone = zone
+        @from = moment(data["from"], :from)
+        @hours = Hours.new(week(data["hours"]), zone: zone, days_off: Array(data["days_off"]).map { |text| date(text) })
+        @climate = Climate.new(**(data["room"] || {}).transform_keys(&:to_sym).slice(:temperature_c, :humidity))
+        @holds = (data["holds"] || {}).transform_keys(&:to_sym).slice(*Planner::PLACES.keys)
+        marks = data["marks"]
+        refuse("“marks” is missing or too long.", "Give 1 to #{MOST_MARKS}.", :marks) unless marks.is_a?(Array) && marks.size.between?(1, MOST_MARKS)
+        @chains = marks.each_with_index.map { |mark, i| chain(mark, i) }
+        freeze
+      end
+
+      def planner = Planner.new(hours, from: from, holds: holds)
+
+      private
+
+      def chain(mark, index)
+        refuse("Mark #{index + 1} is no object.", "Give method, printer and the rest.", :marks) unless mark.is_a?(Hash)
+        setting = setting(mark)
+        steps = (mark["steps"] ? mark["steps"].map { |step| own_step(step) } : setting.steps + Sealing.fetch(mark["sealer"] || "none").steps(setting)).map { |step| climate.call(step) }
+        ends = (mark["done"] || {}).transform_values { |text| moment(text, :done) }
+        Chain.new(id: mark["id"] || index + 1, title: (mark["title"] || "mark #{index + 1}").to_s, steps: steps.reject { |s| ends.key?(s.key) }, due: mark["due"] && moment(mark["due"], :due), copies: setting ? setting.copies : copies(mark), ends: ends)
+      end
+
+      def copies(mark) = mark.fetch("copies", 1).then { |count| (count.is_a?(Integer) && count.between?(1, 500)) ? count : refuse("“copies” is #{count.inspect}.", "Give 1 to 500.", :copies) }
+
+      def setting(mark)
+        return if mark["steps"]
+        method = Methods.fetch(mark["method"])
+        schools = (mark["schools"] || {}).transform_keys(&:to_sym)
+        method.check_choices(schools)
+        Methods::Setting.new(method: method, printer: mark["printer"] || method.printers.first, stock: mark["stock"] && Sheets::Stock.fetch(mark["stock"]), picked: schools, copies: copies(mark),
+          material: mark["material"] && Materials.material(mark["material"]), finish: mark["finish"] && Materials.finish(mark["finish"]))
+      end
+
+      def own_step(step)
+        minutes = step["minutes"]
+        refuse("“#{step["title"] || step["key"]}” has no end.", "Give its minutes.", :steps) unless minutes.is_a?(Numeric) && minutes.between?(0, 1_000_000)
+        kind = %w[hands wait].include?(step["kind"]) ? step["kind"] : "hands"
+        Methods::Step.new(key: step["key"].to_s, title: (step["title"] || step["key"]).to_s, words: "", phase: :apply, kind: kind, least_s: minutes * 60, after: step["after"], place: step["place"],
+          earliest_s: step["earliest_min"]&.*(60), latest_s: step["latest_min"]&.*(60))
+      end
+
+      def week(hours)
+        refuse("“hours” is missing.", "Give {\"mon\": [\"19:00-22:00\"], …}.", :hours) unless hours.is_a?(Hash)
+        hours.to_h { |day, spans| [DAYS.index(day.to_s[0, 3].downcase) || refuse("“#{day}” is no day.", "Use #{DAYS.join(", ")}.", :hours), Array(spans).map { |text| span(text) }] }
+      end
+
+      def span(text)
+        a, b, c, d = text.to_s.match(SPAN)&.captures&.map(&:to_i)
+        refuse("“#{text}” does not read as hours.", "Write 19:00-22:00.", :hours) unless a && a < 24 && c <= 24 && b < 60 && d < 60
+        [a * 60 + b, (c * 60 + d) % 1440]
+      end
+
+      def moment(text, field)
+        Time.iso8601(text.to_s).to_f
+      rescue ArgumentError
+        refuse("“#{text}” is no moment.", "Write it as 2026-12-14T09:00:00Z.", field)
+      end
+
+      def date(text)
+        Date.iso8601(text.to_s)
+      rescue Date::Error
+        refuse("“#{text}” is no date.", "Write it as 2026-12-24.", :days_off)
+      end
+
+      def refuse(reason, remedy, field) = raise(Error.new(reason, remedy: remedy, field: field))
+    end
+  end
+end
