@@ -20,4 +20,13 @@ class Piece < ApplicationRecord
   def finish_core = UpClose::Materials.finish(finish)
 
   def colour_core = UpClose::Colour.hex(colour)
+
+  # what a coat all over would cover, all copies of it
+  # @return [Float] mm²
+  def coated_mm2
+    shape = to_core
+    return shape.figures[:area_mm2] * count if shape.curved?
+    outer, *holes = shape.path.flatten(0.1).map { |points, _| UpClose::Geometry::Ring.new(points).area }.sort.reverse
+    (outer - holes.sum) * count
+  end
 end

@@ -13,6 +13,7 @@ module UpClose
       dust: "Sand outdoors or with extraction and a mask; metal dust wet.",
       ink: "Ink marks skin and cloth. Gloves on.",
       oily_rags: "Oily rags can heat by themselves: dry them flat, outdoors.",
+      gloves_nitrile: "Nitrile gloves; resin and its hardener sensitise skin. Air the room.",
       alcohol: "Alcohol vapour burns: no flame or hot tool until it has flashed off. Nitrile gloves.",
       varnish: "Varnish and its vapour burn: air the room; dry rags flat, outdoors.",
       adhesive: "Spray adhesive outdoors or with extraction, mask on; no flame or spark until it has flashed off.",

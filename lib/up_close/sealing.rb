@@ -3,7 +3,7 @@
 module UpClose
   # Finishes over a mark, one a file, judged by what lies on the piece.
   module Sealing
-    ORDER = %w[spray-acrylic spray-lacquer spray-satin wiped-oil none].freeze
+    ORDER = %w[spray-acrylic spray-lacquer spray-satin brushed-water wiped-oil shellac cup-coat cast-resin baked-gloss oil-wax none].freeze
 
     def self.all
       @all ||= constants.map { |name| const_get(name) }

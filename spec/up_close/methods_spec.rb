@@ -88,15 +88,30 @@ RSpec.describe UpClose::Methods do
   end
 
   describe UpClose::Sealing do
-    it "judges each sealer by what lies on the piece" do
+    it "judges each sealer by what lies on the piece (handbook 10)" do
       verdicts = described_class.all.to_h { |s| [s.key, %i[film toner dye_ink].map { |residue| s.finding(residue: residue).verdict }] }
-      expect(verdicts).to eq("spray-acrylic" => %i[fine fine fine], "spray-lacquer" => %i[watch watch watch], "spray-satin" => %i[fine fine watch], "wiped-oil" => %i[watch fine stop], "none" => %i[watch watch watch])
-      expect(described_class.fetch("spray-lacquer").finding(residue: :film, material: UpClose::Materials.material("polystyrene"))).to be_stop
+      expect(verdicts).to eq("spray-acrylic" => %i[fine fine fine], "spray-lacquer" => %i[watch watch watch], "spray-satin" => %i[fine fine watch], "brushed-water" => %i[watch fine stop], "wiped-oil" => %i[watch fine stop],
+        "shellac" => %i[watch fine stop], "cup-coat" => %i[watch fine watch], "cast-resin" => %i[watch fine watch], "baked-gloss" => %i[stop fine stop], "oil-wax" => %i[stop watch stop], "none" => %i[watch watch watch])
+      polystyrene, copper = %w[polystyrene copper].map { |key| UpClose::Materials.material(key) }
+      expect(described_class.fetch("spray-lacquer").finding(residue: :film, material: polystyrene)).to be_stop
+      # baked at 163 °C: copper takes 180, plastic does not; a resist is sealed by nothing
+      expect([copper, polystyrene].map { |m| described_class.fetch("baked-gloss").finding(residue: :toner, material: m).verdict }).to eq %i[fine stop]
+      expect(described_class.all.map { |s| s.finding(residue: :resist).verdict }.tally).to eq(stop: described_class.all.size - 1, fine: 1)
+    end
+
+    it "counts what the coats take, from area and wet thickness, and what misses" do
+      # 3 coats × 100 cm² × 20 µm = 0.6 ml, and as much beside it
+      expect(described_class.fetch("spray-acrylic").amount(10_000.0)).to have_attributes(value: be_within(1e-9).of(1.2), reason: /0 % of a can of 400 ml: 1 will do/)
+      # a cup of 600 ml, some 350 cm²: a coat of 2 to 3 ml (handbook 10)
+      expect(described_class.fetch("cup-coat").amount(35_000.0).value / 4).to be_between(2, 3.3)
+      expect(described_class.fetch("none").amount(10_000.0)).to be_nil
     end
 
     it "lays its coats in their windows and ends in a cure" do
       steps = described_class.fetch("spray-satin").steps(UpClose::Methods::Setting.new(method: UpClose::Methods.fetch("water-slide"), printer: :laser))
-      expect(steps.map { |s| [s.key, s.after, s.earliest_s, s.least_s] }).to eq [["seal_1", nil, nil, 120], ["seal_2", "seal_1", 1800, 120], ["seal_3", "seal_2", 1800, 120], ["cure", nil, nil, 172_800]]
+      brushed = described_class.fetch("wiped-oil").steps(UpClose::Methods::Setting.new(method: UpClose::Methods.fetch("solvent-rub"), printer: :laser))
+      expect(brushed.map(&:key)).to eq %w[scrap_test seal_1 seal_2 sand_3 seal_3 cure]
+      expect(steps.map { |s| [s.key, s.after, s.earliest_s, s.least_s] }).to eq [["scrap_test", nil, nil, 120], ["seal_1", nil, nil, 120], ["seal_2", "seal_1", 1800, 120], ["seal_3", "seal_2", 1800, 120], ["cure", nil, nil, 172_800]]
     end
   end
 end

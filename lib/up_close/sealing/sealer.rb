@@ -17,7 +17,31 @@ module UpClose
         end
 
         # coats: Integer. between_s: Range, seconds. cure_s: seconds. cautions: Array<Symbol>. coat_words: how to lay one.
-        declares :key, :title, :summary, :coats, :between_s, :cure_s, :coat_words
+        # sheen: :gloss, :satin, :matt. wet_um: thickness of a wet coat, µm. can_ml: what a can or jar holds. heat_c: it is baked.
+        declares :key, :title, :summary, :coats, :between_s, :cure_s, :coat_words, :sheen, :wet_um, :can_ml, :heat_c
+
+        # half of what leaves a spray can misses the piece: a starting value
+        OVERSPRAY = 2.0
+
+        def sprayed = @sprayed = true
+
+        def sprayed? = @sprayed == true
+
+        # sanded lightly between coats that form a film
+        def sanded = @sanded = true
+
+        def sanded? = @sanded == true
+
+        # What all coats take.
+        # @param area_mm2 [Float] to be covered, all copies
+        # @return [Finding, nil] ml and cans
+        def amount(area_mm2)
+          return unless wet_um && coats.positive?
+          ml = area_mm2 * coats * wet_um / 1e6 * (sprayed? ? OVERSPRAY : 1)
+          Finding.new(key: :amount, title: "It takes", verdict: :note, figure: "#{Working.number(ml, (ml < 10) ? 1 : 0)} ml", value: ml, unit: "ml",
+            working: Working.new("#{coats} coats × #{Working.number(area_mm2 / 100, 1)} cm² × #{Working.number(wet_um, 0)} µm#{" × #{Working.number(OVERSPRAY)} for what misses" if sprayed?} = #{Working.number(ml, 2)} ml", source: "#{Working.number(wet_um, 0)} µm wet is a starting value"),
+            reason: "#{Working.number(ml / can_ml * 100, 0)} % of a #{sprayed? ? "can" : "jar"} of #{Working.number(can_ml, 0)} ml: #{(ml / can_ml).ceil} will do.")
+        end
 
         def cautions(*keys) = keys.empty? ? @cautions || [] : @cautions = keys
 
@@ -32,9 +56,14 @@ module UpClose
 
         # @return [Finding]
         def finding(residue:, material: nil)
+          return too_hot(material) if heat_c && material && (material.family != :metal || material.heat_c < heat_c)
           return resist if residue == :resist && coats.positive?
           verdict, reason, remedy = verdicts[residue] || verdicts.fetch(LIKE.fetch(residue, residue))
           Finding.new(key: :sealer_pair, title: "#{title} over #{RESIDUES[residue]}", verdict: verdict, figure: (verdict == :stop) ? "no" : ("#{coats} coats" if coats.positive?), reason: reason, remedy: remedy)
+        end
+
+        def too_hot(material)
+          Finding.new(key: :sealer_pair, title: "#{title} on #{material.title}", verdict: :stop, figure: "#{heat_c} °C", reason: "It is baked at #{heat_c} °C: for metal only.", remedy: "Use spray acrylic clear.")
         end
 
         def resist
@@ -48,17 +77,21 @@ module UpClose
         private
 
         def tell(script)
-          1.upto(coats) do |coat|
-            script.hands "seal_#{coat}", "#{title}: coat #{coat} of #{coats}", coat_words, phase: :seal, lasts: 120, cautions: cautions,
-              look_for: "an even sheen.", never: "chase a run: let it dry, sand it, go on.",
-              **(if coat > 1
-                   {after: "seal_#{coat - 1}", window: between_s, dries: water? ? :water : true, late: "Past its window: let it harden a day, sand lightly with 400, then coat."}
-                 else
-                   {}
-                 end)
-          end
-          script.wait "cure", "Let it cure", "Warm and dry, out of the dust. Ready when this is over.", phase: :seal, lasts: cure_s, dries: water? ? :water : true, never: "pack or handle it before."
+          return if coats.zero?
+          script.hands "scrap_test", "Try it on a scrap", "The same print, the same ground, one coat: look after ten minutes.", phase: :seal, lasts: 120, cautions: cautions, look_for: "no run, no bleeding, no craze.", never: "skip it with a new can."
+          1.upto(coats) { |coat| lay(script, coat) }
+          script.wait "bake_seal", "Bake at #{heat_c} °C", "An oven thermometer, not the dial.", phase: :seal, lasts: 1800..2100, place: :oven, batch: 12, temperature_c: heat_c, cautions: cautions if heat_c
+          script.wait "cure", "Let it cure", "Warm and dry, out of the dust. Ready when this is over.", phase: :seal, lasts: cure_s, dries: drying, never: "pack or handle it before."
         end
+
+        def lay(script, coat)
+          first = coat == 1
+          script.hands "sand_#{coat}", "Sand lightly", "400 or finer, only where the mark is buried already; wipe the dust off.", phase: :seal, lasts: 60, each: 30, cautions: %i[dust], after: "seal_#{coat - 1}", window: between_s, dries: drying, late: "Sand a little more." if sanded? && coat > 2
+          script.hands "seal_#{coat}", "#{title}: coat #{coat} of #{coats}", coat_words, phase: :seal, lasts: 120, cautions: cautions, look_for: "an even sheen.", never: "chase a run: let it dry, sand it, go on.",
+            **(first ? {} : {after: "seal_#{coat - 1}", window: between_s, dries: drying, late: "Past its window: let it harden a day, sand lightly with 400, then coat."})
+        end
+
+        def drying = water? ? :water : true
       end
     end
   end

@@ -7,6 +7,10 @@ module UpClose
       key "spray-acrylic"
       title "Spray acrylic clear"
       summary "Suits ink, toner and film. Thin coats."
+      sheen :gloss
+      sprayed
+      wet_um 20
+      can_ml 400
       coats 3
       between_s 600..14_400
       cure_s 86_400

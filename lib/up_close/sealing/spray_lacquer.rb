@@ -7,6 +7,10 @@ module UpClose
       key "spray-lacquer"
       title "Spray lacquer"
       summary "Quick. Mist coats only."
+      sheen :gloss
+      sprayed
+      wet_um 15
+      can_ml 400
       coats 4
       between_s 300..7200
       cure_s 43_200

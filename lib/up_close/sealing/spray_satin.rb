@@ -8,6 +8,10 @@ module UpClose
       title "Spray water-based satin"
       summary "Low smell. Let it cure fully."
       water_based
+      sheen :satin
+      sprayed
+      wet_um 20
+      can_ml 400
       coats 3
       between_s 1800..14_400
       cure_s 172_800

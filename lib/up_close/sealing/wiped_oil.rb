@@ -7,6 +7,10 @@ module UpClose
       key "wiped-oil"
       title "Wiped or brushed oil varnish"
       summary "Warm, tough, ambers with age."
+      sheen :satin
+      wet_um 40
+      can_ml 250
+      sanded
       coats 3
       between_s 14_400..86_400
       cure_s 259_200

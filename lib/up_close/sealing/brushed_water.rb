@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Sealing
+    # Water-based varnish, brushed.
+    class BrushedWater < Sealer
+      key "brushed-water"
+      title "Brushed water-based varnish"
+      summary "Clear, little smell; water in it is the danger."
+      sheen :satin
+      coats 3
+      between_s 7200..28_800
+      cure_s 259_200
+      wet_um 80
+      can_ml 250
+      sanded
+      water_based
+      coat_words "Thin, along the grain, one pass: do not brush back into it."
+      over :film, :watch, "Brushing can drag film.", "One spray coat first."
+      over :toner, :fine, "Toner takes it well."
+      over :dye_ink, :stop, "Water in it wets dye ink again, and smears it.", "Use spray acrylic clear; varnish over that once it has cured."
+    end
+  end
+end

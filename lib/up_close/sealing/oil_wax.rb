@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Sealing
+    # Oil or wax, as for kitchenware.
+    class OilWax < Sealer
+      key "oil-wax"
+      title "Oil or wax"
+      summary "For what is handled in the kitchen; faint protection."
+      sheen :matt
+      coats 2
+      between_s 43_200..172_800
+      cure_s 604_800
+      wet_um 30
+      can_ml 250
+      cautions :oily_rags, :food
+      coat_words "Rub it in, wait a quarter of an hour, wipe all that stays off."
+      over :film, :stop, "Oil creeps under film and lifts it.", "Use spray acrylic clear."
+      over :toner, :watch, "Faint protection only.", "Keep the mark off the food face; a finish sold for food contact."
+      over :dye_ink, :stop, "Oil makes dye ink bleed.", "Use spray acrylic clear."
+    end
+  end
+end

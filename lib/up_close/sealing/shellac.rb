@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Sealing
+    # Shellac in alcohol.
+    class Shellac < Sealer
+      key "shellac"
+      title "Shellac"
+      summary "Warm, quick; toner does not dissolve in alcohol."
+      sheen :gloss
+      coats 3
+      between_s 1800..86_400
+      cure_s 172_800
+      wet_um 50
+      can_ml 250
+      sanded
+      cautions :alcohol
+      coat_words "A thin coat with a pad, once over, no going back."
+      over :film, :watch, "Alcohol can lift some film.", "Test it on a scrap of the same film first."
+      over :toner, :fine, "Toner does not dissolve in alcohol."
+      over :dye_ink, :stop, "Alcohol makes dye ink bleed.", "Use spray acrylic clear; shellac over that once it has cured."
+    end
+  end
+end
