@@ -12,7 +12,8 @@ Database.load_demo if ARGV.include?("--demo")
 
 configuration = Puma::Configuration.new do |puma|
   puma.bind "tcp://#{Settings.host.include?(":") ? "[#{Settings.host}]" : Settings.host}:#{Settings.port}"
-  puma.threads 2, 8
+  # each bench page listens on one
+  puma.threads 4, 24
   puma.app Web
   puma.quiet
 end

@@ -16,7 +16,7 @@ Capybara.register_driver(:cuprite) do |app|
   )
 end
 Capybara.default_driver = :cuprite
-Capybara.server = :puma, {Silent: true, Threads: "1:8"}
+Capybara.server = :puma, {Silent: true, Threads: "2:16"}
 Capybara.app = Web
 Capybara.default_max_wait_time = 5
 

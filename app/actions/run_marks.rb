@@ -5,15 +5,18 @@ module Actions
   module RunMarks
     module_function
 
+    # @param despite [String, nil] why it is begun although a rule refuses it; kept with the run
     # @return [Run] the one under way, or a new one
-    # @raise [UpClose::Errors::Unsuitable] when something refuses the work
-    def start(mark, now)
-      UpClose::Suitability.check!(mark.situation)
+    # @raise [UpClose::Errors::Unsuitable] when something refuses the work, and no reason is given
+    def start(mark, now, despite: nil)
+      despite = despite.to_s.strip[0, MOST_LETTERS].then { |text| text unless text.empty? }
+      refused = UpClose::Suitability.findings(mark.situation).any?(&:stop?)
+      UpClose::Suitability.check!(mark.situation) unless despite
       ApplicationRecord.change do
         mark.lock!
         open = mark.run
         next open if open && !open.finished?
-        mark.runs.create!(steps: mark.steps_core.map(&:to_h), began_at: now)
+        mark.runs.create!(steps: mark.steps_core.map(&:to_h), began_at: now, despite: refused ? despite : nil)
       end
     end
 
@@ -31,6 +34,39 @@ module Actions
         true
       end
     end
+
+    MOST_LETTERS = 1000
+    MOST_NOTES = 200
+    MOST_PHOTO_BYTES = 25 * 1024 * 1024
+
+    # something written down or photographed on the way
+    # @param photo [String, nil] bytes of a picture
+    # @return [UpClose::Error, nil] the refusal
+    def note(run, words, photo, now)
+      words = words.to_s.strip[0, MOST_LETTERS]
+      return if words.empty? && photo.nil?
+      kept = photo && keep_photo(photo)
+      ApplicationRecord.change do
+        run.lock!
+        step = run.clockwork.state(now.to_f).step
+        run.update!(notes: (run.notes + [{"at" => now.to_f, "step" => step&.key, "words" => words, "photo" => kept}.compact]).last(MOST_NOTES))
+      end
+      nil
+    rescue UpClose::Error => error
+      error
+    end
+
+    # small enough to look at, its turns undone
+    def keep_photo(bytes)
+      raise UpClose::Error.new("This photo is larger than #{MOST_PHOTO_BYTES / 1024 / 1024} MB.", remedy: "Take a smaller one.", field: :photo) if bytes.bytesize > MOST_PHOTO_BYTES
+      Shelves::OriginalStore.new(Settings.originals).put(Vips::Image.thumbnail_buffer(bytes, 1600, size: :down).jpegsave_buffer(Q: 85, strip: true))
+    rescue Vips::Error
+      raise UpClose::Error.new("This is no picture that can be read.", remedy: "Take a photo as JPEG or PNG.", field: :photo)
+    end
+
+    # changes whenever something has been done in any run, from any device
+    # @return [String]
+    def stamp = [StepEnd.maximum(:id), StepEnd.count, Attempt.maximum(:updated_at)&.to_f, Run.maximum(:updated_at)&.to_f].join("-")
 
     # takes the last step back
     def step_back(run)

@@ -61,7 +61,13 @@ module Presenters
 
     def copies_words
       spoilt = run.mark.attempts.count { |a| a.result == "spoilt" }
-      ["#{run.mark.title} × #{run.mark.copies_wanted}", ("#{spoilt} spoilt" if spoilt.positive?)].compact.join(" · ")
+      left = run.mark.copies_wanted - run.mark.good_wanted - spoilt
+      spares = if left >= 0
+        "#{left} #{(left == 1) ? "spare" : "spares"} left"
+      else
+        "#{-left} short: print more"
+      end
+      ["#{run.mark.title} × #{run.mark.copies_wanted}", ("#{spoilt} spoilt, #{spares}" if spoilt.positive?)].compact.join(" · ")
     end
 
     private

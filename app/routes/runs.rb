@@ -3,8 +3,17 @@
 module Routes
   # Apply, Seal, the run itself, Record.
   module Runs
+    # a listener is let go after so long, and comes again by itself
+    LISTEN_S = 25
+    LOOK_S = 0.7
+
     # what only these routes need
     module Helping
+      def bench_page(run, refusal: nil, words: nil)
+        others = Run.where(ended_at: nil).where.not(id: run.id).includes(:step_ends, mark: :artwork).order(:id).to_a
+        erb :"runs/show", locals: {run: run, at: Presenters::BenchStep.new(run, now: now), others: others, refusal: refusal, words: words, stamp: Actions::RunMarks.stamp}, layout: :layout_bench
+      end
+
       def find_run = Run.includes(:step_ends, mark: [:attempts, :artwork, {piece: :job}]).find(params["id"])
     end
 
@@ -21,13 +30,46 @@ module Routes
       end
 
       app.post "/marks/:id/runs" do
-        run = Actions::RunMarks.start(ready_mark, now)
+        mark = ready_mark
+        run = Actions::RunMarks.start(mark, now, despite: params["despite"])
         redirect to("/runs/#{run.id}"), 303
       end
 
       app.get "/runs/:id" do
         run = find_run
-        erb :"runs/show", locals: {run: run, at: Presenters::BenchStep.new(run, now: now)}, layout: :layout_bench
+        bench_page(run)
+      end
+
+      app.post "/runs/:id/note" do
+        run = find_run
+        photo = params["photo"].is_a?(Hash) ? params["photo"][:tempfile].tap(&:rewind).read(Actions::RunMarks::MOST_PHOTO_BYTES + 1) : nil
+        refusal = Actions::RunMarks.note(run, params["words"], photo, now)
+        halt 422, bench_page(run, refusal: refusal.sentence, words: params["words"]) if refusal
+        redirect to("/runs/#{run.id}"), 303
+      end
+
+      app.get "/runs/:id/photos/:name" do
+        name = params["name"]
+        halt 404 unless find_run.notes.any? { |note| note["photo"] == name }
+        cache_control :private, max_age: 31_536_000
+        content_type "image/jpeg"
+        Shelves::OriginalStore.new(Settings.originals).get(name)
+      end
+
+      # what other devices have done, as it happens
+      app.get "/changes" do
+        content_type "text/event-stream"
+        stream do |out|
+          said = nil
+          (LISTEN_S / LOOK_S).to_i.times do
+            stamp = ActiveRecord::Base.connection_pool.with_connection { Actions::RunMarks.stamp }
+            out << ((stamp == said) ? ": still here\n\n" : "data: #{stamp}\n\n")
+            said = stamp
+            sleep LOOK_S
+          end
+        rescue IOError, Errno::EPIPE
+          nil
+        end
       end
 
       app.post "/runs/:id/done" do

@@ -22,6 +22,9 @@ export default function run() {
   window.addEventListener("pageshow", (event) => { if (event.persisted) location.reload(); });
   done.focus({ preventScroll: true });
 
+  listen();
+  stayAwake();
+
   const clock = document.querySelector("[data-run-clock]");
   if (!clock || !document.getElementById("window")) return;
   const title = document.title;
@@ -52,4 +55,26 @@ function sound(hertz) {
   } catch {
     // a browser that plays nothing still shows the time
   }
+}
+
+// done on another device: this page follows, unless something is being typed here
+function listen() {
+  const { stamp } = document.querySelector("[data-page=run]").dataset;
+  const events = new EventSource("/changes");
+  events.addEventListener("message", ({ data }) => {
+    if (data === stamp) return;
+    const typing = isTyping(document.activeElement) && document.activeElement.value;
+    if (typing) document.activeElement.addEventListener("blur", () => location.reload(), { once: true });
+    else location.reload();
+    events.close();
+  });
+  window.addEventListener("pagehide", () => events.close());
+}
+
+// the screen stays on while a step is at hand, where the browser can
+async function stayAwake() {
+  if (!("wakeLock" in navigator)) return;
+  const hold = () => navigator.wakeLock.request("screen").catch(() => {});
+  await hold();
+  document.addEventListener("visibilitychange", () => { if (document.visibilityState === "visible") hold(); });
 }
