@@ -22,6 +22,12 @@ module Routes
         page :"jobs/show", here: :jobs, title: job.title, job: job, rows: job.live_marks.map { |m| row(m) }, away: job.marks.where.not(put_away_at: nil).includes(:artwork, :piece).to_a
       end
 
+      app.get "/jobs/:id/cost" do
+        job = Job.find(params["id"])
+        marks = Mark.live.where(piece: job.pieces).where.not(way: nil).where.not(width_mm: nil).preload(:artwork, :attempts, piece: :job).order(:id).select(&:artwork)
+        page :"jobs/cost", here: :jobs, title: "Cost", job: job, costed: marks.map { |mark| Presenters::Costed.new(mark) }
+      end
+
       app.get("/jobs/:id/edit") { page :"jobs/form", here: :jobs, title: "Change job", job: Job.find(params["id"]), form: nil }
 
       app.post "/jobs/:id" do

@@ -5,8 +5,8 @@ module Routes
   module Stock
     # what only these routes need
     module Helping
-      def stock_page(forms = {})
-        page :"stock/index", here: :drawer, title: "Stock", facts: StockFact.all.index_by(&:stock), forms: forms, left: StockSheet.here.group(:stock).count
+      def stock_page(forms = {}, supply = nil)
+        page :"stock/index", here: :drawer, title: "Stock", facts: StockFact.all.index_by(&:stock), forms: forms, left: StockSheet.here.group(:stock).count, supply: supply, prices: SupplyPrice.all.index_by(&:title)
       end
     end
 
@@ -19,6 +19,13 @@ module Routes
         halt 422, stock_page(stock.key => form) unless form.ok?
         ApplicationRecord.change { StockFact.of(stock.key).update!(form.values.slice(:pack_cents, :pack_sheets, :uses, :supplier)) }
         redirect to("/stock#stock-#{stock.key}"), 303
+      end
+
+      app.post "/supplies" do
+        form = Forms::SupplyPriceForm.new(params)
+        halt 422, stock_page({}, form) unless form.ok?
+        ApplicationRecord.change { SupplyPrice.find_or_initialize_by(title: form.values[:title]).update!(form.values.slice(:pack_cents, :pack_amount)) }
+        redirect to("/stock#prices"), 303
       end
 
       app.helpers Helping

@@ -18,7 +18,7 @@ module Demo
     end
 
     def load
-      ActiveRecord::Base.transaction { [printers, stock, drawer, fair, luthier, regatta, evenings] }
+      ActiveRecord::Base.transaction { [printers, stock, supplies, drawer, fair, luthier, regatta, evenings] }
     end
 
     private
@@ -28,6 +28,10 @@ module Demo
       {"clear-film" => [1490, 10], "white-film" => [1690, 10], "letter-paper" => [520, 500], "photo-paper-back" => [899, 20, 8], "resist-film" => [2350, 10], "clear-tape" => [240, 1]}.each do |key, (cents, sheets, uses)|
         StockFact.create!(stock: key, pack_cents: cents, pack_sheets: sheets, uses: uses, supplier: "Pellow chandlery")
       end
+    end
+
+    def supplies
+      {"acetone" => [490, 500], "clear coat" => [1190, 400], "baking medium" => [1450, 30], "spray acrylic clear" => [1190, 400], "clear parcel tape" => [240, 6600], "aluminium tape" => [890, 4500], "cotton swabs" => [150, 100]}.each { |title, (cents, amount)| SupplyPrice.create!(title: title, pack_cents: cents, pack_amount: amount) }
     end
 
     # part-used sheets, as months of work leave them

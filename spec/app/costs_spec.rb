@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+require_relative "../shop_helper"
+
+RSpec.describe "what a job costs", :shop do
+  it "adds up shares of sheets and supplies for good ones, shares the whole out, and says what has no price" do
+    mark = ready_mark(way: "solvent-rub", printer: "laser")
+    get "/jobs/#{mark.job.id}/cost"
+    expect(page_words).to match(/Without a price yet, and so not counted: a share of plain letter paper, acetone, cotton swabs, spray acrylic clear/)
+    send_form "/stock/letter-paper", "pack_cents" => "5.20", "pack_sheets" => "500"
+    {"acetone" => ["4.90", "500"], "cotton swabs" => ["1,50", "100"], "spray acrylic clear" => ["11.90", "400"]}.each { |title, (cents, amount)| send_form "/supplies", "title" => title, "pack_cents" => cents, "pack_amount" => amount }
+    costed = Presenters::Costed.new(mark.reload)
+    # 40 × 25 with its border of 5; 4 ml of acetone; 2 swabs; 0.6 of 1; sealed: 3 coats × 24 cm² × 20 µm × 2
+    every = 520r / 500 * 43 * 28 / (197 * 280) + 490r / 500 * 4 + 150r / 100 * 2
+    sealed = 1190r / 400 * 3 * 2400 * 20 / 1_000_000 * 2
+    expect(costed.estimate.per_good.to_f).to be_within(1e-6).of((every/0.6r + sealed).to_f)
+    expect([costed.shares.sum, costed.shares.size]).to eq [costed.whole_cents, 2]
+    get "/jobs/#{mark.job.id}/cost"
+    expect(page_words).to match(/The whole job #{UpClose::Costing::Money.write(costed.whole_cents)}/)
+    expect(page_words).not_to match(/Without a price/)
+    send_form "/preferences", "name" => "hour_cents", "value" => "1500"
+    get "/jobs/#{mark.job.id}/cost"
+    expect(page_words).to match(/your time \d+\.\d\d/)
+  end
+
+  it "keeps prices as typed, refuses what is none, and takes a price of nothing" do
+    answer = send_form("/supplies", "title" => "acetone", "pack_cents" => "free", "pack_amount" => "0")
+    expect([answer.status, page_words, answer.body.include?('value="free"')]).to match [422, /does not read as a price.*above nought/, true]
+    expect(send_form("/supplies", "title" => "moonshine", "pack_cents" => "1", "pack_amount" => "1").status).to eq 422
+    expect(send_form("/supplies", "title" => "acetone", "pack_cents" => "0", "pack_amount" => "500").status).to eq 303
+    expect(SupplyPrice.pluck(:title, :pack_cents)).to eq [["acetone", 0]]
+  end
+
+  it "tells from how many pieces on one stock is cheaper than another" do
+    mark = ready_mark(way: "water-slide", printer: "laser", finish: "gloss-paint")
+    {"clear-film" => ["5", "1"], "white-film" => ["40", "20"]}.each { |key, (cents, sheets)| send_form "/stock/#{key}", "pack_cents" => cents, "pack_sheets" => sheets }
+    expect(Presenters::Costed.new(mark.reload).break_evens).to match [/Clear water-slide film is cheaper at first; from \d+ pieces on, white water-slide film/]
+  end
+end
