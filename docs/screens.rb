@@ -23,7 +23,7 @@ run = Run.find_by(ended_at: nil).id
 DESK, PHONE = [1280, 800], [390, 844]
 PICTURES = {
   "bench" => ["/", DESK], "job-card" => ["/jobs/#{Job.first.id}", DESK], "measure" => ["/marks/#{board}/measure", DESK], "artwork" => ["/marks/#{light}/artwork", DESK], "photo" => ["/pieces/#{Piece.find_by(name: "cittern headstock").id}/photo", DESK],
-  "method" => ["/marks/#{rose}/method", DESK], "place" => ["/marks/#{rose}/place", DESK], "place-curved" => ["/marks/#{Piece.find_by(shape: "cup").marks.first.id}/place", DESK], "true-size" => ["/true-size", DESK], "place-phone" => ["/marks/#{rose}/place", PHONE], "place-shed" => ["/marks/#{board}/place", DESK, "dark"],
+  "method" => ["/marks/#{rose}/method", DESK], "place" => ["/marks/#{rose}/place", DESK], "place-curved" => ["/marks/#{Piece.find_by(shape: "cup").marks.first.id}/place", DESK], "true-size" => ["/true-size", DESK], "compare" => ["/marks/#{light}/compare", DESK], "timetable" => ["/timetable", DESK],
   "sheet" => ["/marks/#{board}/sheet", DESK], "drawer" => ["/drawer", DESK], "apply" => ["/marks/#{rose}/apply", DESK], "run-phone" => ["/runs/#{run}", PHONE], "printer" => ["/printers/#{Printer.first.id}", DESK],
   "seal" => ["/marks/#{rose}/seal", DESK], "record" => ["/marks/#{light}/record", DESK], "methods" => ["/methods", DESK]
 }.freeze

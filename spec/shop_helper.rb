@@ -47,7 +47,7 @@ end
 RSpec.configure do |config|
   config.include Shop, :shop
   config.before(:each, :shop) do
-    [StepEnd, Attempt, Run, LayoutMark, Layout, StockFact, SupplyPrice, StockSheet, Calibration, Printer, Mark, Piece, Artwork, Job, Preference].each(&:delete_all)
+    [StepEnd, Attempt, Run, LayoutMark, Layout, StockFact, SupplyPrice, OwnSchool, StockSheet, Calibration, Printer, Mark, Piece, Artwork, Job, Preference].each(&:delete_all)
     FileUtils.rm_rf([Settings.originals, Settings.devices])
     header "Host", "localhost"
   end

@@ -25,6 +25,8 @@ module Forms
         wanted = typed("pick_#{choice.key}").to_s.to_sym
         [choice.key, choice.options.key?(wanted) ? wanted : choice.pick]
       end
+      own = OwnSchool.find_by(id: typed(:own_school), way: method.key)
+      values[:picked]["own_school"] = own.id if own
     end
   end
 end

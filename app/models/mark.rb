@@ -26,6 +26,10 @@ class Mark < ApplicationRecord
 
   def method_core = way && UpClose::Methods.fetch(way)
 
+  # a school of the shop's own, while there is one
+  # @return [OwnSchool, nil]
+  def own_school = picked["own_school"] && OwnSchool.find_by(id: picked["own_school"], way: way)
+
   def stock_core = stock && UpClose::Sheets::Stock.fetch(stock)
 
   def sealer_core = UpClose::Sealing.fetch(sealer)
@@ -33,8 +37,8 @@ class Mark < ApplicationRecord
   # @return [UpClose::Methods::Setting, nil]
   def setting
     return unless way
-    UpClose::Methods::Setting.new(method: method_core, printer: printer, stock: stock_core, picked: picked.transform_keys(&:to_sym),
-      material: piece.material_core, finish: piece.finish_core, copies: copies_wanted, border_mm: laying["border_mm"])
+    UpClose::Methods::Setting.new(method: method_core, printer: printer, stock: stock_core, picked: picked.except("own_school").transform_keys(&:to_sym),
+      material: piece.material_core, finish: piece.finish_core, copies: copies_wanted, border_mm: laying["border_mm"], own: own_school&.steps)
   end
 
   # @return [UpClose::Methods::Reading, nil]

@@ -1,15 +1,49 @@
 # frozen_string_literal: true
 
 module Routes
-  # The handbook for users: each method, its turns, its steps.
+  # The handbook for users: each method, its turns, its steps; and schools of one's own.
   module Methods
+    # rows to add to a copied school
+    BLANK_ROWS = 3
+
+    # what only these routes need
+    module Helping
+      def known_method = UpClose::Methods.all.find { |m| m.key == params["key"] } || halt(404)
+
+      # @return [Array<Hash>] Up Close's own steps, to begin with
+      def copied_steps(method) = UpClose::Methods::OwnSteps.copied(UpClose::Methods::Setting.new(method: method, printer: method.printers.first))
+
+      def own_page(method, form: nil)
+        rows = form ? form.rows.map { |row| row.to_h.then { |r| r["key"].to_s.empty? ? r.merge("blank" => true) : r } } : copied_steps(method) + Array.new(BLANK_ROWS) { {"blank" => true} }
+        page :"methods/own", here: :methods, title: "A school of your own", method: method, rows: rows, form: form
+      end
+    end
+
     def self.registered(app)
       app.get("/methods") { page :"methods/index", here: :methods, title: "Methods", methods: UpClose::Methods.all }
 
       app.get "/methods/:key" do
-        method = UpClose::Methods.all.find { |m| m.key == params["key"] } or halt 404
+        method = known_method
         page :"methods/show", here: :methods, title: method.title, method: method
       end
+
+      app.get("/methods/:key/own") { own_page(known_method) }
+
+      app.post "/methods/:key/own" do
+        method = known_method
+        form = Forms::OwnSchoolForm.new(params, method: method, was: copied_steps(method))
+        halt 422, own_page(method, form: form) unless form.ok?
+        ApplicationRecord.change { OwnSchool.find_or_initialize_by(way: method.key, title: form.values[:title]).update!(steps: form.values[:steps]) }
+        redirect to("/methods/#{method.key}"), 303
+      end
+
+      # marks that use it go back to Up Close's steps; runs keep what they were started with
+      app.post "/methods/:key/own/:id/drop" do
+        ApplicationRecord.change { OwnSchool.find_by!(id: params["id"], way: known_method.key).destroy! }
+        redirect to("/methods/#{params["key"]}"), 303
+      end
+
+      app.helpers Helping
     end
   end
 end

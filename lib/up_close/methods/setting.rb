@@ -10,12 +10,13 @@ module UpClose
       # @param stock [Sheets::Stock, nil] default: the first the method knows for this printer
       # @param picked [Hash{Symbol => Symbol}] choice key → option key
       # @param material [Materials::Material, nil]  @param finish [Materials::Finish, nil]
+      # @param own [Array<Hash>, nil] steps of a school of the maker's own, as OwnSteps has them
       # @param border_mm [Float, nil] the maker's own figure instead of the school's
-      def initialize(method:, printer:, stock: nil, picked: {}, material: nil, finish: nil, copies: 1, border_mm: nil)
+      def initialize(method:, printer:, stock: nil, picked: {}, material: nil, finish: nil, copies: 1, border_mm: nil, own: nil)
         @method, @printer = method, printer.to_sym
         @stock = stock || method.stocks.find { |s| s.printers.include?(@printer) } || method.stocks.first
         @picked = method.choices.to_h { |c| [c.key, (picked[c.key] || c.pick).to_sym] }.freeze
-        @material, @finish, @copies, @border_mm = material, finish, copies, border_mm
+        @material, @finish, @copies, @border_mm, @own = material, finish, copies, border_mm, own
         freeze
       end
 
@@ -31,7 +32,7 @@ module UpClose
 
       def school_border_mm = method.border_mm(self)
 
-      def steps = method.steps(self)
+      def steps = @own ? OwnSteps.call(@own, copies) : method.steps(self)
     end
   end
 end

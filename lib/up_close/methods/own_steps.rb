@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Methods
+    # A school of the maker's own: a method's steps with times, words and windows
+    # changed, some left out, some put in. Plain hashes, so that it can be kept.
+    module OwnSteps
+      MOST = 60
+      OWN = "your own figure"
+
+      module_function
+
+      # a school's steps as something to change: the time whatever the number, and that for each copy
+      # @param setting [Setting]
+      # @return [Array<Hash{String => Object}>]
+      def copied(setting)
+        one = Setting.new(method: setting.method, printer: setting.printer, stock: setting.stock, picked: setting.picked, material: setting.material, finish: setting.finish, copies: 1)
+        one.steps.map { |step| step.to_h.transform_keys(&:to_s).merge("least_s" => step.least_s - step.each_s.to_f).compact }
+      end
+
+      # @param list [Array<Hash{String => Object}>]  @param copies [Integer]
+      # @return [Array<Step>]
+      def call(list, copies)
+        list.map do |hash|
+          rounds = hash["batch"] ? (copies / hash["batch"].to_f).ceil : 1
+          Step.from_h(hash.merge("least_s" => hash["least_s"] * rounds + hash["each_s"].to_f * copies, "most_s" => hash["most_s"] && hash["most_s"] * rounds, "source" => OWN))
+        end
+      end
+
+      # a window on a step that is not there, or comes later, is no window
+      # @param list [Array<Hash>]
+      # @raise [Error]
+      def check(list)
+        raise Error.new("A school wants at least one step.", remedy: "Keep one.", field: :steps) if list.empty?
+        raise Error.new("A school has #{MOST} steps at most.", remedy: "Leave some out.", field: :steps) if list.size > MOST
+        list.each_with_index do |hash, i|
+          next unless hash["after"] && (hash["earliest_s"] || hash["latest_s"])
+          next if list.first(i).any? { |before| before["key"] == hash["after"] }
+          raise Error.new("“#{hash["title"]}” has a window after a step that is no longer before it.", remedy: "Keep that step, or empty the window.", field: :steps)
+        end
+        late = list.find { |hash| hash["earliest_s"] && hash["latest_s"] && hash["latest_s"] < hash["earliest_s"] }
+        raise Error.new("The window of “#{late["title"]}” shuts before it opens.", remedy: "Turn its figures round.", field: :steps) if late
+      end
+    end
+  end
+end

@@ -1,0 +1,102 @@
+# frozen_string_literal: true
+
+require_relative "../system_helper"
+
+RSpec.describe "methods and schools, from the comparison to the record, at the real page", :shop, :page do
+  def card(**piece)
+    mark = mark_with_artwork(**piece)
+    visit "/marks/#{mark.id}/compare"
+    mark
+  end
+
+  def use(method)
+    within("tr", text: method) { click_on "use it" }
+    expect(page).to have_css("h2", text: /Printed/)
+  end
+
+  # every step in turn, by Space; the steps seen
+  def run_through
+    seen = []
+    until page.has_css?("h1", text: "It is ready", wait: 0)
+      seen << find("h1").text
+      number = page.text[/Step (\d+) of/, 1].to_i
+      yield seen.last if block_given?
+      bench_key(:space)
+      expect(page).to have_text(/Step #{number + 1} of|All \d+ steps done/)
+    end
+    seen
+  end
+
+  def lay_and_start(copies)
+    click_on "Place it"
+    fill_in "wide", with: "18"
+    press(:tab)
+    click_on "Lay it on a sheet"
+    fill_in "copies", with: copies.to_s
+    click_on "Lay them out"
+    press("7")
+    expect(page).to have_css("h1", text: "Under which finish")
+    yield if block_given?
+    press("6")
+    click_on "Start"
+  end
+
+  it "bakes brass blanks, picked from the comparison, sealed by what is baked too" do
+    mark = card(shape: "disc", diameter_mm: "25", material: "brass", finish: "etched")
+    expect(page).to have_css("tr.refused", text: "Iron-on toner is not for brass")
+    use "Baked medium"
+    choose_school = find("select[name=pick_bake]")
+    expect(choose_school.text).to include("oven, 163 °C for 30 min", "heat gun")
+    lay_and_start(13) do
+      find("summary", text: "refused over this", match: :first).click if page.has_css?("summary", text: "refused over this")
+      choose "Baked sealer", allow_label_click: true
+      click_on "Use this sealer"
+      expect(page).to have_text("baked sealer")
+    end
+    seen = run_through { |title| expect(page).to have_text("not used for food again") if title == "Bake at 163 °C" }
+    expect(seen.index("Cut the prints to the blank")).to be < seen.index("Bake at 163 °C")
+    expect(seen.last(4)).to eq ["Try it on a scrap", "Baked sealer: coat 1 of 1", "Bake at 163 °C", "Let it cure"]
+    # thirteen are more than one tray
+    expect(mark.reload.run.steps_core.find { |s| s.key == "bake" }.least_s).to eq 3600
+  end
+
+  it "glues gel on wood by the school that rubs, the other school's steps left out" do
+    mark = card
+    use "Gel medium"
+    select "rub: plain paper", from: "Taking the paper off", match: :first
+    click_on "Keep, and stay"
+    lay_and_start(2)
+    seen = run_through
+    expect(seen).to include("Wet it, roll the paper off").and(satisfy { |all| all.none?("Moisten, blot, peel back") })
+    bench_key(:enter)
+    expect(page).to have_css("h1", text: "How each came out")
+    expect(mark.reload.picked["paper"]).to eq "rub"
+  end
+
+  it "says that a window was missed, what to do about it, and keeps that it was late" do
+    mark = card
+    use "Solvent rub"
+    lay_and_start(1)
+    at = Time.now
+    allow(Web.settings).to receive(:clock) { at }
+    run = mark.reload.run
+    run.steps_core.take_while { |s| s.key != "peek" }.each { |step| Actions::RunMarks.finish_step(run, step.key, at) }
+    at += 45
+    visit "/runs/#{run.id}"
+    expect(page).to have_css(".window.closing, .window.open")
+    at += 60
+    visit "/runs/#{run.id}"
+    expect(page).to have_text("Late by").and have_text("wet a corner again before you lift")
+    expect(page).to have_button("Done, though late")
+    bench_key(:space)
+    expect(page).to have_css("h1", text: "Let the acetone go")
+    expect(page).to have_text("No flame, iron or heat gun")
+    expect(run.step_ends.reload.find { |e| e.step == "peek" }.late).to be true
+  end
+
+  it "is open to all on its new pages, in width and for the keyboard" do
+    Demo::Story.load
+    mark = Mark.all.find { |m| m.title == "Pellow Ness Light" }
+    expect_open_to_all(["/timetable", "/marks/#{mark.id}/compare", "/jobs/#{mark.job.id}/cost", "/stock", "/devices", "/marks/#{mark.id}/seal"])
+  end
+end
