@@ -14,7 +14,11 @@ module Routes
       def copied_steps(method) = UpClose::Methods::OwnSteps.copied(UpClose::Methods::Setting.new(method: method, printer: method.printers.first))
 
       def own_page(method, form: nil)
-        rows = form ? form.rows.map { |row| row.to_h.then { |r| r["key"].to_s.empty? ? r.merge("blank" => true) : r } } : copied_steps(method) + Array.new(BLANK_ROWS) { {"blank" => true} }
+        rows = if form
+          form.rows.map { |row| row.to_h.then { |r| r["key"].to_s.empty? ? r.merge("blank" => true) : r } }
+        else
+          copied_steps(method) + Array.new(BLANK_ROWS) { {"blank" => true} }
+        end
         page :"methods/own", here: :methods, title: "A school of your own", method: method, rows: rows, form: form
       end
     end

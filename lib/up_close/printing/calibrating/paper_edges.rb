@@ -13,6 +13,9 @@ module UpClose
         LEAST_STEP = 50
         # an edge is believed when so much of it was seen, and no straighter than this
         LEAST_SHARE = 0.7
+        # a sheet may be smaller than the scan; towards its corners another edge may be met
+        LEAST_SEEN = 0.35
+        MIDDLE = 0.7
         STRAIGHT_MM = 0.12
         SIZE_MM = 1.0
 
@@ -61,7 +64,12 @@ module UpClose
           length = upright ? @image.height : @image.width
           places = Array.new(SAMPLES) { |i| (length * (FROM + (TO - FROM) * i / (SAMPLES - 1))).round }
           points = places.filter_map { |along| edge(line(along, upright), %i[right bottom].include?(side))&.then { |across| [(along + 0.5) / @per_mm, across / @per_mm] } }
-          straight(points) if points.size >= SAMPLES * LEAST_SHARE
+          straight(middle_of(points)) if points.size >= SAMPLES * LEAST_SEEN
+        end
+
+        def middle_of(points)
+          cut = (points.size * (1 - MIDDLE) / 2).round
+          points[cut...(points.size - cut)]
         end
 
         def line(along, upright) = (upright ? @image.crop(0, along, @image.width, 1) : @image.crop(along, 0, 1, @image.height)).cast(:uchar).write_to_memory.unpack("C*")

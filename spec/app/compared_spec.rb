@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+require_relative "../shop_helper"
+
+RSpec.describe "every way, side by side, for a mark", :shop do
+  let(:mark) { ready_mark }
+
+  def order = last_response.body.scan(/<tr id="way-([\w-]+)"/).flatten
+
+  it "sorts by any figure, for either printer, and starts from what fits" do
+    get "/marks/#{mark.id}/compare"
+    expect(order.size).to eq UpClose::Methods.all.size
+    expect(order).to eq Presenters::Compared.new(mark, "inkjet").to_core.sorted.map { |row| row.method.key }
+    expect(page_words).to match(/side by side .* #{Presenters::Compared.new(mark, "inkjet").to_core.pick.method.title}: .* in 100 come out/)
+    %w[chance hands elapsed line fumes heat cost].each do |sort|
+      get "/marks/#{mark.id}/compare?printer=laser&sort=#{sort}"
+      expect(order).to eq Presenters::Compared.new(mark, "laser").to_core.sorted(sort).map { |row| row.method.key }
+    end
+    get "/marks/#{mark.id}/compare?printer=press&sort=luck"
+    expect(last_response.status).to eq 200
+  end
+
+  it "learns from what this shop wrote down, a sheet's price, and the fumes it accepts" do
+    shown = ->(text) { get("/marks/#{mark.id}/compare?printer=laser") && last_response.body[/<tr id="way-#{text}".*?<\/tr>/m].gsub(/<[^>]+>/, " ").squeeze(" \n") }
+    expect(shown["solvent-rub"]).to match(/60 %.*no price/m)
+    other = ready_mark(way: "solvent-rub", printer: "laser")
+    6.times { |i| Attempt.create!(mark: other, copy: i + 1, result: "good", faults: []) }
+    send_form "/stock/letter-paper", "pack_cents" => "5.20", "pack_sheets" => "500"
+    # (0.6 × 4 + 6) ÷ 10
+    expect(shown["solvent-rub"]).to match(/84 %.*(under 0\.01|0\.0\d)/m)
+    send_form "/preferences", "name" => "fumes", "value" => "none"
+    expect(shown["solvent-rub"]).to match(/refused.*gives off strong vapour/m)
+  end
+
+  it "hears how the piece is used, from its own page" do
+    send_form "/marks/#{mark.id}/measure", "name" => "plate", "shape" => "rectangle", "width_mm" => "60", "height_mm" => "40", "material" => "brass", "finish" => "etched", "colour" => "#c9a646", "count" => "2", "uses" => %w[food skin juggling]
+    expect(mark.piece.reload.uses).to eq %w[food skin]
+    get "/marks/#{mark.id}/compare?printer=laser"
+    expect(page_words).to match(/no finish food-safe.*Nickel and unknown alloys/)
+    get "/marks/#{mark.id}/measure"
+    expect(last_response.body).to match(/id="use-food"[^>]* checked/)
+  end
+
+  it "uses a way from the table, and takes one that is refused nowhere" do
+    send_form "/marks/#{mark.id}/method", "way" => "gel-medium", "printer" => "laser", "stock" => "quick-peel"
+    expect(mark.reload).to have_attributes(way: "gel-medium", sealer: be_a(String))
+    answer = send_form("/marks/#{mark.id}/method", "way" => "baked-medium", "printer" => "laser", "stock" => "letter-paper")
+    expect([answer.status, page_words]).to match [422, /Baked medium on metal is not for wood/]
+    expect(mark.reload.way).to eq "gel-medium"
+  end
+end

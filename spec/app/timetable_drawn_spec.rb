@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+require_relative "../shop_helper"
+
+RSpec.describe Presenters::Timetable, :shop do
+  let(:now) { Time.local(2026, 11, 30, 18, 0) }
+  let(:table) { described_class.new(Actions::PlanWork.new(now), now: now) }
+
+  before do
+    3.times { ready_mark }
+    ready_mark(way: "baked-medium", printer: "laser", shape: "disc", diameter_mm: "40", material: "brass", finish: "etched")
+  end
+
+  it "draws every stretch by hand, true to its time, inside the maker's hours, none over another" do
+    table.days.each do |day|
+      bars = day.rows.select { |lane, _| lane == :you }.flat_map(&:last)
+      expect(day.rows.count { |lane, _| lane == :you }).to eq 1
+      expect(bars.each_cons(2).map { |a, b| b.x - a.x - a.width }.min || 0).to be >= -0.2
+      expect(bars).to all satisfy { |bar| day.own.any? { |from, to| bar.x >= from - 0.2 && bar.x + bar.width <= to + 0.2 } }
+      per_second = (day.x(day.marks[1]) - day.x(day.marks[0])) / 3600
+      expect(bars.sum(&:width)).to be_within(1 + 0.2 * bars.size).of(per_second * bars.map(&:entry).uniq.sum { |e| e.pieces.select { |s, _| Shelves::LocalZone.date_of(s) == day.date }.sum { |s, t| t - s } })
+    end
+    drawn = table.days.flat_map { |day| day.rows.flat_map { |_, bars| bars.map(&:entry) } }.select(&:hands?).uniq
+    expect(drawn).to match_array table.plan.entries.select(&:hands?)
+  end
+
+  it "gives the oven a row only where something bakes, and stacks what waits together" do
+    with_oven = table.days.select { |day| day.rows.any? { |lane, _| lane == :oven } }
+    bakes = table.plan.entries.select { |e| e.step.place == :oven }
+    expect(with_oven.map(&:date)).to include(*bakes.map { |e| Shelves::LocalZone.date_of(e.from) })
+    waiting = table.days.flat_map { |day| day.rows.filter_map { |lane, row| row if lane == :waiting } }
+    expect(waiting.flat_map { |row| row.each_cons(2).map { |a, b| b.x - a.x - a.width } }.min || 0).to be >= -0.6
+  end
+
+  it "says of every step why it stands where it does, in words" do
+    expect(table.plan.entries.map { |entry| table.why(entry) }).to all match(/\A(at once|waits (for|till) .+|begun then, so that “.+” falls in its window)/)
+  end
+end
