@@ -22,11 +22,16 @@ module Storytelling
   end
 
   # parents before children
+  TABLES = %w[preferences jobs pieces artworks marks printers calibrations stock_facts supply_prices own_schools stock_sheets layouts layout_marks runs step_ends attempts].freeze
+
+  def self.forgotten(db) = db.tables - TABLES - %w[schema_migrations ar_internal_metadata]
+
   def self.copy
     db = ActiveRecord::Base.connection
     db.execute("ATTACH '#{kept}' AS story")
     ActiveRecord::Base.transaction do
-      %w[preferences jobs pieces artworks marks printers calibrations stock_sheets layouts runs step_ends attempts].each { |table| db.execute("INSERT OR REPLACE INTO main.#{table} SELECT * FROM story.#{table}") }
+      raise "The story leaves out #{forgotten(db).join(", ")}." if forgotten(db).any?
+      TABLES.each { |table| db.execute("INSERT OR REPLACE INTO main.#{table} SELECT * FROM story.#{table}") }
     end
     FileUtils.cp_r("#{originals}/.", FileUtils.mkdir_p(Settings.originals).first)
   ensure

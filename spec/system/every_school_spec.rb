@@ -51,7 +51,7 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
       find("summary", text: "refused over this", match: :first).click if page.has_css?("summary", text: "refused over this")
       choose "Baked sealer", allow_label_click: true
       click_on "Use this sealer"
-      expect(page).to have_text("baked sealer")
+      expect(page).to have_css(".steps", text: "Baked sealer: coat 1 of 1")
     end
     seen = run_through { |title| expect(page).to have_text("not used for food again") if title == "Bake at 163 °C" }
     expect(seen.index("Cut the prints to the blank")).to be < seen.index("Bake at 163 °C")

@@ -59,8 +59,9 @@ RSpec.describe "by keyboard alone", :shop, :page do
     press_on(/\AUse this/)
     expect(page).to have_text("kept as lines to the paper")
     press_on(/\AChoose the method/)
-    tab_to(/Water-slide/)
-    press(:space)
+    # the ways are one group: Tab comes to it, arrows go through it
+    tab_to(/in 100/)
+    press(:down) until page.evaluate_script(name).match?(/Water-slide/)
     tab_to(/laser/)
     press(:space)
     press_on(/\AUse this method/)

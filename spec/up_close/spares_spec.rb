@@ -28,6 +28,6 @@ RSpec.describe UpClose::Sheets::Spares do
   end
 
   it "knows a starting chance for every method" do
-    expect(UpClose::Methods.all.map(&:chance)).to all(be_between(0.3, 0.95))
+    expect(UpClose::Methods.all.map(&:chance)).to all(be_between(0.3, 0.98))
   end
 end
