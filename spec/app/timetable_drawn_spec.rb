@@ -13,7 +13,7 @@ RSpec.describe Presenters::Timetable, :shop do
 
   it "draws every stretch by hand, true to its time, inside the maker's hours, none over another" do
     table.days.each do |day|
-      bars = day.rows.select { |lane, _| lane == :you }.flat_map(&:last)
+      bars = day.rows.filter_map { |lane, row| row if lane == :you }.flatten
       expect(day.rows.count { |lane, _| lane == :you }).to eq 1
       expect(bars.each_cons(2).map { |a, b| b.x - a.x - a.width }.min || 0).to be >= -0.2
       expect(bars).to all satisfy { |bar| day.own.any? { |from, to| bar.x >= from - 0.2 && bar.x + bar.width <= to + 0.2 } }

@@ -34,7 +34,7 @@ module UpClose
         raise Error.new("A school wants at least one step.", remedy: "Keep one.", field: :steps) if list.empty?
         raise Error.new("A school has #{MOST} steps at most.", remedy: "Leave some out.", field: :steps) if list.size > MOST
         list.each_with_index do |hash, i|
-          next unless hash["after"] && (hash["earliest_s"] || hash["latest_s"])
+          next if hash["after"].nil? || hash.values_at("earliest_s", "latest_s").none?
           next if list.first(i).any? { |before| before["key"] == hash["after"] }
           raise Error.new("“#{hash["title"]}” has a window after a step that is no longer before it.", remedy: "Keep that step, or empty the window.", field: :steps)
         end
