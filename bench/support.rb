@@ -21,16 +21,16 @@ module Bench
 
   def self.ms(value) = "#{(value * 1000).round(1)} ms"
 
-  # Time and peak memory of a script in a process of its own: the middle of three runs.
+  # Time and peak memory of a script in a process of its own: the middle of so many runs.
   # A fork would inherit libvips's locks without its threads.
   # @return [Array(Float, Float)] seconds and MB
-  def self.alone(script, *arguments)
-    runs = Array.new(3) do
+  def self.alone(script, *arguments, times: 3)
+    runs = Array.new(times) do
       out = IO.popen(["ruby", File.join(__dir__, script), *arguments], &:read)
       raise "#{script} failed" unless $?.success?
       out.split.map(&:to_f)
     end
-    runs.transpose.map { |values| values.sort[1] }
+    runs.transpose.map { |values| values.sort[times / 2] }
   end
 
   def self.print

@@ -8,7 +8,7 @@ module UpClose
       # Counted in tries, so that a seed gives the same layout on any machine.
       class Search
         # tries for a small job; a large one gets fewer, since each does more
-        EFFORTS = {"first" => {orders: 2, shaken: 0, fine: 0, boxed: 60}, "good" => {orders: 6, shaken: 24, fine: 2, boxed: 200}, "stretch" => {orders: 6, shaken: 120, fine: 6, boxed: 800}}.freeze
+        EFFORTS = {"first" => {orders: 2, shaken: 0, fine: 0, boxed: 60}, "good" => {orders: 6, shaken: 30, fine: 2, boxed: 200}, "stretch" => {orders: 6, shaken: 120, fine: 6, boxed: 800}}.freeze
         SMALL = 40
         ORDERS = [
           ->(part, box) { -part.area * 0.5 - box.width * box.height * 0.5 },
@@ -34,11 +34,21 @@ module UpClose
           plain.first(orders).each { |order| try(order, quick) }
           shaken.times { try(@chance.shaken(@best.first.last), quick) }
           finest.times { |i| try(@best[i].last, fine) if @best[i] }
-          boxes = Boxes.call(@parts, leftovers: @leftovers, fresh: @fresh, room: @room, tries: boxed, chance: @chance)
+          boxes = Boxes.call(@parts, leftovers: @leftovers, fresh: @fresh, room: @room, tries: boxed, chance: @chance) if boxy?
           [@best.first.first, boxes].compact.min_by(&:cost)
         end
 
         private
+
+        # packing boxes beats packing outlines only where these fill their boxes
+        BOXY = 0.75
+
+        def boxy?
+          filled, boxes = @parts.map { |part| [part.area * part.count, around(part).then { |box| box.width * box.height } * part.count] }.transpose.map(&:sum)
+          filled >= BOXY * boxes
+        end
+
+        def around(part) = Geometry::Box.around(part.outline.map { |x, y| Geometry::Point[x, y] })
 
         def size = @size ||= [1.0, SMALL.to_f / @parts.sum(&:count)].min
 
@@ -57,7 +67,7 @@ module UpClose
         def fine = @fine ||= Decoder.new(@room.with(cell: Room::FINE), leftovers: @leftovers, fresh: @fresh)
 
         def plain
-          boxes = @parts.to_h { |part| [part, Geometry::Box.around(part.outline.map { |x, y| Geometry::Point[x, y] })] }
+          boxes = @parts.to_h { |part| [part, around(part)] }
           ORDERS.map { |key| @parts.each_with_index.sort_by { |part, i| [key.call(part, boxes[part]), i] }.flat_map { |part, _| Array.new(part.count) { |i| [part, i + 1] } } }.uniq
         end
 
