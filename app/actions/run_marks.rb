@@ -35,6 +35,39 @@ module Actions
       end
     end
 
+    # the same step done for every run that stands at it
+    # @return [Integer] how many moved on
+    def finish_for_all(run, key, now) = at_the_same(run, key).count { |one| finish_step(one, key, now) }
+
+    # runs of the same method that stand at a step, this one among them
+    # @return [Array<Run>]
+    def at_the_same(run, key) = Run.where(ended_at: nil).includes(:step_ends, :mark).select { |one| one.mark.way == run.mark.way && one.clockwork.state(0).step&.key == key }
+
+    MOST_PASSES = 99
+
+    # one stroke more over the whole of it
+    def count_pass(run, key)
+      ApplicationRecord.change do
+        run.lock!
+        run.update!(passes: run.passes.merge(key => [run.passes[key].to_i + 1, MOST_PASSES].min)) if run.steps_core.any? { |step| step.key == key && step.passes }
+      end
+    end
+
+    # not come out yet: back to the step that does it, as often as it takes
+    # @return [Boolean]
+    def again(run, key)
+      ApplicationRecord.change do
+        run.lock!
+        step = run.clockwork.state(0).step
+        back = step && step.key == key && step.again && run.steps_core.index { |s| s.key == step.again }
+        return false unless back
+        run.step_ends.where(step: run.steps_core.drop(back).map(&:key)).destroy_all
+        run.step_ends.reset
+        run.update!(passes: run.passes.merge("#{key} again" => run.passes["#{key} again"].to_i + 1))
+        true
+      end
+    end
+
     MOST_LETTERS = 1000
     MOST_NOTES = 200
     MOST_PHOTO_BYTES = 25 * 1024 * 1024

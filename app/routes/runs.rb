@@ -9,6 +9,9 @@ module Routes
 
     # what only these routes need
     module Helping
+      # marks that share its sheets and method, and are not begun
+      def companions(mark) = (mark.layout&.marks.to_a - [mark]).select { |other| other.way == mark.way && other.run.nil? && UpClose::Suitability.findings(other.situation).none?(&:stop?) }
+
       def bench_page(run, refusal: nil, words: nil)
         others = Run.where(ended_at: nil).where.not(id: run.id).includes(:step_ends, mark: :artwork).order(:id).to_a
         erb :"runs/show", locals: {run: run, at: Presenters::BenchStep.new(run, now: now), others: others, refusal: refusal, words: words, stamp: Actions::RunMarks.stamp}, layout: :layout_bench
@@ -32,6 +35,7 @@ module Routes
       app.post "/marks/:id/runs" do
         mark = ready_mark
         run = Actions::RunMarks.start(mark, now, despite: params["despite"])
+        companions(mark).each { |other| Actions::RunMarks.start(other, now) } if params["together"]
         redirect to("/runs/#{run.id}"), 303
       end
 
@@ -74,8 +78,22 @@ module Routes
 
       app.post "/runs/:id/done" do
         run = find_run
-        Actions::RunMarks.finish_step(run, params["step"].to_s, now)
+        if params["all"]
+          Actions::RunMarks.finish_for_all(run, params["step"].to_s, now)
+        else
+          Actions::RunMarks.finish_step(run, params["step"].to_s, now)
+        end
         redirect to("/runs/#{run.id}"), 303
+      end
+
+      app.post "/runs/:id/pass" do
+        Actions::RunMarks.count_pass(find_run, params["step"].to_s)
+        redirect to("/runs/#{params["id"]}"), 303
+      end
+
+      app.post "/runs/:id/again" do
+        Actions::RunMarks.again(find_run, params["step"].to_s)
+        redirect to("/runs/#{params["id"]}"), 303
       end
 
       app.post "/runs/:id/step-back" do

@@ -55,4 +55,35 @@ RSpec.describe "at the bench", :shop do
     mark.update!(copies: 9)
     expect(Actions::RunMarks.stamp).to eq seen.last
   end
+
+  it "counts passes where they are usual, and goes back as often as it takes" do
+    keys = %w[ground pencil print trim lay]
+    keys.each { |key| Actions::RunMarks.finish_step(run, key, Time.now) }
+    3.times { send_form "/runs/#{run.id}/pass", "step" => "press" }
+    send_form "/runs/#{run.id}/pass", "step" => "lay"
+    get "/runs/#{run.id}"
+    expect(page_words).to match(/Passes: 3 of about 4/)
+    expect(run.reload.passes).to eq("press" => 3)
+    send_form "/runs/#{run.id}/done", "step" => "press"
+    get "/runs/#{run.id}"
+    expect(page_words).to match(/Lay it back: “Rub gently, then firmly” again/)
+    2.times { send_form "/runs/#{run.id}/again", "step" => "peek" } # a double click
+    expect([run.reload.clockwork.state(0).step.key, run.passes["peek again"], run.step_ends.map(&:step)]).to eq ["press", 1, keys]
+    expect(Actions::RunMarks.again(run, "press")).to be false
+  end
+
+  it "starts marks that share their sheets together, and does a step for all that stand at it" do
+    other = ready_mark
+    [mark, other].each { |m| send_form "/marks/#{m.id}/sheet", "copies" => "2", "paper" => "a5", "leftovers" => "" }
+    send_form "/marks/#{mark.id}/sheet", "copies" => "2", "paper" => "a5", "leftovers" => "", "with" => [other.id.to_s]
+    get "/marks/#{mark.id}/apply"
+    expect(page_words).to match(/Start with badge/)
+    send_form "/marks/#{mark.id}/runs", "together" => "1"
+    runs = [mark, other].map { |m| m.reload.run }
+    get "/runs/#{runs[0].id}"
+    expect(page_words).to match(/Done for all 2 at this step/)
+    send_form "/runs/#{runs[0].id}/done", "step" => "ground", "all" => "1"
+    send_form "/runs/#{runs[0].id}/done", "step" => "pencil"
+    expect(runs.map { |r| r.reload.clockwork.state(0).step.key }).to eq %w[print pencil]
+  end
 end

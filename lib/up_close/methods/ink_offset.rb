@@ -33,10 +33,10 @@ module UpClose
         hands :lay, "Lay it, once", "Ticks on the pencil lines. Touch down in the middle, then outward. Do not slide.", lasts: 20,
           after: "print", window: 30..3600, cautions: %i[ink], look_for: "the sheet flat, no shine of trapped air.", never: "lift and shift: it doubles.",
           late: "The ink may have dried: touch a waste corner. Dry ink does not come over: wipe the sheet, print again."
-        hands :press, "Rub gently, then firmly", "Fingertips first, then the edge of a card. Several passes, each across the last.", lasts: 180, each: 120,
+        hands :press, "Rub gently, then firmly", "Fingertips first, then the edge of a card. Several passes, each across the last.", lasts: 180, each: 120, passes: 4,
           after: "lay", window: 0..300, look_for: "the ink showing darker through the sheet.", never: "dig with a nail: it blotches.",
           late: "Press on: a long press does no harm on well-sanded wood."
-        hands :peek, "Peel back, look, lay back", "From one end, the other held down. Rub again where it is pale.", lasts: 60, look_for: "even tone.", never: "let go of both ends."
+        hands :peek, "Peel back, look, lay back", "From one end, the other held down. Rub again where it is pale.", lasts: 60, again: "press", look_for: "even tone.", never: "let go of both ends."
         hands :lift, "Take the sheet off", "Too light: go over with a pen. Too dark: blot, or sand when dry.", lasts: 30
         wait :ink_dry, "Let the ink dry", "Out of the damp.", dries: true, lasts: 900..nil, look_for: "no smear on a cotton bud.", never: "wipe on any finish: black bleeds."
       end
