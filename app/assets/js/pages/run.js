@@ -2,9 +2,13 @@
 import { isTyping } from "/js/lib/keys.js";
 import { wakeClock } from "/js/widgets/clock.js";
 
+const MOVED = "moved on elsewhere";
+const PAUSE_MS = 1500;
+
 export default function run() {
   const done = document.querySelector("[data-done]");
-  let sent = false;
+  let sent = movedOn(); // a key meant for the step before must not end this one
+  if (sent) setTimeout(() => { sent = false; }, PAUSE_MS);
   const press = () => {
     if (sent) return;
     sent = true;
@@ -64,8 +68,8 @@ function listen() {
   events.addEventListener("message", ({ data }) => {
     if (data === stamp) return;
     const typing = isTyping(document.activeElement) && document.activeElement.value;
-    if (typing) document.activeElement.addEventListener("blur", () => location.reload(), { once: true });
-    else location.reload();
+    if (typing) document.activeElement.addEventListener("blur", follow, { once: true });
+    else follow();
     events.close();
   });
   window.addEventListener("pagehide", () => events.close());
@@ -77,4 +81,17 @@ async function stayAwake() {
   const hold = () => navigator.wakeLock.request("screen").catch(() => {});
   await hold();
   document.addEventListener("visibilitychange", () => { if (document.visibilityState === "visible") hold(); });
+}
+
+function follow() {
+  sessionStorage.setItem(MOVED, "1");
+  location.reload();
+}
+
+// said once, after another device has moved this run on
+function movedOn() {
+  const moved = sessionStorage.getItem(MOVED) !== null;
+  sessionStorage.removeItem(MOVED);
+  document.getElementById("moved-on").hidden = !moved;
+  return moved;
 }
