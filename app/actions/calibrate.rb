@@ -44,11 +44,14 @@ module Actions
       ApplicationRecord.change { printer.update!(form.values.slice(:dpi, :margins_mm, :queue).merge(trays: trays)) }
     end
 
-    # the bars of a print: near enough, or a calibration from now on
+    # the bars of a print: near enough, or a calibration from now on, of a printer that may not have been named yet
     # @param bars [UpClose::Printing::Calibrating::ByBars]
-    def keep_bars(printer, bars, paper)
+    def keep_bars(mark, bars)
       return if bars.accepted?
-      ApplicationRecord.change { printer.calibrations.create!(figures: bars.calibration.to_h, way: "bars", paper: paper) }
+      ApplicationRecord.change do
+        printer = mark.own_printer || Printer.create!(name: "the #{mark.printer}", kind: mark.printer)
+        printer.calibrations.create!(figures: bars.calibration.to_h, way: "bars", paper: mark.paper)
+      end
     end
   end
 end

@@ -70,6 +70,15 @@ module Actions
       UpClose::Sheets::Nesting::Search.new(parts, leftovers: leftovers, fresh: fresh, room: host.allowances.room(host.unprintable), effort: effort).call(&progress)
     end
 
+    # the widest a mark could be on each sheet that suits it, and on a fresh one
+    # @return [Hash{String => Float, nil}]
+    def largest(mark)
+      blanks = mark.suiting_sheets.first(8).to_h { |sheet| [sheet.name, sheet.to_core] }.merge("a fresh sheet" => fresh(UpClose::Printing::Paper.fetch(mark.paper), mark.allowances))
+      blanks.transform_values do |blank|
+        UpClose::Sheets::LargestMark.new(blank, room: mark.allowances.room(mark.unprintable), turns: mark.allowances.turns) { |width| UpClose::Sheets::CutOutline.call(mark.design.ink, width_mm: width, border_mm: mark.setting.border_mm, boxed: mark.boxed?, mirrored: mark.reading_core.mirrored?) }.width_mm
+      end
+    end
+
     # wet ink keeps off the columns where the printer's rollers run
     def off_tracks(mark, blank)
       tracks = mark.wet? ? (mark.own_printer&.faults&.tracks(blank.width_mm, blank.height_mm) || []) : []

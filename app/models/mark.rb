@@ -97,7 +97,7 @@ class Mark < ApplicationRecord
   # @return [UpClose::Sheets::Spares]
   def spares
     tried = Attempt.joins(:mark).where(marks: {way: way, printer: printer}).pluck(:result)
-    UpClose::Sheets::Spares.new(good_wanted, start: method_core.chance, good: tried.count { |r| r != "spoilt" }, tried: tried.size)
+    UpClose::Sheets::Spares.new(good_wanted, start: method_core.chance_with(stock_core), good: tried.count { |r| r != "spoilt" }, tried: tried.size)
   end
 
   # the lines to cut along, sheet by sheet, each copy by its number
@@ -154,14 +154,9 @@ class Mark < ApplicationRecord
   # @return [Printer, nil]
   def own_printer = @own_printer ||= Printer.for(printer)
 
-  # the widest this mark could be on each sheet that suits it, and on a fresh one
-  # @return [Hash{String => Float, nil}]
-  def largest_on_sheets
-    blanks = suiting_sheets.first(8).to_h { |sheet| [sheet.name, sheet.to_core] }.merge("a fresh sheet" => Actions::LaySheet.fresh(UpClose::Printing::Paper.fetch(paper), allowances))
-    blanks.transform_values do |blank|
-      UpClose::Sheets::LargestMark.new(blank, room: allowances.room(unprintable), turns: allowances.turns) { |width| UpClose::Sheets::CutOutline.call(design.ink, width_mm: width, border_mm: setting.border_mm, boxed: boxed?, mirrored: reading_core.mirrored?) }.width_mm
-    end
-  end
+  # marks that share its sheets and method, are not begun, and that nothing refuses
+  # @return [Array<Mark>]
+  def companions = (layout&.marks.to_a - [self]).select { |other| other.way == way && other.run.nil? && UpClose::Suitability.findings(other.situation).none?(&:stop?) }
 
   # margins its printer cannot reach
   # @return [Hash{Symbol => Float}]

@@ -3,6 +3,14 @@
 module Routes
   # Jobs, and the pieces of a job.
   module Jobs
+    # what only these routes need
+    module Helping
+      def cost_page(job, refusal: nil)
+        marks = Mark.live.where(piece: job.pieces).where.not(way: nil).where.not(width_mm: nil).preload(:artwork, :attempts, piece: :job).order(:id).select(&:artwork)
+        page :"jobs/cost", here: :jobs, title: "Cost", job: job, costed: marks.map { |mark| Presenters::Costed.new(mark) }, refusal: refusal
+      end
+    end
+
     def self.registered(app)
       app.get "/jobs" do
         page :"jobs/index", here: :jobs, title: "Jobs", jobs: Job.open.includes(pieces: :marks).to_a, away: Job.put_away.to_a
@@ -22,10 +30,14 @@ module Routes
         page :"jobs/show", here: :jobs, title: job.title, job: job, rows: job.live_marks.map { |m| row(m) }, away: job.marks.where.not(put_away_at: nil).includes(:artwork, :piece).to_a
       end
 
-      app.get "/jobs/:id/cost" do
+      app.get("/jobs/:id/cost") { cost_page(Job.find(params["id"])) }
+
+      app.post "/jobs/:id/cost" do
         job = Job.find(params["id"])
-        marks = Mark.live.where(piece: job.pieces).where.not(way: nil).where.not(width_mm: nil).preload(:artwork, :attempts, piece: :job).order(:id).select(&:artwork)
-        page :"jobs/cost", here: :jobs, title: "Cost", job: job, costed: marks.map { |mark| Presenters::Costed.new(mark) }
+        Preference.put("hour_cents", UpClose::Costing::Money.read(params["hour"], field: :hour).to_s)
+        redirect to("/jobs/#{job.id}/cost"), 303
+      rescue UpClose::Error => error
+        halt 422, cost_page(job, refusal: error.sentence)
       end
 
       app.get("/jobs/:id/edit") { page :"jobs/form", here: :jobs, title: "Change job", job: Job.find(params["id"]), form: nil }
@@ -63,6 +75,8 @@ module Routes
         mark = Actions::SavePiece.new_mark(Piece.find(params["id"]))
         redirect to("/marks/#{mark.id}/artwork"), 303
       end
+
+      app.helpers Helping
     end
   end
 end

@@ -9,9 +9,6 @@ module Routes
 
     # what only these routes need
     module Helping
-      # marks that share its sheets and method, and are not begun
-      def companions(mark) = (mark.layout&.marks.to_a - [mark]).select { |other| other.way == mark.way && other.run.nil? && UpClose::Suitability.findings(other.situation).none?(&:stop?) }
-
       def bench_page(run, refusal: nil, words: nil)
         others = Run.where(ended_at: nil).where.not(id: run.id).includes(:step_ends, mark: :artwork).order(:id).to_a
         erb :"runs/show", locals: {run: run, at: Presenters::BenchStep.new(run, now: now), others: others, refusal: refusal, words: words, stamp: Actions::RunMarks.stamp}, layout: :layout_bench
@@ -35,7 +32,7 @@ module Routes
       app.post "/marks/:id/runs" do
         mark = ready_mark
         run = Actions::RunMarks.start(mark, now, despite: params["despite"])
-        companions(mark).each { |other| Actions::RunMarks.start(other, now) } if params["together"]
+        mark.companions.each { |other| Actions::RunMarks.start(other, now) } if params["together"]
         redirect to("/runs/#{run.id}"), 303
       end
 

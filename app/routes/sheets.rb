@@ -41,7 +41,7 @@ module Routes
       app.get "/marks/:id/sheet" do
         mark = ready_mark
         said = LAYING.take(mark.id)
-        sheet_stage mark, refusal: said&.first, laying: LAYING[mark.id], largest: params["largest"] && mark.largest_on_sheets
+        sheet_stage mark, refusal: said&.first, laying: LAYING[mark.id], largest: params["largest"] && Actions::LaySheet.largest(mark)
       end
 
       app.post "/marks/:id/sheet" do
@@ -96,9 +96,8 @@ module Routes
 
       app.post "/marks/:id/bars" do
         mark = ready_mark
-        printer = mark.own_printer || Printer.create!(name: "the #{mark.printer}", kind: mark.printer)
-        form = Forms::BarsForm.new(params, unit: unit, undone: printer.current&.to_core)
-        Actions::Calibrate.keep_bars(printer, form.bars, mark.paper) if form.bars
+        form = Forms::BarsForm.new(params, unit: unit, undone: mark.own_printer&.current&.to_core)
+        Actions::Calibrate.keep_bars(mark, form.bars) if form.bars
         halt (form.bars ? 200 : 422), sheet_stage(mark.reload, bars: form)
       end
 

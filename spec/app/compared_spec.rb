@@ -32,6 +32,13 @@ RSpec.describe "every way, side by side, for a mark", :shop do
     expect(shown["solvent-rub"]).to match(/refused.*gives off strong vapour/m)
   end
 
+  it "starts a mark's spares at the chance its stock has, not its method's best" do
+    etched = ready_mark(way: "heat-resist", printer: "laser", material: "brass", finish: "etched")
+    chances = %w[resist-film photo-paper-front].map { |stock| etched.tap { |m| m.update!(stock: stock) }.spares.chance }
+    expect(chances).to eq [0.85, 0.2]
+    expect(etched.sealer_core.key).to eq "none"
+  end
+
   it "hears how the piece is used, from its own page" do
     send_form "/marks/#{mark.id}/measure", "name" => "plate", "shape" => "rectangle", "width_mm" => "60", "height_mm" => "40", "material" => "brass", "finish" => "etched", "colour" => "#c9a646", "count" => "2", "uses" => %w[food skin juggling]
     expect(mark.piece.reload.uses).to eq %w[food skin]

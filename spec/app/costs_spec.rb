@@ -18,7 +18,8 @@ RSpec.describe "what a job costs", :shop do
     get "/jobs/#{mark.job.id}/cost"
     expect(page_words).to match(/The whole job #{UpClose::Costing::Money.write(costed.whole_cents)}/)
     expect(page_words).not_to match(/Without a price/)
-    send_form "/preferences", "name" => "hour_cents", "value" => "1500"
+    expect([send_form("/jobs/#{mark.job.id}/cost", "hour" => "plenty").status, page_words]).to match [422, /“plenty” does not read as a price/]
+    send_form "/jobs/#{mark.job.id}/cost", "hour" => "15.00"
     get "/jobs/#{mark.job.id}/cost"
     expect(page_words).to match(/your time \d+\.\d\d/)
   end

@@ -66,6 +66,8 @@ RSpec.describe "printers", :shop, :measured do
     # 170.7 ÷ 170 was undone, and it still comes out 50.3 ÷ 50 too wide
     expect(printer.reload.current.to_core.to_h.values_at(:x_scale, :y_scale)).to match [be_within(1e-9).of(170.7 / 170 * 50.3 / 50), be_within(1e-9).of(256.3 / 257)]
     [Calibration, Printer].each(&:delete_all)
+    bars["0", "50"]
+    expect(Printer.count).to eq 0
     bars["50.2", "50.2"]
     expect(mark.reload.own_printer).to have_attributes(name: "the inkjet", current: have_attributes(way: "bars"))
   end

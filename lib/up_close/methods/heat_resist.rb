@@ -22,11 +22,7 @@ module UpClose
       uses "alcohol", 2.0, "ml"
       uses "etch-proof pen", 0.02, "pens"
 
-      choice :layer, "For a board", {
-        top: ["its top layer, or no board", "its file is drawn as one looks at it"],
-        bottom: ["its bottom layer", "its file is drawn looking through the board, and so is turned once already"]
-      }
-      passage "Drawn looking through the board", turned: true, only: {layer: :bottom}
+      BoardLayer.declare(self)
       passage "Printed on the film, face up"
       passage "Laid face down on the metal", turned: true
       passage "Melted on, the film peeled away"

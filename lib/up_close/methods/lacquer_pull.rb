@@ -20,11 +20,7 @@ module UpClose
       uses "spray lacquer", 4.0, "ml"
       uses "alcohol", 6.0, "ml"
 
-      choice :layer, "For a board", {
-        top: ["its top layer, or no board", "its file is drawn as one looks at it"],
-        bottom: ["its bottom layer", "its file is drawn looking through the board, and so is turned once already"]
-      }
-      passage "Drawn looking through the board", turned: true, only: {layer: :bottom}
+      BoardLayer.declare(self)
       passage "Printed on the paper, face up"
       passage "Laid face down on the copper", turned: true
       passage "Held by the lacquer, the paper peeled away"

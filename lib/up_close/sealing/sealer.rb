@@ -32,6 +32,10 @@ module UpClose
 
         def sanded? = @sanded == true
 
+        # shines as the piece does, or is as dull
+        # @param finish [Materials::Finish]
+        def like?(finish) = sheen == (finish.glossy? ? :gloss : :matt)
+
         # What all coats take.
         # @param area_mm2 [Float] to be covered, all copies
         # @return [Finding, nil] ml and cans

@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Methods
+    # Which side of a board a resist is for: its file may be turned already (handbook 3).
+    module BoardLayer
+      OPTIONS = {
+        top: ["its top layer, or no board", "its file is drawn as one looks at it"],
+        bottom: ["its bottom layer", "its file is drawn looking through the board, and so is turned once already"]
+      }.freeze
+
+      # @param method [Class] a Definition
+      def self.declare(method)
+        method.choice :layer, "For a board", OPTIONS
+        method.passage "Drawn looking through the board", turned: true, only: {layer: :bottom}
+      end
+    end
+  end
+end
