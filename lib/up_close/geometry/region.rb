@@ -7,8 +7,6 @@ module UpClose
     # An area with its holes, moved out, joined, cut and measured by GEOS. Frozen.
     class Region
       QUARTER = 12
-      # arcs are drawn by chords inside them: so much further out, the chords clear the arc
-      OUTSIDE = 1 / Math.cos(Math::PI / 4 / QUARTER)
 
       # @param regions [Array<Region>]
       def self.union(regions) = new(Geos.create_geometry_collection(regions.map { |region| region.shape.clone }).unary_union)
@@ -32,8 +30,10 @@ module UpClose
 
       def empty? = shape.empty?
 
-      # all within +by+ mm of it, never less
-      def grown(by) = by.zero? ? self : Region.new(shape.buffer(by * OUTSIDE, quad_segs: QUARTER))
+      # All within +by+ mm of it, never less: arcs are drawn by chords inside them, so
+      # much further out that the chords clear the arc.
+      # @param quarter [Integer] chords to a quarter of a circle
+      def grown(by, quarter: QUARTER) = by.zero? ? self : Region.new(shape.buffer(by / Math.cos(Math::PI / 4 / quarter), quad_segs: quarter))
 
       # without what is narrower than twice +by+ (an opening by a disc)
       def opened(by) = Region.new(shape.buffer(-by, quad_segs: QUARTER).buffer(by, quad_segs: QUARTER))

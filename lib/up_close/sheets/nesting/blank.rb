@@ -29,7 +29,7 @@ module UpClose
         def board(room)
           taken = used.map { |ring| room.cells_of(ring) }.compact
           columns, rows = room.columns(width_mm), room.rows(height_mm)
-          Board.new(columns, rows, bits: taken.reduce(0) { |bits, cells| bits | room.stamp(cells, columns, rows) })
+          Board.new(columns, rows, coarse: room.coarse, bits: taken.reduce(0) { |bits, cells| bits | room.stamp(cells, columns, rows) })
         end
 
         private

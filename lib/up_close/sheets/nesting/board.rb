@@ -8,20 +8,21 @@ module UpClose
       # coarse map of what is wholly taken tells first where there is no use looking.
       class Board
         BAND = 16
-        COARSE = Cells::COARSE
+        TRIALS = 6
 
         attr_reader :columns, :rows, :bits
 
-        # @param bits [Integer] cells taken from the start
-        def initialize(columns, rows, bits: 0)
-          @columns, @rows = columns, rows
+        # @param bits [Integer] cells taken from the start  @param coarse [Integer] cells to a coarse one
+        def initialize(columns, rows, bits: 0, coarse: Coarse::START)
+          @columns, @rows, @size = columns, rows, coarse
           # whole coarse cells: what the sheet does not have is taken
-          @stride, @tall = [columns, rows].map { |n| (n + COARSE - 1) / COARSE * COARSE }
-          @across = @stride / COARSE
+          @stride, @tall = [columns, rows].map { |n| (n + @size - 1) / @size * @size }
+          @across = @stride / @size
           @bits = (@stride == columns) ? bits : restride(bits)
           @bits |= beyond
+          @all, @coarse_all = [@stride * @tall, @across * @tall / @size].map { |bits| (1 << bits) - 1 }
           @coarse = full_cells(0, @tall)
-          @dilated, @coarse_dilated = [@bits], [@coarse]
+          open_up
         end
 
         # Places that the coarse map leaves open, to be asked before +find+.
@@ -29,28 +30,27 @@ module UpClose
         def hopes(cells)
           return if cells.width > columns || cells.height > rows
           open = open_places(cells)
-          [((open & -open).bit_length - 1) / @across * COARSE, open] unless open.zero?
+          [((open & -open).bit_length - 1) / @across * @size, open] unless open.zero?
         end
 
         # @param cells [Cells]  @param hopes [Integer]  @param from [Integer] no place above this row is free, as is known
         # @return [Array(Integer, Integer), nil] the topmost free place, of those the leftmost
         def find(cells, hopes, from: 0)
           (from / BAND..(rows - cells.height) / BAND).each do |band|
-            next if (hopes >> (band * BAND / COARSE * @across) & hope_mask).zero?
-            free = free_in(cells, band * BAND)
-            return place_of(free, band) unless free.zero?
+            next if (hopes >> (band * BAND / @size * @across) & hope_mask).zero?
+            at = free_in(cells, band * BAND)
+            return [at % @stride, band * BAND + at / @stride] if at
           end
           nil
         end
 
         def take(cells, x, y)
           @bits |= cells.bits(@stride) << (y * @stride + x)
-          top = y / COARSE * COARSE
-          tall = (y + cells.height - top + COARSE - 1) / COARSE * COARSE
-          @coarse |= full_cells(top, [tall, @tall - top].min) << (top / COARSE * @across)
-          @dilated, @coarse_dilated = [@bits], [@coarse]
+          top = y / @size * @size
+          tall = (y + cells.height - top + @size - 1) / @size * @size
+          @coarse |= full_cells(top, [tall, @tall - top].min) << (top / @size * @across)
+          open_up
           @reach = [@reach || 0, y + cells.height].max
-          @hopes = nil
         end
 
         # @return [Integer] a row's cells, a bit each
@@ -60,6 +60,11 @@ module UpClose
         def reach = @reach || 0
 
         private
+
+        # maps of what is open: of cells, and of coarse ones; each entry where so many more in a row are
+        def open_up
+          @open, @coarse_open = [@all & ~@bits], [@coarse_all & ~@coarse]
+        end
 
         def restride(bits)
           row = (1 << columns) - 1
@@ -74,67 +79,50 @@ module UpClose
         # the same row so many times
         def repeated(row, stride, times) = times.zero? ? 0 : row * (((1 << (stride * times)) - 1) / ((1 << stride) - 1))
 
-        # Coarse cells all of whose fine ones are taken: four rows together, then in
-        # their hexadecimal figures a digit is four cells beside each other.
-        def full_cells(top, tall)
-          region = @bits[top * @stride, tall * @stride]
-          pairs = region & (region >> @stride)
-          digits = (pairs & (pairs >> (2 * @stride))).to_s(16).rjust(tall * @across, "0")
-          rows = Array.new(tall / COARSE) { |i| digits[(tall - 1 - COARSE * i) * @across, @across] }
-          rows.reverse.join.tr("^f", "0").tr("f", "1").to_i(2)
-        end
+        # coarse cells all of whose fine ones are taken, from a row on
+        def full_cells(top, tall) = Coarse.full(@bits[top * @stride, tall * @stride], @stride, tall, @size)
 
         # on the coarse map, what is not certainly taken
         def open_places(cells)
-          all = every_place(cells)
-          blocked = 0
-          cells.core.each_with_index do |(y, runs), i|
-            runs.each { |x, long| blocked |= shifted(@coarse_dilated, long, y * @across + x) }
-            return 0 if (i & 1) == 1 && (all & ~blocked).zero?
+          open, maps = every_place(cells), @coarse_open
+          cells.core_shifts(@across).each do |row|
+            row.each { |code| open &= (maps[code & 15] || eroded(maps, code & 15)) >> (code >> 4) }
+            return 0 if open.zero?
           end
-          all & ~blocked
+          open
         end
 
         def every_place(cells)
-          wide, tall = (columns - cells.width) / COARSE + 1, (rows - cells.height) / COARSE + 1
+          wide, tall = (columns - cells.width) / @size + 1, (rows - cells.height) / @size + 1
           repeated((1 << wide) - 1, @across, tall)
         end
 
-        def hope_mask = @hope_mask ||= (1 << (BAND / COARSE * @across)) - 1
+        def hope_mask = @hope_mask ||= (1 << (BAND / @size * @across)) - 1
 
-        # OR of a map shifted by every step of a run: two runs of a power of two cover it
-        def shifted(maps, long, by)
-          power = long.bit_length - 1
-          map = dilated(maps, power)
-          found = map >> by
-          (long == 1 << power) ? found : found | (map >> (by + long - (1 << power)))
-        end
-
-        def dilated(maps, power)
-          maps << (maps.last | (maps.last >> (1 << (maps.size - 1)))) while maps.size <= power
+        # where 2 ** power cells in a row are open
+        def eroded(maps, power)
+          maps << (maps.last & (maps.last >> (1 << (maps.size - 1)))) while maps.size <= power
           maps[power]
         end
 
-        # places in a band of rows where none of its cells is taken
+        # The topmost free place in a band of rows, of those the leftmost: a few of its
+        # rows leave few places, which are then tried one by one.
         def free_in(cells, top)
-          slices = []
-          open = repeated((1 << (columns - cells.width + 1)) - 1, @stride, [rows - cells.height - top + 1, BAND].min)
-          taken = 0
-          cells.runs.each_with_index do |(y, runs), i|
-            runs.each do |x, long|
-              power = long.bit_length - 1
-              map = slices[power] ||= dilated(@dilated, power)[top * @stride, (BAND + cells.height) * @stride]
-              taken |= map >> (y * @stride + x)
-              taken |= map >> (y * @stride + x + long - (1 << power)) unless long == 1 << power
+          places = repeated((1 << (columns - cells.width + 1)) - 1, @stride, [rows - cells.height - top + 1, BAND].min)
+          slices, tall = [], (BAND + cells.height) * @stride
+          cells.shifts(@stride).each do |codes|
+            codes.each { |code| places &= (slices[code & 15] ||= eroded(@open, code & 15)[top * @stride, tall]) >> (code >> 4) }
+            return if places.zero?
+            slices[0] ||= @open[0][top * @stride, tall]
+            TRIALS.times do
+              at = (places & -places).bit_length - 1
+              own = cells.bits(@stride)
+              return at if (slices[0] >> at & own) == own
+              places ^= 1 << at
+              return if places.zero?
             end
-            return 0 if (i & 3) == 3 && (open & ~taken).zero?
           end
-          open & ~taken
-        end
-
-        def place_of(free, band)
-          at = (free & -free).bit_length - 1
-          [at % @stride, band * BAND + at / @stride]
+          (places & -places).bit_length - 1
         end
       end
     end

@@ -23,6 +23,13 @@ module UpClose
           list.insert(below(list.size), list.delete_at(below(list.size)))
         end
 
+        # one is brought nearer the front
+        # @param at [Integer] its place
+        def sooner(list, at)
+          list = list.dup
+          list.insert(below(at + 1), list.delete_at(at))
+        end
+
         def below(count) = (share * count).floor
       end
     end

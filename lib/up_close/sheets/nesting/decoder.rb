@@ -16,11 +16,16 @@ module UpClose
         end
 
         # @param order [Array<Array(Part, Integer)>] parts and copies
-        # @return [Layout]
-        def call(order)
+        # @param limit [Array(Integer, Float), nil] a layout's cost: as soon as more is used, it is given up
+        # @return [Layout, nil]
+        def call(order, limit: nil)
           @open = @leftovers.map { |blank| start(blank) }
           @dead, @rows = {}, Hash.new(0)
-          unplaced = order.reject { |part, copy| lay(part, copy) || (open_fresh(part) && lay(part, copy)) }
+          unplaced = []
+          order.each do |part, copy|
+            unplaced << [part, copy] unless lay(part, copy) || (open_fresh(part) && lay(part, copy))
+            return if limit && ([unplaced.size, used] <=> limit) == 1
+          end
           Layout.new(@open.map { |blank, board, placements| Layout::Sheet.new(blank, placements, reach(board)) }, unplaced)
         end
 
@@ -30,6 +35,12 @@ module UpClose
         private
 
         def start(blank) = [blank, (@boards[blank] ||= blank.board(@room)).dup, []]
+
+        # mm² of fresh sheets, as a layout counts them
+        def used
+          whole = @open.size - @leftovers.size
+          whole.zero? ? 0 : (whole - 1) * @fresh.area + reach(@open.last[1]) * @fresh.width_mm
+        end
 
         def open_fresh(part)
           return unless @fresh && @open.size < MOST_SHEETS && variants(part).any? { |cells| cells.width <= @room.columns(@fresh.width_mm) && cells.height <= @room.rows(@fresh.height_mm) }

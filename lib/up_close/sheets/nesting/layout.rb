@@ -19,7 +19,10 @@ module UpClose
         end
 
         # A blank and what is laid on it; +reach+ is how far down it is used, mm.
-        Sheet = Struct.new(:blank, :placements, :reach)
+        Sheet = Struct.new(:blank, :placements, :reach) do
+          # @return [Placement] that reaches furthest down
+          def lowest = placements.max_by { |place| place.ring(place.part.outline).map(&:last).max }
+        end
 
         attr_reader :sheets, :unplaced
 

@@ -21,6 +21,9 @@ module UpClose
 
         def with(cell:) = Room.new(gap_mm: gap, frame_mm: frame, cell: cell)
 
+        # cells to a coarse one: 2 mm of them
+        def coarse = (cell < QUICK) ? 8 : 4
+
         def columns(width_mm) = count(width_mm - frame[:left] - frame[:right])
 
         def rows(height_mm) = count(height_mm - frame[:top] - frame[:bottom])
@@ -32,12 +35,13 @@ module UpClose
 
         # what an outline may be made simpler by, outwards
         SIMPLER = 0.03
+        CHORDS = 5
 
         # rings that hold all within half the gap of a part
         def grown(part)
           region = part.region
-          return region.grown(gap / 2).rings if part.outline.size < 24
-          region.simpler(SIMPLER).grown(gap / 2 + SIMPLER).rings
+          return region.grown(gap / 2, quarter: CHORDS).rings if part.outline.size < 24
+          region.simpler(SIMPLER).grown(gap / 2 + SIMPLER, quarter: CHORDS).rings
         end
 
         # A part's cells at each of its turns; upside down they are the same cells, reversed.
@@ -46,7 +50,7 @@ module UpClose
           rings = grown(part)
           part.turns.each_with_object([]) do |turn, found|
             upright = found.find { |cells| cells.turn == turn - 180 }
-            found << (upright ? upright.reversed : Cells.of(rings, turn: turn, cell: cell))
+            found << (upright ? upright.reversed : Cells.of(rings, turn: turn, cell: cell, coarse: coarse))
           end.uniq(&:rows)
         end
 

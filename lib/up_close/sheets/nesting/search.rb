@@ -7,9 +7,11 @@ module UpClose
       # orders, then the best ones shaken, then some laid again with finer cells.
       # Counted in tries, so that a seed gives the same layout on any machine.
       class Search
-        # tries for a small job; a large one gets fewer, since each does more
-        EFFORTS = {"first" => {orders: 2, shaken: 0, fine: 0, boxed: 60}, "good" => {orders: 6, shaken: 30, fine: 2, boxed: 200}, "stretch" => {orders: 6, shaken: 120, fine: 6, boxed: 800}}.freeze
-        SMALL = 40
+        # tries for forty copies; more get fewer, since each does more, and fewer get more
+        EFFORTS = {"first" => {orders: 2, shaken: 4, fine: 0, boxed: 60}, "good" => {orders: 6, shaken: 60, fine: 4, boxed: 200}, "stretch" => {orders: 6, shaken: 120, fine: 6, boxed: 800}}.freeze
+        FORTY = 40.0
+        MOST_TIMES = 4.0
+        SWAP = 0.08
         ORDERS = [
           ->(part, box) { -part.area * 0.5 - box.width * box.height * 0.5 },
           ->(_, box) { -[box.width, box.height].max },
@@ -32,8 +34,10 @@ module UpClose
           @progress, @done = progress, 0
           @best = []
           plain.first(orders).each { |order| try(order, quick) }
-          shaken.times { try(@chance.shaken(@best.first.last), quick) }
-          finest.times { |i| try(@best[i].last, fine) if @best[i] }
+          shaken.times { |i| try(shaken_order(*@best.first, i), quick) }
+          # what the coarser cells took is not needed any more
+          @quick = nil
+          @best.map(&:last).first(finest).each { |order| try(order, fine) }
           boxes = Boxes.call(@parts, leftovers: @leftovers, fresh: @fresh, room: @room, tries: boxed, chance: @chance) if boxy?
           [@best.first.first, boxes].compact.min_by(&:cost)
         end
@@ -50,7 +54,14 @@ module UpClose
 
         def around(part) = Geometry::Box.around(part.outline.map { |x, y| Geometry::Point[x, y] })
 
-        def size = @size ||= [1.0, SMALL.to_f / @parts.sum(&:count)].min
+        # what reaches furthest down the last sheet is laid sooner, and every other time neighbours change places
+        def shaken_order(layout, order, number)
+          low = layout.fresh.last&.lowest
+          sooner = low ? @chance.sooner(order, order.index { |part, copy| part.equal?(low.part) && copy == low.copy }) : order
+          (number.odd? || low.nil?) ? @chance.shaken(sooner, swap: SWAP) : sooner
+        end
+
+        def size = @size ||= [MOST_TIMES, FORTY / @parts.sum(&:count)].min
 
         def orders = [(@tries[:orders] * size**0.5).ceil, 1].max
 
@@ -59,6 +70,9 @@ module UpClose
         def finest = (@tries[:fine] * size**0.5).ceil
 
         def boxed = (@tries[:boxed] * size**2).floor
+
+        # the best so far, as many as are laid again; what cannot come among them is given up
+        def kept = [finest, 1].max
 
         def whole = orders + shaken + finest
 
@@ -73,8 +87,8 @@ module UpClose
 
         def try(order, decoder)
           return if @stopped
-          layout = decoder.call(order)
-          @best = [*@best, [layout, order]].each_with_index.min_by(EFFORTS["stretch"][:fine]) { |(found, _), i| [found.cost, i] }.map(&:first)
+          layout = decoder.call(order, limit: @best[kept - 1]&.first&.cost)
+          @best = [[layout, order], *@best].each_with_index.min_by(kept) { |(found, _), i| [found.cost, i] }.map(&:first) if layout
           @done += 1
           @stopped = @progress&.call([@done.to_f / whole, 1.0].min) == false
         end
