@@ -2,6 +2,8 @@
 
 require_relative "real_outlines"
 require_relative "jigsaws"
+require "json"
+require "tempfile"
 
 # Laying out: against a tidy person, a jigsaw's known answer, and what is possible.
 module Bench
@@ -58,5 +60,13 @@ module Bench
     report("400 small parts, 4 part-used sheets, #{effort}", format("%.2f × the area a tidy person gets on them, %.2f × the fresh sheets", onto / tidy, (layout.fresh.empty? ? 0 : used[layout]) / used[by_hand]), wanted)
   end
 
-  {"first" => 150, "good" => 300}.each { |effort, most| report("640 real outlines, #{effort}, alone", alone("nest_alone.rb", effort, times: 1).then { |took, peak| "peak #{peak.round} MB, #{took.round(1)} s" }, "#{most} MB") } unless ENV["QUICK"]
+  # in a process of its own that only reads them, as bin/up-close nest does
+  unless ENV["QUICK"]
+    Tempfile.create("outlines") do |file|
+      parts = RealOutlines.call(640).map { |p| {"id" => p.id, "outline" => p.outline, "holes" => p.holes} }
+      file.write(JSON.dump("fresh" => {"width_mm" => 215.9, "height_mm" => 279.4}, "turns_deg" => [0, 90, 180, 270], "parts" => parts))
+      file.flush
+      {"first" => 150, "good" => 300}.each { |effort, most| report("640 real outlines, #{effort}, alone", alone("nest_alone.rb", file.path, effort, times: 1).then { |took, peak| "peak #{peak.round} MB, #{took.round(1)} s" }, "#{most} MB") }
+    end
+  end
 end

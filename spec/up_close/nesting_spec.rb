@@ -96,6 +96,19 @@ RSpec.describe UpClose::Sheets::Nesting do
     expect(described_class::Report.new(request, layout).area_bound).to be > layout.utilisation
   end
 
+  it "gives a layout up as soon as it can no longer be cheaper, and not before" do
+    room = described_class::Room.new(gap_mm: 2, frame_mm: 8)
+    decoder = described_class::Decoder.new(room, leftovers: [], fresh: letter)
+    order = odd_shapes(20).map { |p| [p, 1] }
+    cost = decoder.call(order).cost
+    expect(decoder.call(order, limit: cost).cost).to eq cost
+    expect(decoder.call(order, limit: [0, cost.last - 1])).to be_nil
+    # by their near edges instead of their far ones: another layout, the same rules
+    other = decoder.call(order, lean: 0.4)
+    expect(other.placements.map(&:x)).not_to eq decoder.call(order).placements.map(&:x)
+    expect_rules_kept(other, gap: 2, frame: 8)
+  end
+
   it "gives the same layout for the same seed, and stops with the best so far when asked" do
     told = ->(layout) { layout.placements.map { |p| [p.id, p.copy, p.x, p.y, p.turn] } }
     parts = odd_shapes(10)

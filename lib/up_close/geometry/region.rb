@@ -31,9 +31,10 @@ module UpClose
       def empty? = shape.empty?
 
       # All within +by+ mm of it, never less: arcs are drawn by chords inside them, so
-      # much further out that the chords clear the arc.
+      # much further out that the chords clear the arc. GEOS rounds the number of chords
+      # of an arc, so one may span half as much again as its share.
       # @param quarter [Integer] chords to a quarter of a circle
-      def grown(by, quarter: QUARTER) = by.zero? ? self : Region.new(shape.buffer(by / Math.cos(Math::PI / 4 / quarter), quad_segs: quarter))
+      def grown(by, quarter: QUARTER) = by.zero? ? self : Region.new(shape.buffer(by / Math.cos(1.5 * Math::PI / 4 / quarter), quad_segs: quarter))
 
       # without what is narrower than twice +by+ (an opening by a disc)
       def opened(by) = Region.new(shape.buffer(-by, quad_segs: QUARTER).buffer(by, quad_segs: QUARTER))

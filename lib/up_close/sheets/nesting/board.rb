@@ -30,7 +30,7 @@ module UpClose
         def hopes(cells)
           return if cells.width > columns || cells.height > rows
           open = open_places(cells)
-          [((open & -open).bit_length - 1) / @across * @size, open] unless open.zero?
+          [lowest(open) / @across * @size, open] unless open.zero?
         end
 
         # @param cells [Cells]  @param hopes [Integer]  @param from [Integer] no place above this row is free, as is known
@@ -112,18 +112,27 @@ module UpClose
           slices, tall = [], (BAND + cells.height) * @stride
           cells.shifts(@stride).each do |codes|
             codes.each { |code| places &= (slices[code & 15] ||= eroded(@open, code & 15)[top * @stride, tall]) >> (code >> 4) }
-            return if places.zero?
             slices[0] ||= @open[0][top * @stride, tall]
-            TRIALS.times do
-              at = (places & -places).bit_length - 1
-              own = cells.bits(@stride)
-              return at if (slices[0] >> at & own) == own
-              places ^= 1 << at
-              return if places.zero?
-            end
+            at, places = tried(places, slices[0], cells.bits(@stride))
+            return at if at
+            return nil if places.zero?
           end
-          (places & -places).bit_length - 1
+          lowest(places)
         end
+
+        # the first few places, each on its own
+        # @return [Array(Integer, Integer)] the one that is free or nil, and the places left to try
+        def tried(places, slice, own)
+          TRIALS.times do
+            return [nil, 0] if places.zero?
+            at = lowest(places)
+            return [at, places] if (slice >> at & own) == own
+            places ^= 1 << at
+          end
+          [nil, places]
+        end
+
+        def lowest(places) = (places & -places).bit_length - 1
       end
     end
   end

@@ -88,7 +88,7 @@ module UpClose
 
         private
 
-        def packed(columns) = rows.reverse.reduce(0) { |all, row| all << columns | row }
+        def packed(columns) = Coarse.packed(rows, columns)
       end
     end
   end

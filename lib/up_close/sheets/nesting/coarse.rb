@@ -32,7 +32,11 @@ module UpClose
           Array.new(tall / size) { |i| text[(tall - 1 - size * i) * across, across].tr(ODD.fetch(size), "1").tr("^1", "0").to_i(2) }
         end
 
-        def packed(rows, stride) = rows.reverse.reduce(0) { |all, row| all << stride | row }
+        # two by two, so that little is made on the way
+        def packed(rows, stride)
+          rows, stride = rows.each_slice(2).map { |a, b| b ? a | b << stride : a }, 2 * stride while rows.size > 1
+          rows.first || 0
+        end
 
         # a map with itself, moved by each number of steps up to a size
         def together(map, step, size, verb)

@@ -4,9 +4,12 @@ module UpClose
   module Sheets
     module Nesting
       # Lays parts one after the other in the order given: on the first sheet with
-      # room, turned so that its far edge comes nearest the sheet's top.
+      # room, turned so that its far edge, or a line nearer its middle, comes nearest
+      # the sheet's top.
       class Decoder
         MOST_SHEETS = 200
+        # the maps of a few copies are many megabytes, which Ruby on its own lets pile up
+        TIDY_AFTER = 16
 
         # @param room [Room]  @param leftovers [Array<Blank>]  @param fresh [Blank, nil]
         def initialize(room, leftovers:, fresh:)
@@ -16,17 +19,20 @@ module UpClose
         end
 
         # @param order [Array<Array(Part, Integer)>] parts and copies
+        # @param lean [Float] which line of a part: 0 its near edge, 1 its far one
         # @param limit [Array(Integer, Float), nil] a layout's cost: as soon as more is used, it is given up
         # @return [Layout, nil]
-        def call(order, limit: nil)
+        def call(order, lean: 1.0, limit: nil)
+          @lean = lean
           @open = @leftovers.map { |blank| start(blank) }
           @dead, @rows = {}, Hash.new(0)
           unplaced = []
-          order.each do |part, copy|
-            unplaced << [part, copy] unless lay(part, copy) || (open_fresh(part) && lay(part, copy))
-            return if limit && ([unplaced.size, used] <=> limit) == 1
+          given_up = order.each_with_index.find do |(part, copy), i|
+            GC.start(full_mark: false) if (i + 1) % TIDY_AFTER == 0
+            unplaced << [part, copy] unless laid?(part, copy)
+            limit && ([unplaced.size, used] <=> limit) == 1
           end
-          Layout.new(@open.map { |blank, board, placements| Layout::Sheet.new(blank, placements, reach(board)) }, unplaced)
+          Layout.new(@open.map { |blank, board, placements| Layout::Sheet.new(blank, placements, reach(board)) }, unplaced) unless given_up
         end
 
         # @return [Array<Cells>] one for each turn
@@ -35,6 +41,8 @@ module UpClose
         private
 
         def start(blank) = [blank, (@boards[blank] ||= blank.board(@room)).dup, []]
+
+        def laid?(part, copy) = lay(part, copy) || (open_fresh(part) && lay(part, copy))
 
         # mm² of fresh sheets, as a layout counts them
         def used
@@ -64,14 +72,14 @@ module UpClose
 
         # the turns in the order of what the coarse map promises
         def best(part, board, k)
-          hopeful = variants(part).filter_map { |cells| board.hopes(cells)&.then { |row, hopes| [[row, @rows[[cells, k]]].max + cells.height, cells, hopes] } }.sort_by(&:first)
+          hopeful = variants(part).filter_map { |cells| board.hopes(cells)&.then { |row, hopes| [[row, @rows[[cells, k]]].max + cells.height * @lean, cells, hopes] } }.sort_by(&:first)
           found = nil
           hopeful.each do |bound, cells, hopes|
-            break if found && bound > found[2] + found[0].height
+            break if found && bound > found[2] + found[0].height * @lean
             x, y = board.find(cells, hopes, from: @rows[[cells, k]])
             next unless y
             @rows[[cells, k]] = y
-            found = [cells, x, y] if found.nil? || ([y + cells.height, x] <=> [found[2] + found[0].height, found[1]]) == -1
+            found = [cells, x, y] if found.nil? || ([y + cells.height * @lean, x] <=> [found[2] + found[0].height * @lean, found[1]]) == -1
           end
           found
         end

@@ -35,7 +35,7 @@ module UpClose
 
         # what an outline may be made simpler by, outwards
         SIMPLER = 0.03
-        CHORDS = 5
+        CHORDS = 8
 
         # rings that hold all within half the gap of a part
         def grown(part)

@@ -8,10 +8,11 @@ module UpClose
       # Counted in tries, so that a seed gives the same layout on any machine.
       class Search
         # tries for forty copies; more get fewer, since each does more, and fewer get more
-        EFFORTS = {"first" => {orders: 2, shaken: 4, fine: 0, boxed: 60}, "good" => {orders: 6, shaken: 60, fine: 4, boxed: 200}, "stretch" => {orders: 6, shaken: 120, fine: 6, boxed: 800}}.freeze
+        EFFORTS = {"first" => {orders: 2, shaken: 4, fine: 0, boxed: 60}, "good" => {orders: 12, shaken: 80, fine: 4, boxed: 200}, "stretch" => {orders: 18, shaken: 240, fine: 8, boxed: 800}}.freeze
         FORTY = 40.0
         MOST_TIMES = 4.0
         SWAP = 0.08
+        LEANS = [0.6, 1.0, 0.4].freeze
         ORDERS = [
           ->(part, box) { -part.area * 0.5 - box.width * box.height * 0.5 },
           ->(_, box) { -[box.width, box.height].max },
@@ -33,11 +34,11 @@ module UpClose
         def call(&progress)
           @progress, @done = progress, 0
           @best = []
-          plain.first(orders).each { |order| try(order, quick) }
-          shaken.times { |i| try(shaken_order(*@best.first, i), quick) }
+          plain.first(orders).each { |tried| try(*tried, quick) }
+          shaken.times { |i| try(*shaken_try(*@best.first, i), quick) }
           # what the coarser cells took is not needed any more
           @quick = nil
-          @best.map(&:last).first(finest).each { |order| try(order, fine) }
+          @best.first(finest).each { |_, order, lean| try(order, lean, fine) }
           boxes = Boxes.call(@parts, leftovers: @leftovers, fresh: @fresh, room: @room, tries: boxed, chance: @chance) if boxy?
           [@best.first.first, boxes].compact.min_by(&:cost)
         end
@@ -55,10 +56,10 @@ module UpClose
         def around(part) = Geometry::Box.around(part.outline.map { |x, y| Geometry::Point[x, y] })
 
         # what reaches furthest down the last sheet is laid sooner, and every other time neighbours change places
-        def shaken_order(layout, order, number)
+        def shaken_try(layout, order, lean, number)
           low = layout.fresh.last&.lowest
           sooner = low ? @chance.sooner(order, order.index { |part, copy| part.equal?(low.part) && copy == low.copy }) : order
-          (number.odd? || low.nil?) ? @chance.shaken(sooner, swap: SWAP) : sooner
+          [(number.odd? || low.nil?) ? @chance.shaken(sooner, swap: SWAP) : sooner, (number % 4 == 3) ? LEANS[number / 4 % LEANS.size] : lean]
         end
 
         def size = @size ||= [MOST_TIMES, FORTY / @parts.sum(&:count)].min
@@ -82,13 +83,14 @@ module UpClose
 
         def plain
           boxes = @parts.to_h { |part| [part, around(part)] }
-          ORDERS.map { |key| @parts.each_with_index.sort_by { |part, i| [key.call(part, boxes[part]), i] }.flat_map { |part, _| Array.new(part.count) { |i| [part, i + 1] } } }.uniq
+          lists = ORDERS.map { |key| @parts.each_with_index.sort_by { |part, i| [key.call(part, boxes[part]), i] }.flat_map { |part, _| Array.new(part.count) { |i| [part, i + 1] } } }.uniq
+          LEANS.each_index.flat_map { |k| lists.each_with_index.map { |list, i| [list, LEANS[(i + k) % LEANS.size]] } }
         end
 
-        def try(order, decoder)
+        def try(order, lean, decoder)
           return if @stopped
-          layout = decoder.call(order, limit: @best[kept - 1]&.first&.cost)
-          @best = [[layout, order], *@best].each_with_index.min_by(kept) { |(found, _), i| [found.cost, i] }.map(&:first) if layout
+          layout = decoder.call(order, lean: lean, limit: @best[kept - 1]&.first&.cost)
+          @best = [[layout, order, lean], *@best].each_with_index.min_by(kept) { |(found, *), i| [found.cost, i] }.map(&:first) if layout
           @done += 1
           @stopped = @progress&.call([@done.to_f / whole, 1.0].min) == false
         end
