@@ -77,7 +77,7 @@ module Actions
     def schools(mark)
       mark.method_core.choices.flat_map do |choice|
         (choice.options.keys - [mark.setting.picked[choice.key]]).map do |option|
-          setting = UpClose::Methods::Setting.new(method: mark.method_core, printer: mark.printer, stock: mark.stock_core, picked: mark.setting.picked.merge(choice.key => option), material: mark.piece.material_core, finish: mark.piece.finish_core, copies: mark.copies_wanted)
+          setting = UpClose::Methods::Setting.new(method: mark.method_core, printer: mark.printer, stock: mark.stock_core, picked: mark.setting.picked.merge(choice.key => option), material: mark.piece.material_core, finish: mark.piece.finish_core, copies: mark.copies_wanted, tray: shop["oven"])
           ["#{choice.title.downcase}: #{choice.options[option].first}", setting.steps + mark.sealer_core.steps(setting)]
         end
       end

@@ -14,7 +14,8 @@ module Forms
       values["days_off"] = days_off
       room
       count(:drying, 1..5000, "How many dry at once")
-      values["drying"] = values.delete(:drying)
+      count(:oven, 1..500, "How many bake at once")
+      %i[drying oven].each { |name| values[name.to_s] = values.delete(name) }
     end
 
     def spans(day)

@@ -38,7 +38,7 @@ class Mark < ApplicationRecord
   def setting
     return unless way
     UpClose::Methods::Setting.new(method: method_core, printer: printer, stock: stock_core, picked: picked.except("own_school").transform_keys(&:to_sym),
-      material: piece.material_core, finish: piece.finish_core, copies: copies_wanted, border_mm: laying["border_mm"], own: own_school&.steps)
+      material: piece.material_core, finish: piece.finish_core, copies: copies_wanted, border_mm: laying["border_mm"], own: own_school&.steps, tray: ShopTime.current["oven"])
   end
 
   # @return [UpClose::Methods::Reading, nil]

@@ -8,7 +8,7 @@ module Presenters
     WIDTH = 860
     LEFT = 96
     LANE = 30
-    LANES = {you: "You", oven: "Oven", waiting: "Waiting"}.freeze
+    LANES = {you: "You", oven: "Oven", drying: "Drying place", waiting: "Waiting"}.freeze
     MOST_DAYS = 21
 
     attr_reader :work
@@ -45,15 +45,23 @@ module Presenters
       when :hours then "waits for your next hours"
       when :busy then "waits till you are free"
       when :place then "waits for #{entry.why.last}"
+      when :together then "waits for what bakes with it"
       when :window_ahead then "begun then, so that “#{entry.why.last}” falls in its window"
       end
+    end
+
+    # the marks that bake with it
+    # @return [Array<String>]
+    def baked_with(entry)
+      return [] unless entry.step.place == :oven
+      plan.entries.select { |other| other.step.place == :oven && other.from == entry.from && other.chain != entry.chain }.map { |other| other.chain.title }
     end
 
     # what the time of a late mark goes into
     # @return [String]
     def in_the_way(chain)
       waits = plan.waits(chain)
-      parts = {"by hand" => chain.hands_s, "drying and waiting" => chain.steps.select(&:wait?).sum(&:least_s), "waiting for your hours" => waits[:hours], "for windows to fit" => waits[:window_ahead], "while you are at other marks" => waits[:busy], "for the oven or a place to dry" => waits[:place]}
+      parts = {"by hand" => chain.hands_s, "drying and waiting" => chain.steps.select(&:wait?).sum(&:least_s), "waiting for your hours" => waits[:hours], "for windows to fit" => waits[:window_ahead], "while you are at other marks" => waits[:busy], "for the oven or a place to dry" => waits[:place], "for what bakes with it" => waits[:together]}
       parts.select { |_, s| s.to_f > 0 }.sort_by { |_, s| -s }.map { |words, s| "#{Moments.about(s)} #{words}" }.join(", ")
     end
 
@@ -98,7 +106,7 @@ module Presenters
       def stacked(lane, entries)
         bars = entries.select { |e| lane_of(e) == lane }.flat_map { |e| bars_of(e, lane) }.sort_by(&:x)
         rows = bars.each_with_object([[]]) { |bar, all| (all.find { |row| row.empty? || row.last.x + row.last.width <= bar.x + 0.5 } || all.push([]).last) << bar }
-        (lane == :oven && bars.empty?) ? [] : rows.map { |row| [lane, row] }
+        (lane != :you && bars.empty?) ? [] : rows.map { |row| [lane, row] }
       end
 
       def bars_of(entry, lane)
@@ -111,7 +119,7 @@ module Presenters
 
       def lane_of(entry)
         return :you if entry.hands?
-        (entry.step.place == :oven) ? :oven : :waiting
+        LANES.key?(entry.step.place) ? entry.step.place : :waiting
       end
     end
 

@@ -7,7 +7,7 @@ RSpec.describe "the timetable", :shop do
   # Monday, an hour before the evening begins
   let(:now) { Time.local(2026, 11, 30, 18, 0) }
   let(:mark) { ready_mark.tap { |m| m.job.update!(due_on: Date.new(2026, 12, 10)) } }
-  let(:hours) { {"day_1" => "19:00-22:00", "day_2" => "19-22", "drying" => "24", "temperature_c" => "20", "humidity" => "50"} }
+  let(:hours) { {"day_1" => "19:00-22:00", "day_2" => "19-22", "drying" => "24", "oven" => "12", "temperature_c" => "20", "humidity" => "50"} }
 
   before { allow(Web.settings).to receive(:clock).and_return(now) }
 
@@ -30,7 +30,7 @@ RSpec.describe "the timetable", :shop do
     expect(ShopTime.current.week.slice(5, 6)).to eq(5 => [[1350, 60]], 6 => [[600, 780], [840, 1050]])
     expect(ShopTime.current.days_off).to eq [Date.new(2026, 12, 24)]
     {{day_1: "evening"} => /“evening” does not read as hours/, {day_1: "", day_2: ""} => /no hours in which you work/, {days_off: "Christmas"} => /is no date/, {temperature_c: "-40"} => /Nothing dries as it should at −40 °C/,
-     {temperature_c: "90"} => /at 90 °C/, {humidity: "140"} => /no room&#39;s|no room's/, {drying: "0"} => /whole number from 1/, {temperature_c: "warm"} => /Type a number/}.each do |typed, words|
+     {temperature_c: "90"} => /at 90 °C/, {humidity: "140"} => /no room&#39;s|no room's/, {drying: "0"} => /whole number from 1/, {oven: "0"} => /How many bake at once/, {temperature_c: "warm"} => /Type a number/}.each do |typed, words|
       answer = keep(**typed)
       expect([answer.status, page_words]).to match [422, words]
       expect(answer.body).to include(%(value="#{typed.values.first}"))

@@ -58,6 +58,24 @@ RSpec.describe UpClose::Timetable do
       expect(plan(chain(9, step("dry", 60, :wait, place: :drying), copies: 30)).problems.first).to have_attributes(reason: /needs room for 30 in the drying place, which holds 24/)
     end
 
+    it "bakes what is as hot and as long together, holds the door where that is sooner for all, and never opens it" do
+      bake = ->(id, copies, heat = 163, long = 30) { chain(id, step("coat", 10), step("bake", long, :wait, place: :oven, temperature_c: heat), step("rub", 5), copies: copies) }
+      baked = ->(*chains) { plan(*chains).then { |found| chains.map { |c| found.of(c)[1].then { |e| [Time.at(e.from).utc.strftime("%H:%M"), e.why.first] } } } }
+      # coated by 19:10 and 19:20: one bake of four and four at 19:20, not two, the second till 20:10
+      expect(baked[bake[1, 4], bake[2, 4]]).to eq [["19:20", :together], ["19:20", :follows]]
+      # eight and eight are more than the tray; another heat or length is another bake
+      expect(baked[bake[1, 8], bake[2, 8]].map(&:first)).to eq %w[19:10 19:40]
+      expect(baked[bake[1, 4], bake[2, 4, 120]].map(&:first)).to eq %w[19:10 19:40]
+      expect(plan(bake[1, 4], holds: {oven: 0}).problems.first.reason).to match(/needs room for 1 in the oven, which holds 0/)
+    end
+
+    it "goes round the oven again for what the tray does not take: 24 at 12 a tray twice, at 8 three times" do
+      steps = ->(tray) { UpClose::Methods::Setting.new(method: UpClose::Methods.fetch("baked-medium"), printer: :laser, copies: 24, tray: tray).steps.find { |s| s.key == "bake" } }
+      expect([nil, 8, 30].map { |tray| [steps[tray].least_s, steps[tray].most_s, steps[tray].batch] }).to eq [[3600, 4200, 12], [5400, 6300, 8], [1800, 2100, 30]]
+      own = UpClose::Methods::OwnSteps.call([steps[nil].to_h.transform_keys(&:to_s).merge("least_s" => 1800, "most_s" => 2100)], 24, tray: 8).first
+      expect([own.least_s, own.most_s, own.batch]).to eq [5400, 6300, 8]
+    end
+
     it "lays long work down at the end of an evening and takes it up again, but not in the middle of a window" do
       long = chain(1, step("carve", 400))
       expect(plan(long).of(long).first.pieces.map { |s, e| (e - s) / 60 }).to eq [180, 180, 40]
@@ -96,15 +114,18 @@ RSpec.describe UpClose::Timetable do
       end
       holds.each do |place, most|
         used = plan.entries.select { |e| e.step.place == place }
+        at_once = ->(e) { used.select { |o| o.from <= e.from && o.to > e.from } }
         faults += used.select { |e|
-          used.sum { |o|
-            if o.from <= e.from && o.to > e.from
-              (place == :drying) ? o.chain.copies : 1
+          at_once[e].sum { |o|
+            if place == :press
+              1
             else
-              0
+              [o.chain.copies, (place == :oven) ? most : o.chain.copies].min
             end
           } > most
         }.map { |e| [place, e] }
+        # the door stays shut: what bakes at once began at once, as hot and as long
+        faults += used.select { |e| place == :oven && at_once[e].map { |o| [o.from, o.to, o.step.temperature_c] }.uniq.size > 1 }.map { |e| [:door, e] }
       end
       faults
     end
@@ -113,13 +134,13 @@ RSpec.describe UpClose::Timetable do
       Array.new(chains) do |id|
         list = Array.new(random.rand(steps)) do |k|
           window = k.positive? && random.rand < 0.35 && {after: "s#{k - 1}", earliest_s: random.rand(0..10) * 60, latest_s: random.rand(20..240) * 60}
-          (random.rand < 0.35) ? step("s#{k}", random.rand(5..300), :wait, place: [nil, :oven, :drying].sample(random: random)) : step("s#{k}", random.rand(5..100), **(window || {}))
+          (random.rand < 0.35) ? step("s#{k}", random.rand(5..300), :wait, place: (place = [nil, :oven, :drying].sample(random: random)), temperature_c: ([100, 163].sample(random: random) if place == :oven)) : step("s#{k}", random.rand(5..100), **(window || {}))
         end
         chain(id, *list, copies: random.rand(1..9), due: (at("2026-12-01 12:00") + random.rand(0..10) * 86_400 if random.rand < 0.5))
       end
     end
 
-    holds = {oven: 1, press: 1, drying: 12}
+    holds = {oven: 6, press: 1, drying: 12}
 
     it "breaks no window, no hour and no place, whatever is asked of it" do
       random = Random.new(5)

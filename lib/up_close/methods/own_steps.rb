@@ -18,12 +18,13 @@ module UpClose
         one.steps.map { |step| step.to_h.transform_keys(&:to_s).merge("least_s" => step.least_s - step.each_s.to_f).compact }
       end
 
-      # @param list [Array<Hash{String => Object}>]  @param copies [Integer]
+      # @param list [Array<Hash{String => Object}>]  @param copies [Integer]  @param tray [Integer, nil] as Setting has it
       # @return [Array<Step>]
-      def call(list, copies)
+      def call(list, copies, tray: nil)
         list.map do |hash|
-          rounds = hash["batch"] ? (copies / hash["batch"].to_f).ceil : 1
-          Step.from_h(hash.merge("least_s" => hash["least_s"] * rounds + hash["each_s"].to_f * copies, "most_s" => hash["most_s"] && hash["most_s"] * rounds, "source" => OWN))
+          batch = hash["batch"] && (tray || hash["batch"])
+          rounds = batch ? (copies / batch.to_f).ceil : 1
+          Step.from_h(hash.merge("batch" => batch, "least_s" => hash["least_s"] * rounds + hash["each_s"].to_f * copies, "most_s" => hash["most_s"] && hash["most_s"] * rounds, "source" => OWN))
         end
       end
 

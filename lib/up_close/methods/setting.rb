@@ -4,19 +4,20 @@ module UpClose
   module Methods
     # What a method is carried out with. Frozen.
     class Setting
-      attr_reader :method, :printer, :stock, :picked, :material, :finish, :copies
+      attr_reader :method, :printer, :stock, :picked, :material, :finish, :copies, :tray
 
       # @param method [Class] a Definition  @param printer [Symbol] :laser or :inkjet
       # @param stock [Sheets::Stock, nil] default: the first the method knows for this printer
       # @param picked [Hash{Symbol => Symbol}] choice key → option key
       # @param material [Materials::Material, nil]  @param finish [Materials::Finish, nil]
       # @param own [Array<Hash>, nil] steps of a school of the maker's own, as OwnSteps has them
+      # @param tray [Integer, nil] copies the maker's own oven takes at once, instead of the usual
       # @param border_mm [Float, nil] the maker's own figure instead of the school's
-      def initialize(method:, printer:, stock: nil, picked: {}, material: nil, finish: nil, copies: 1, border_mm: nil, own: nil)
+      def initialize(method:, printer:, stock: nil, picked: {}, material: nil, finish: nil, copies: 1, border_mm: nil, own: nil, tray: nil)
         @method, @printer = method, printer.to_sym
         @stock = stock || method.stocks.find { |s| s.printers.include?(@printer) } || method.stocks.first
         @picked = method.choices.to_h { |c| [c.key, (picked[c.key] || c.pick).to_sym] }.freeze
-        @material, @finish, @copies, @border_mm, @own = material, finish, copies, border_mm, own
+        @material, @finish, @copies, @border_mm, @own, @tray = material, finish, copies, border_mm, own, tray
         freeze
       end
 
@@ -32,7 +33,7 @@ module UpClose
 
       def school_border_mm = method.border_mm(self)
 
-      def steps = @own ? OwnSteps.call(@own, copies) : method.steps(self)
+      def steps = @own ? OwnSteps.call(@own, copies, tray: tray) : method.steps(self)
     end
   end
 end

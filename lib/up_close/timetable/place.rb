@@ -2,34 +2,35 @@
 
 module UpClose
   module Timetable
-    # Something that holds so much at once: an oven, a press, a drying place.
+    # Something that holds so much at once: a press, a drying place.
     class Place
       attr_reader :holds
 
-      # @param holds [Integer] copies, or jobs where it takes one at a time
+      # @param holds [Integer] copies, or marks where it takes one at a time
       def initialize(holds, booked = [])
         @holds, @booked = holds, booked
       end
 
-      def dup = Place.new(holds, @booked.dup)
+      def dup = self.class.new(holds, @booked.dup)
 
+      # @param heat [Numeric, nil] °C
       # @return [Numeric] when there is room for +need+ that long
-      def earliest(from, length, need)
-        # room can only open where something leaves
-        [from, *ends_after(from)].find { |at| room?(at, length, need) }
-      end
+      def earliest(from, length, need, heat = nil) = openings(from).find { |at| room?(at, length, need, heat) }
 
-      def book(from, to, need) = @booked << [from, to, need]
+      def book(from, to, need, heat = nil) = @booked << [from, to, need, heat]
 
       private
 
-      def ends_after(from) = @booked.filter_map { |_, to, _| to if to > from }.sort
+      # room can only open where something leaves
+      def openings(from) = [from, *@booked.filter_map { |_, to| to if to > from }.sort]
 
-      def room?(at, length, need)
-        over = @booked.select { |s, e, _| s < at + length && e > at }
+      def within(at, length) = @booked.select { |s, e, *| s < at + length && e > at }
+
+      def room?(at, length, need, _heat)
+        over = within(at, length)
         return true if over.sum { |b| b[2] } + need <= holds
         # most at once, at each start among them
-        [at, *over.map(&:first)].all? { |t| t < at || over.sum { |s, e, n| (s <= t && e > t) ? n : 0 } + need <= holds }
+        [at, *over.map(&:first)].all? { |t| t < at || over.sum { |s, e, n, _| (s <= t && e > t) ? n : 0 } + need <= holds }
       end
     end
   end

@@ -6,8 +6,9 @@ module UpClose
     # steps that windows tie together as soon as it goes in whole (serial schedule
     # generation, Kolisch 1996), in several orders of the marks; the best is kept.
     class Planner
-      PLACES = {oven: "the oven", press: "the press", drying: "the drying place"}.freeze
-      START_HOLDS = {oven: 1, press: 1, drying: 24}.freeze
+      PLACES = {oven: "the oven", press: "the iron or press", drying: "the drying place"}.freeze
+      # copies on the oven's tray, marks in the press, copies that dry at once
+      START_HOLDS = {oven: 12, press: 1, drying: 24}.freeze
       # orders tried: all of them for few marks, fewer the more steps there are
       ALL_ORDERS = 5
       FEW_ORDERS = 260
@@ -27,7 +28,8 @@ module UpClose
       # @param chains [Array<Chain>]
       # @return [Plan]
       def call(chains)
-        orders(chains).map { |order| laid(order) }.min_by { |plan| plan.cost(chains) } || Plan.new([], [])
+        best, order = orders(chains).map { |list| [laid(list), list] }.min_by { |plan, _| plan.cost(chains) }
+        best ? gathered(best, order, chains) : Plan.new([], [])
       end
 
       # The latest moment a mark can be begun and still be ready for its date, all
@@ -47,7 +49,9 @@ module UpClose
       # once is laid whole.
       # @param order [Array<Chain>]
       # @return [Plan]
-      def laid(order)
+      # @param held [Hash{Array(Object, String) => Numeric}] mark and step → not before
+      def laid(order, held: {})
+        @held = held
         begin_anew
         order.tally.each_key { |chain| @state[chain.id] = State.new(0, [chain.from || @from, @from].max, chain.ends.dup, []) }
         whole = order.uniq.size == order.size
@@ -56,14 +60,40 @@ module UpClose
         Plan.new(order.uniq.reject { |chain| failed.include?(chain) }.flat_map { |chain| @state[chain.id].entries }, @problems)
       end
 
+      MOST_GATHERED = 12
+
       # how far a mark has come while one order is laid
       State = Struct.new(:block, :at, :ends, :entries)
 
       private
 
+      # The oven's door is held for what comes soon and could bake with it, as long as
+      # that is better for all.
+      def gathered(plan, order, chains)
+        held, tried = {}, []
+        MOST_GATHERED.times do
+          pair = (alone_in_the_oven(plan) - tried).first or break
+          tried << pair
+          first, second = pair
+          wait = held.merge([first.chain.id, first.step.key] => second.from - second.waited_s)
+          other = laid(order, held: wait)
+          plan, held, tried = other, wait, [] if (other.cost(chains) <=> plan.cost(chains)) == -1
+        end
+        plan
+      end
+
+      # one bake and the next that waited for it and would have gone in with it
+      # @return [Array<Array(Plan::Entry, Plan::Entry)>]
+      def alone_in_the_oven(plan)
+        baked = plan.entries.select { |e| e.step.place == :oven && e.step.wait? }
+        baked.each_cons(2).select do |a, b|
+          b.from == a.to && b.waited_s > 0 && [a, b].map { |e| [e.step.temperature_c, e.step.least_s] }.uniq.one? && [a, b].sum { |e| need(e.chain, e.step) } <= @holds[:oven]
+        end
+      end
+
       def begin_anew
         @person = FreeTime.new(@spans)
-        @places = PLACES.keys.to_h { |key| [key, Place.new(@holds[key])] }
+        @places = PLACES.keys.to_h { |key| [key, ((key == :oven) ? Oven : Place).new(@holds[key])] }
         @busy&.entries&.each { |entry| book(entry) }
         @state, @problems = {}, []
       end
@@ -111,11 +141,18 @@ module UpClose
 
       def book(entry)
         entry.pieces.each { |from, to| @person.book(from, to) } if entry.hands?
-        @places[entry.step.place]&.book(entry.from, entry.to, need(entry.chain, entry.step)) if entry.step.place
+        @places[entry.step.place]&.book(entry.from, entry.to, need(entry.chain, entry.step), entry.step.temperature_c) if entry.step.place
         true
       end
 
-      def need(chain, step) = (step.place == :drying) ? chain.copies : 1
+      # what goes round the oven more than once fills it every time
+      def need(chain, step)
+        case step.place
+        when :drying then chain.copies
+        when :oven then chain.copies.clamp(1, [@holds[:oven], 1].max)
+        else 1
+        end
+      end
 
       # begun later and later, until every window in it holds
       def block_placed(chain, steps, at, ends)
@@ -166,7 +203,7 @@ module UpClose
         found = []
         steps.each_with_index do |step, i|
           opens = opening(step, own)
-          ready = [at, opens || at].max
+          ready = [at, opens || at, @held[[chain.id, step.key]] || at].max
           # what does not follow at once wants a hand to begin it
           ready = @person.earliest(ready, 0) || ready if i.zero? && begun > asked
           entry = step.wait? ? waiting(chain, step, ready) : by_hand(chain, step, ready, steps.size > 1)
@@ -183,16 +220,25 @@ module UpClose
       def waiting(chain, step, ready)
         need = need(chain, step)
         return too_small(chain, step) if step.place && need > @places[step.place].holds
-        from = step.place ? @places[step.place].earliest(ready, step.least_s, need) : ready
+        from = step.place ? @places[step.place].earliest(ready, step.least_s, need, step.temperature_c) : ready
         Plan::Entry.new(chain: chain, step: step, from: from, to: from + step.least_s, pieces: [])
       end
 
       def by_hand(chain, step, ready, tied)
         long = step.least_s > @hours.longest_s
         return in_one_go(chain, step) if long && tied
-        pieces = long ? @person.pieces(ready, step.least_s) : @person.earliest(ready, step.least_s)&.then { |from| [[from, from + step.least_s]] }
+        pieces = long ? @person.pieces(ready, step.least_s) : free(chain, step, ready)&.then { |from| [[from, from + step.least_s]] }
         return no_time(chain, step) unless pieces&.any?
         Plan::Entry.new(chain: chain, step: step, from: pieces.first.first, to: pieces.last.last, pieces: pieces)
+      end
+
+      # when a hand is free for it, and its place as well
+      def free(chain, step, ready)
+        while (at = @person.earliest(ready, step.least_s)) && step.place
+          ready = @places[step.place].earliest(at, step.least_s, need(chain, step), step.temperature_c)
+          return at if ready == at
+        end
+        at
       end
 
       # what a step waited for, and how long
@@ -201,9 +247,15 @@ module UpClose
         waited = entry.from - asked
         return [[:follows, nil], 0] if waited < 1
         return [[:window_ahead, shifted.find(&:latest_s)&.title || shifted.last.title], waited] if shifted
+        return [[:together, nil], waited] if together?(chain, entry)
         return [[:opens, entry.step.after], waited] if entry.from - ready < 1
         return [[:place, PLACES[entry.step.place]], waited] if entry.step.wait?
         [[(@own.earliest(ready, entry.pieces.first.reduce(:-).abs) == entry.from) ? :hours : :busy, nil], waited]
+      end
+
+      # held for what goes into the oven with it, or gone in with what was waited for
+      def together?(chain, entry)
+        @held[[chain.id, entry.step.key]] == entry.from || (entry.step.place == :oven && @places[:oven].begins_at?(entry.from))
       end
 
       def problem(chain, reason, remedy) = Plan::Problem.new(chain, reason, remedy)

@@ -45,7 +45,7 @@ module UpClose
         method = Methods.fetch(mark["method"])
         schools = (mark["schools"] || {}).transform_keys(&:to_sym)
         method.check_choices(schools)
-        Methods::Setting.new(method: method, printer: mark["printer"] || method.printers.first, stock: mark["stock"] && Sheets::Stock.fetch(mark["stock"]), picked: schools, copies: copies(mark),
+        Methods::Setting.new(method: method, printer: mark["printer"] || method.printers.first, stock: mark["stock"] && Sheets::Stock.fetch(mark["stock"]), picked: schools, copies: copies(mark), tray: holds[:oven]&.clamp(1..),
           material: mark["material"] && Materials.material(mark["material"]), finish: mark["finish"] && Materials.finish(mark["finish"]))
       end
 
