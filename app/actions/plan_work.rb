@@ -30,11 +30,11 @@ module Actions
 
     def mark(chain) = @marks.fetch(chain.id)
 
-    # when it must be begun at the latest, the others being where they are
-    # @return [Time, nil]
-    def latest_start(chain)
+    # begun as late as it can be, the others being where they are
+    # @return [UpClose::Timetable::Plan, nil]
+    def latest(chain)
       others = UpClose::Timetable::Plan.new(plan.entries.reject { |e| e.chain == chain }, [])
-      UpClose::Timetable::Planner.new(hours, **planner).latest_start(chain, others)&.then { |moment| Time.at(moment) }
+      UpClose::Timetable::Planner.new(hours, **planner).latest(chain, others)
     end
 
     # @return [Array<UpClose::Timetable::WaysOut::Way>]

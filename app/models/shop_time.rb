@@ -5,7 +5,7 @@
 class ShopTime
   DAYS = %w[Sunday Monday Tuesday Wednesday Thursday Friday Saturday].freeze
   USUAL = {"week" => {"1" => [[1140, 1320]], "2" => [[1140, 1320]], "3" => [[1140, 1320]], "4" => [[1140, 1320]], "5" => [[1140, 1320]], "6" => [[600, 780], [840, 1020]]},
-           "days_off" => [], "temperature_c" => 20, "humidity" => 50, "drying" => 24, "oven" => 12}.freeze
+           "days_off" => [], "temperature_c" => 20, "humidity" => 50, "drying" => 24, "oven" => 12, "room_read_at" => nil}.freeze
 
   def self.current = new(JSON.parse(Preference.get("timetable")))
 
@@ -27,6 +27,9 @@ class ShopTime
 
   # @return [UpClose::Timetable::Climate]
   def climate = UpClose::Timetable::Climate.new(temperature_c: self["temperature_c"], humidity: self["humidity"])
+
+  # @return [Time, nil] when the room was last measured, not typed
+  def room_read_at = self["room_read_at"]&.then { |text| Time.iso8601(text) }
 
   # @return [Hash{Symbol => Integer}]
   def holds = {drying: self["drying"], oven: self["oven"]}

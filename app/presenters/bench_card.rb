@@ -26,7 +26,13 @@ module Presenters
 
     def facts
       [["Mark", "#{@writer.pair(@mark.width_mm, @mark.height_mm)} #{@writer.unit}"], ["Piece", "#{@mark.piece.to_core.size_words(@writer).sub("⌀", "Ø")}, #{@mark.piece.material_core.title}, #{@mark.piece.finish_core.title}"],
-        ["Method", @mark.method_core.title], ["Stock", "#{@mark.setting.stock.title}, #{@mark.setting.stock.side}"], ["Copies", @mark.copies_wanted.to_s], ["Sealer", @mark.sealer_core.title]]
+        ["Method", @mark.method_core.title], *schools, ["Stock", "#{@mark.setting.stock.title}, #{@mark.setting.stock.side}"], ["Copies", @mark.copies_wanted.to_s], ["Sealer", @mark.sealer_core.title]]
+    end
+
+    # the schools it follows, a maker's own by its name
+    def schools
+      own = @mark.own_school or return @mark.method_core.choices.map { |choice| [choice.title, choice.options[@mark.setting.picked[choice.key]].first] }
+      [["Own school", own.title]]
     end
 
     def time(step) = [Moments.lasting(step), (Moments.window(step) if step.window?)].compact.reject(&:empty?).join(", ")

@@ -5,6 +5,13 @@ module Routes
   module Timetable
     # what only these routes need
     module Helping
+      def keep_hours(typed, also = {})
+        form = Forms::ShopTimeForm.new(typed)
+        halt 422, timetable_page(form: form) unless form.ok?
+        ShopTime.keep(form.values.merge(also))
+        redirect to("/timetable"), 303
+      end
+
       def timetable_page(form: nil)
         work = Actions::PlanWork.new(now)
         page :timetable, here: :timetable, title: "Timetable", table: Presenters::Timetable.new(work, now: now), form: form
@@ -18,11 +25,12 @@ module Routes
         download(UpClose::Formats::ICS.call(Actions::PlanWork.new(now).plan, stamp: now), "text/calendar; charset=utf-8", "up close.ics")
       end
 
-      app.post "/timetable" do
-        form = Forms::ShopTimeForm.new(params)
-        halt 422, timetable_page(form: form) unless form.ok?
-        ShopTime.keep(form.values)
-        redirect to("/timetable"), 303
+      app.post("/timetable") { keep_hours(params) }
+
+      # what else is typed is kept with it
+      app.post "/timetable/room" do
+        room = Devices::Simulated::RoomMeter.new.read(now)
+        keep_hours(params.merge("temperature_c" => room.temperature_c.to_s, "humidity" => room.humidity.to_s), "room_read_at" => room.at.iso8601)
       end
 
       app.helpers Helping

@@ -49,7 +49,7 @@ module CommandLine
     def told(request, plan, chain)
       others = UpClose::Timetable::Plan.new(plan.entries.reject { |e| e.chain == chain }, [])
       problem = plan.problems.find { |p| p.chain == chain }
-      {id: chain.id, title: chain.title, ready: plan.ready(chain)&.then { |m| time(m) }, late_s: plan.late_s(chain).round, latest_start: request.planner.latest_start(chain, others)&.then { |m| time(m) },
+      {id: chain.id, title: chain.title, ready: plan.ready(chain)&.then { |m| time(m) }, late_s: plan.late_s(chain).round, latest_start: request.planner.latest(chain, others)&.then { |late| time(late.start(chain)) },
        problem: problem && {reason: problem.reason, remedy: problem.remedy}, steps: plan.of(chain).map { |entry| {step: entry.step.key, title: entry.step.title, from: time(entry.from), to: time(entry.to), by_hand: entry.hands?, waits_for: entry.why.first, waited_s: entry.waited_s.round} }}
     end
 

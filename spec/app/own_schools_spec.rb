@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "pdf/inspector"
 require_relative "../shop_helper"
 
 RSpec.describe "schools of one's own", :shop do
@@ -30,6 +31,8 @@ RSpec.describe "schools of one's own", :shop do
     expect([lay.words, lay.latest_s, lay.after, lay.cautions, lay.source]).to eq ["With two hands.", 2400, "print", [:ink], "your own figure"]
     get "/marks/#{mark.id}/apply"
     expect(page_words).to match(/Breathe on it/)
+    card = PDF::Inspector::Text.analyze(Presenters::BenchCard.new(mark, writer: UpClose::Measure::LengthWriter.new("mm")).pdf).strings.join(" ")
+    expect(card).to match(/Own school: *my way.*Breathe on it/)
     run = Actions::RunMarks.start(mark, Time.now)
     send_form "/methods/ink-offset/own/#{OwnSchool.last.id}/drop"
     expect([mark.reload.setting.steps.map(&:key), run.reload.steps_core.map(&:key)]).to match [include("pencil"), satisfy { |keys| !keys.include?("pencil") }]

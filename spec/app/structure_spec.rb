@@ -73,6 +73,7 @@ RSpec.describe "how a page is built", :shop do
         words = card.pages.map(&:text).join.gsub(/\s+/, " ")
         expect(card.page_count).to eq(1), mark.title
         expect(words).to include(mark.job.title, "Pencil lines", mark.sealer_core.title, mark.reading_core.mirrored? ? "Printed turned" : "Printed as it reads")
+        mark.method_core.choices.each { |choice| expect(words).to include(choice.options[mark.setting.picked[choice.key]].first) }
         mark.steps_core.each { |step| expect(words).to include(step.title.split(":").first), "#{mark.title}: #{step.key}" }
         expect(words).not_to include("\u0000")
       end

@@ -25,6 +25,20 @@ RSpec.describe "the timetable", :shop do
     expect(page_words).to match(/Sand it smooth 19:00.*Waits for your next hours.*badge : fine ready .*wanted 10 Dec 09:00.*Begin by .* at the latest/)
   end
 
+  it "takes the room from the meter on its wall, and keeps what else is typed" do
+    keep
+    answer = send_form("/timetable/room", hours.merge("day_3" => "18-21", "temperature_c" => "", "humidity" => "x"))
+    reading = Devices::Simulated::RoomMeter.new.read(now)
+    expect([answer.status, ShopTime.current["temperature_c"], ShopTime.current["humidity"], ShopTime.current.week[3], ShopTime.current.room_read_at]).to eq [303, reading.temperature_c, reading.humidity, [[1080, 1260]], now]
+    get "/timetable"
+    expect(page_words).to match(/read 18:00/)
+    # cool before dawn, warm in the afternoon, damper when cooler
+    dawn, tea = [4, 16].map { |hour| Devices::Simulated::RoomMeter.new.read(Time.local(2026, 11, 30, hour)) }
+    expect([tea.temperature_c - dawn.temperature_c, dawn.humidity - tea.humidity]).to match [be_within(0.3).of(4.4), be > 8]
+    keep
+    expect([ShopTime.current.room_read_at, page_words]).to match [nil, anything]
+  end
+
   it "keeps hours as they are typed, past midnight too, and says at its field what is wrong" do
     keep(day_5: "22:30 - 1:00", day_6: "10-13; 14.00-17.30", days_off: "2026-12-24")
     expect(ShopTime.current.week.slice(5, 6)).to eq(5 => [[1350, 60]], 6 => [[600, 780], [840, 1050]])

@@ -30,6 +30,35 @@ RSpec.describe "the page's clock", :shop, :page do
     end
   end
 
+  # how far from a true whole second the figure changes, three times, in seconds
+  def astray(closes_ms)
+    page.evaluate_async_script(<<~JS, closes_ms)
+      const [closes, done] = arguments, off = [];
+      const watch = new MutationObserver(() => {
+        const left = (closes - Date.now()) / 1000;
+        off.push(Math.abs(left - Math.round(left)));
+        if (off.length === 3) { watch.disconnect(); done(Math.max(...off)); }
+      });
+      watch.observe(document.querySelector("[data-clock-figure]"), { childList: true, characterData: true, subtree: true });
+    JS
+  end
+
+  it "is true to within 0.2 s on the bench, after a reload, and after the browser was asleep" do
+    run = Actions::RunMarks.start(ready_mark, Time.now)
+    until run.reload.clockwork.state(Time.now.to_f).closes_at
+      Actions::RunMarks.finish_step(run, run.clockwork.state(Time.now.to_f).step.key, Time.now)
+    end
+    closes = run.clockwork.state(Time.now.to_f).closes_at * 1000
+    visit "/runs/#{run.id}"
+    expect(page).to have_css("[data-clock-figure]", text: /\A\d+:\d\d\z/)
+    expect(astray(closes)).to be <= 0.2
+    page.refresh
+    expect(astray(closes)).to be <= 0.2
+    # asleep: for three seconds nothing of the page runs
+    page.execute_script("const until = Date.now() + 3000; while (Date.now() < until);")
+    expect(astray(closes)).to be <= 0.2
+  end
+
   it "follows the server's now, not this machine's" do
     visit "/jobs/new"
     page.execute_script(<<~JS)

@@ -95,8 +95,8 @@ RSpec.describe UpClose::Timetable do
       others = plan(other, from: "2026-12-02 12:00")
       planner = described_class.new(hours, from: at("2026-11-30 18:00"))
       # ready by Friday noon: laid by Thursday 12:00, so on Wednesday evening, when sanding takes 19 to 21
-      expect(Time.at(planner.latest_start(one, others)).utc).to be_within(60).of(Time.utc(2026, 12, 2, 21, 0))
-      expect(planner.latest_start(one.with(due: at("2026-12-01 09:00")), others)).to be_nil
+      expect(Time.at(planner.latest(one, others).start(one)).utc).to be_within(60).of(Time.utc(2026, 12, 2, 21, 0))
+      expect(planner.latest(one.with(due: at("2026-12-01 09:00")), others)).to be_nil
     end
 
     # what any plan must keep to, looked at from outside

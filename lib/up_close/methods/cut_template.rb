@@ -14,6 +14,7 @@ module UpClose
       residue :line
       fumes :none
       movable "yes"
+      on_dark "yes: paint of any colour"
       wear "a guide; the template itself lasts by its material"
       works_on :wood, :metal, :plastic, :paper, :glass, coated: true, why: "A pencil line shows on anything that is not slick."
       holds laser: {line_mm: 2.0, gap_mm: 2.0, solid_mm: nil, tones: false, line_dpi: 150, dpi: 150, spread_mm: 0.2}, inkjet: {line_mm: 2.0, gap_mm: 2.0, solid_mm: nil, tones: false, line_dpi: 150, dpi: 150, spread_mm: 0.2}

@@ -19,6 +19,9 @@ module UpClose
         # traced_mm_a_minute: how fast a hand follows its lines.
         declares :key, :title, :summary, :undo, :heat_c, :chance, :movable, :wear, :traced_mm_a_minute
 
+        # how it shows on a dark ground, in words
+        def on_dark(*value) = value.empty? ? @on_dark || "no" : @on_dark = value.first
+
         def fumes(*value) = value.empty? ? @fumes || :none : @fumes = value.first
 
         # a miss costs nothing but time

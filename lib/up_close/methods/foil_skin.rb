@@ -14,6 +14,7 @@ module UpClose
       residue :foil
       fumes :strong
       movable "no, once it is pressed down"
+      on_dark "yes, on its own foil"
       wear "good under clear coats"
       works_on :wood, :plastic, :metal, coated: true, why: "The foil sticks to a sealed, smooth body."
       holds laser: {line_mm: 0.25, gap_mm: 0.25, solid_mm: nil, spread_mm: 0.02}

@@ -14,6 +14,7 @@ module UpClose
       residue :line
       fumes :none
       movable "yes: rub it out, trace again"
+      on_dark "with white or yellow paper"
       wear "a guide, to be burned, carved or painted over"
       works_on :wood, :metal, :plastic, :paper, :glass, coated: true, why: "A traced line shows on anything that is not slick."
       holds laser: {line_mm: 0.5, gap_mm: 0.6, solid_mm: 3.0, tones: false, line_dpi: 150, dpi: 150, spread_mm: 0.1}, inkjet: {line_mm: 0.5, gap_mm: 0.6, solid_mm: 3.0, tones: false, line_dpi: 150, dpi: 150, spread_mm: 0.1}

@@ -14,6 +14,7 @@ module UpClose
       residue :film
       fumes :low
       movable "for seconds, wet"
+      on_dark "on white film"
       wear "good, buried under gloss coats"
       uses "clear coat", 3.0, "ml"
       holds laser: {line_mm: 0.15, gap_mm: 0.15, solid_mm: nil, spread_mm: 0.01}, inkjet: {line_mm: 0.2, gap_mm: 0.2, solid_mm: nil, spread_mm: 0.03}

@@ -26,6 +26,9 @@ module UpClose
       # @return [Numeric, nil] when a mark is ready; nil when it could not be planned
       def ready(chain) = of(chain).map(&:to).max
 
+      # @return [Numeric, nil] when its first step begins
+      def start(chain) = of(chain).map(&:from).min
+
       # seconds past the date it is wanted
       def late_s(chain) = (chain.due && ready(chain)) ? [ready(chain) - chain.due, 0].max : 0
 

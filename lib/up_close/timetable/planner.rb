@@ -34,15 +34,15 @@ module UpClose
 
       # The latest moment a mark can be begun and still be ready for its date, all
       # others being where they are: halving between now and its date.
-      # @return [Numeric, nil] nil when it is too late already
-      def latest_start(chain, others)
+      # @return [Plan, nil] it alone, begun that late; nil when it is too late already
+      def latest(chain, others)
         return unless chain.due
         planner = Planner.new(@hours, from: @from, holds: @holds, busy: others)
         ready = ->(moment) { planner.laid([chain.with(from: moment)]).then { |plan| plan.problems.empty? && plan.ready(chain) <= chain.due && plan } }
         return unless ready[@from]
         low, high = @from, chain.due
         24.times { ((low + high) / 2.0).then { |middle| ready[middle] ? low = middle : high = middle } }
-        ready[low].of(chain).map(&:from).min
+        ready[low]
       end
 
       # One order, as it comes: a mark each time one of its blocks is laid; one named

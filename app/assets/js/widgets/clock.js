@@ -1,5 +1,7 @@
 // Clocks that show stored moments. Nothing is counted down: each tick asks what
 // time it is, corrected once by the server's own now.
+const TICK_MS = 100;
+
 export function span(seconds) {
   const whole = Math.max(0, Math.floor(seconds));
   const two = (n) => String(n).padStart(2, "0");
@@ -17,9 +19,16 @@ export function reading({ opens, closes, wait }, now) {
   return { name: closing ? "closing" : "open", words: `${wait ? "Good" : "Open"} for another`, figure: span((closes - now) / 1000) };
 }
 
+// The server's now belongs to the moment its answer began to come in, not to the
+// later one at which this script woke up.
+function answeredAt() {
+  const [page] = performance.getEntriesByType("navigation");
+  return page?.responseStart ? performance.timeOrigin + page.responseStart : Date.now();
+}
+
 export function wakeClock(element, onChange = () => {}) {
   const data = element.dataset;
-  const offset = Number(data.now) - Date.now();
+  const offset = Number(data.now) - answeredAt();
   const moments = { opens: Number(data.opens) || null, closes: Number(data.closes) || null, wait: data.wait === "true" };
   if (!moments.opens && !moments.closes) return;
   const words = element.querySelector("[data-clock-words]");
@@ -34,7 +43,7 @@ export function wakeClock(element, onChange = () => {}) {
     return now;
   };
   tick();
-  setInterval(tick, 200);
+  setInterval(tick, TICK_MS);
   document.addEventListener("visibilitychange", tick);
 }
 
