@@ -12,6 +12,7 @@ module Actions
       mark.assign_attributes(form.values.slice(:way, :printer, :stock, :picked, :reading))
       check(mark)
       mark.sealer = sealer_that_suits(mark)
+      mark.coats = nil if mark.sealer_changed?
       ApplicationRecord.change { mark.save! }
       true
     rescue UpClose::Error => error

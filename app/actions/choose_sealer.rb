@@ -1,19 +1,29 @@
 # frozen_string_literal: true
 
 module Actions
-  # Picks the finish over a mark, unless it would spoil it.
+  # Picks the finish over a mark and its coats, unless it would spoil it.
   module ChooseSealer
     module_function
 
+    # @param coats [String, nil] as typed; nothing: as many as the sealer usually wants
     # @return [UpClose::Error, nil] the refusal
-    def call(mark, key)
+    def call(mark, key, coats: nil)
       sealer = UpClose::Sealing.fetch(key)
       finding = sealer.finding(residue: mark.method_core.residue, material: mark.piece.material_core)
       return UpClose::Errors::Unsuitable.new(finding.reason, remedy: finding.remedy, field: :sealer) if finding.stop?
-      ApplicationRecord.change { mark.update!(sealer: sealer.key) }
+      number = count(coats.to_s.strip, sealer)
+      ApplicationRecord.change { mark.update!(sealer: sealer.key, coats: number) }
       nil
-    rescue UpClose::Errors::Unknown => error
+    rescue UpClose::Error => error
       error
+    end
+
+    # @return [Integer, nil]
+    def count(typed, sealer)
+      return if typed.empty? || sealer.coats.zero?
+      number = Integer(typed, 10, exception: false)
+      raise UpClose::Error.new("“#{typed}” is no number of coats.", remedy: "Type 1 to #{UpClose::Sealing::Sealer::MOST_COATS}, or nothing for the usual #{sealer.coats}.", field: :coats) unless number&.between?(1, UpClose::Sealing::Sealer::MOST_COATS)
+      number unless number == sealer.coats
     end
   end
 end

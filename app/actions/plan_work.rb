@@ -67,26 +67,9 @@ module Actions
       [rest.first.then { |step| UpClose::Methods::Step.from_h(step.to_h.merge(least_s: [step.least_s - gone, 0].max, most_s: nil)) }, *rest.drop(1)]
     end
 
-    # the same mark by its method's other schools, and under the sealer that is soonest cured
     def quicker(chain)
       mark = mark(chain)
-      return [] if mark.run
-      schools(mark).map { |words, steps| [words, chain(mark, steps: steps)] } + sealers(mark)
-    end
-
-    def schools(mark)
-      mark.method_core.choices.flat_map do |choice|
-        (choice.options.keys - [mark.setting.picked[choice.key]]).map do |option|
-          setting = UpClose::Methods::Setting.new(method: mark.method_core, printer: mark.printer, stock: mark.stock_core, picked: mark.setting.picked.merge(choice.key => option), material: mark.piece.material_core, finish: mark.piece.finish_core, copies: mark.copies_wanted, tray: shop["oven"])
-          ["#{choice.title.downcase}: #{choice.options[option].first}", setting.steps + mark.sealer_core.steps(setting)]
-        end
-      end
-    end
-
-    def sealers(mark)
-      fit = UpClose::Sealing.all.reject { |s| s == mark.sealer_core || s.coats.zero? || s.finding(residue: mark.method_core.residue, material: mark.piece.material_core).stop? }
-      soonest = fit.min_by(&:cure_s) or return []
-      (mark.sealer_core.coats.positive? && soonest.cure_s < mark.sealer_core.cure_s) ? [["#{soonest.title.downcase} instead, cured sooner", chain(mark, steps: mark.setting.steps + soonest.steps(mark.setting))]] : []
+      mark.run ? [] : QuickerWays.call(mark).map { |words, steps| [words, chain(mark, steps: steps)] }
     end
   end
 end

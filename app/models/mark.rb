@@ -34,11 +34,14 @@ class Mark < ApplicationRecord
 
   def sealer_core = UpClose::Sealing.fetch(sealer)
 
+  # how many coats of it it gets
+  def coats_wanted = sealer_core.coats.zero? ? 0 : coats || sealer_core.coats
+
   # @return [UpClose::Methods::Setting, nil]
   def setting
     return unless way
     UpClose::Methods::Setting.new(method: method_core, printer: printer, stock: stock_core, picked: picked.except("own_school").transform_keys(&:to_sym),
-      material: piece.material_core, finish: piece.finish_core, copies: copies_wanted, border_mm: laying["border_mm"], own: own_school&.steps, tray: ShopTime.current["oven"])
+      material: piece.material_core, finish: piece.finish_core, copies: copies_wanted, border_mm: laying["border_mm"], own: own_school&.steps, tray: ShopTime.current["oven"], coats: coats)
   end
 
   # @return [UpClose::Methods::Reading, nil]
@@ -51,9 +54,9 @@ class Mark < ApplicationRecord
       finish: piece.finish_core, colour: piece.colour_core, sealer: sealer_core, setting: setting, **wanted)
   end
 
-  # what is asked of any method: the use, the room, the artwork's finest line and greys as last looked at
+  # what is asked of any method: the use, the room, its size, the artwork's finest line and greys as last looked at
   # @return [Hash]
-  def wanted = {use: piece.uses, fumes: Preference.get("fumes"), finest_mm: checked && checked["finest_mm"], tones: (checked && checked["tones"]) == true}
+  def wanted = {use: piece.uses, fumes: Preference.get("fumes"), finest_mm: checked && checked["finest_mm"], tones: (checked && checked["tones"]) == true, size_mm: (width_mm && artwork) ? [width_mm, height_mm] : nil}
 
   def placement = width_mm && UpClose::Placing::Placement.new(width_mm: width_mm, x_mm: x_mm, y_mm: y_mm, turn_deg: turn_deg)
 

@@ -102,7 +102,7 @@ module Presenters
     end
 
     def coats
-      count = mark.sealer_core.coats
+      count = mark.coats_wanted
       count.zero? ? "bare" : "#{count} coats"
     end
 

@@ -8,6 +8,18 @@ module Presenters
       @mark, @printer = mark, printer
     end
 
+    # what has no price yet of a row's cost
+    # @return [Array<String>]
+    def unpriced(row) = priced.supplies(row.setting).reject(&:cents).map(&:title)
+
+    # from how many good pieces on a row is cheaper than another
+    # @return [String, nil] nil while one of them has no price
+    def break_even(row, other)
+      return if row == other || @mark.width_mm.nil?
+      ways = [other, row].map { |r| priced.way(r.method.title, r.setting, r.chance) }
+      UpClose::Costing::BreakEven.new(*ways).words if ways.all?
+    end
+
     # @return [UpClose::Comparison]
     def to_core
       piece = @mark.piece
@@ -22,14 +34,12 @@ module Presenters
       end
     end
 
-    # a copy's share of a sheet, where a pack's price is known
+    # the sheet and what the steps use up, where the pack's price is known
     def cents(setting)
-      fact = facts[setting.stock.key]
-      return unless @mark.width_mm && fact&.pack_cents && fact.pack_sheets
-      share = UpClose::Costing::SheetShare.new(pack_cents: fact.pack_cents, pack_sheets: fact.pack_sheets, uses: fact.uses, paper: UpClose::Printing::Paper.fetch(@mark.paper))
-      share.call(@mark.width_mm + 2 * setting.border_mm, @mark.height_mm + 2 * setting.border_mm)
+      lines = [priced.sheet(setting), *priced.supplies(setting)] if @mark.width_mm
+      lines.sum { |line| line.cents || 0 } if lines&.first&.cents
     end
 
-    def facts = @facts ||= StockFact.all.index_by(&:stock)
+    def priced = @priced ||= Priced.new(@mark)
   end
 end

@@ -59,7 +59,8 @@ module Routes
         mark = find_mark(params["id"])
         printer = %w[laser inkjet].include?(params["printer"]) ? params["printer"] : (mark.printer || "laser")
         sort = UpClose::Comparison::SORTS.key?(params["sort"]) ? params["sort"] : "fit"
-        stage mark, "compare", compared: Presenters::Compared.new(mark, printer).to_core, printer: printer, sort: sort
+        shop = Presenters::Compared.new(mark, printer)
+        stage mark, "compare", compared: shop.to_core, shop: shop, printer: printer, sort: sort
       end
 
       app.post "/marks/:id/back" do

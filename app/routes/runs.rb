@@ -24,7 +24,7 @@ module Routes
 
       app.post "/marks/:id/seal" do
         mark = ready_mark
-        error = Actions::ChooseSealer.call(mark, params["sealer"])
+        error = Actions::ChooseSealer.call(mark, params["sealer"], coats: params["coats"])
         halt 422, stage(mark, "seal", error: error) if error
         redirect to("/marks/#{mark.id}/seal"), 303
       end

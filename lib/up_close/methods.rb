@@ -12,6 +12,17 @@ module UpClose
         .sort_by { |c| [ORDER.index(c.key) || ORDER.size, c.key] }.freeze
     end
 
+    # What steps use up for one copy, what several take added up.
+    # @param steps [Array<Step>]
+    # @return [Array<Array(String, Numeric, String)>] title, amount, unit
+    def self.taken(steps) = steps.flat_map(&:takes).group_by { |title, _, unit| [title, unit] }.map { |(title, unit), all| [title, all.sum { |t| t[1] }, unit] }
+
+    # @param taken [Array<Array(String, Numeric, String)>]
+    # @return [String] "4 ml of acetone, 2 cotton swabs"
+    def self.amounts(taken, copies = 1)
+      taken.map { |title, amount, unit| "#{Working.number(amount * copies)} #{title.end_with?(unit) ? title : "#{unit} of #{title}"}" }.join(", ")
+    end
+
     # @return [Class] a Definition
     # @raise [Errors::Unknown]
     def self.fetch(key)

@@ -6,17 +6,18 @@ module UpClose
   module Suitability
     # Frozen. What is known so far; anything may be nil.
     class Situation
-      attr_reader :method, :printer, :stock, :material, :finish, :colour, :sealer, :setting, :use, :fumes, :finest_mm, :tones
+      attr_reader :method, :printer, :stock, :material, :finish, :colour, :sealer, :setting, :use, :fumes, :finest_mm, :tones, :size_mm
 
       # @param method [Class] a Methods::Definition  @param printer [Symbol]
       # @param setting [Methods::Setting, nil] with the schools picked
       # @param use [Array<String>] keys of USES: how the piece will be used
       # @param fumes [String] most that is accepted: "none", "low" or "strong"
       # @param finest_mm [Float, nil] the artwork's thinnest line at this size  @param tones [Boolean] whether it has greys
-      def initialize(method:, printer:, stock: nil, material: nil, finish: nil, colour: nil, sealer: nil, setting: nil, use: [], fumes: "strong", finest_mm: nil, tones: false)
+      # @param size_mm [Array(Float, Float), nil] the mark's sides
+      def initialize(method:, printer:, stock: nil, material: nil, finish: nil, colour: nil, sealer: nil, setting: nil, use: [], fumes: "strong", finest_mm: nil, tones: false, size_mm: nil)
         @method, @printer, @stock = method, printer.to_sym, stock
         @material, @finish, @colour, @sealer = material, finish, colour, sealer
-        @setting, @use, @fumes, @finest_mm, @tones = setting, use, fumes, finest_mm, tones
+        @setting, @use, @fumes, @finest_mm, @tones, @size_mm = setting, use, fumes, finest_mm, tones, size_mm
         freeze
       end
 
@@ -49,7 +50,7 @@ module UpClose
     def self.rules = @rules ||= Rules.constants.sort.map { |name| Rules.const_get(name) }.freeze
 
     # How a piece will be used, as far as a mark on it cares.
-    USES = {"handled" => "handled a lot", "wet" => "gets wet or is washed", "outdoors" => "stands outdoors", "warm" => "gets hot", "food" => "touches food or lips", "skin" => "is worn on the skin"}.freeze
+    USES = {"handled" => "handled a lot", "wet" => "gets wet or is washed", "outdoors" => "stands outdoors", "warm" => "gets hot", "food" => "touches food or lips", "skin" => "is worn on the skin", "exact" => "the mark has to sit exactly"}.freeze
     FUMES = {"strong" => "any", "low" => "a little", "none" => "none: children, pets, lungs"}.freeze
 
     # One rule a file.

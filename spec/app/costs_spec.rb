@@ -32,6 +32,26 @@ RSpec.describe "what a job costs", :shop do
     expect(SupplyPrice.pluck(:title, :pack_cents)).to eq [["acetone", 0]]
   end
 
+  it "takes supplies from the steps that use them, a school's own ones with it, and counts fewer coats" do
+    mark = ready_mark(way: "varnish-paper", printer: "laser")
+    supplies = -> { Presenters::Costed.new(mark.reload).estimate.lines.map(&:title) }
+    expect(supplies.call).to include("varnish")
+    expect(supplies.call).not_to include("acetone")
+    mark.update!(picked: {"tack" => "acetone"})
+    expect(supplies.call).to include("varnish", "acetone")
+    get "/marks/#{mark.id}/apply"
+    expect(page_words).to match(/Takes, for one: 8 ml of varnish/)
+    run = Actions::RunMarks.start(mark, Time.now)
+    Actions::RunMarks.finish_step(run, run.clockwork.state(Time.now.to_f).step.key, Time.now) until run.reload.clockwork.state(Time.now.to_f).step.key == "coat"
+    get "/runs/#{run.id}"
+    expect(page_words).to match(/Have at hand #{8 * mark.copies_wanted} ml of varnish/)
+    send_form "/marks/#{mark.id}/seal", "sealer" => "spray-acrylic", "coats" => "6"
+    six = Presenters::Costed.new(mark.reload).estimate
+    send_form "/supplies", "title" => "spray acrylic clear", "pack_cents" => "12.00", "pack_amount" => "400"
+    sealed = ->(coats) { send_form("/marks/#{mark.id}/seal", "sealer" => "spray-acrylic", "coats" => coats) && Presenters::Costed.new(mark.reload).estimate.lines.find { |l| l.title == "spray acrylic clear" }.cents }
+    expect([sealed["6"] / sealed[""], six.lines.size]).to eq [2, Presenters::Costed.new(mark).estimate.lines.size]
+  end
+
   it "tells from how many pieces on one stock is cheaper than another" do
     mark = ready_mark(way: "water-slide", printer: "laser", finish: "gloss-paint")
     {"clear-film" => ["5", "1"], "white-film" => ["40", "20"]}.each { |key, (cents, sheets)| send_form "/stock/#{key}", "pack_cents" => cents, "pack_sheets" => sheets }

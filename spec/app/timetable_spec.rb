@@ -82,6 +82,22 @@ RSpec.describe "the timetable", :shop do
     expect(planned.ways_out(planned.chains.first).map(&:words)).to include(/one evening more|cured sooner/)
   end
 
+  it "offers fewer coats where that is sooner, and plans by the coats a mark is to get" do
+    send_form "/marks/#{mark.id}/seal", "sealer" => "cup-coat"
+    keep
+    ways = Actions::QuickerWays.call(mark.reload).to_h
+    fewer = ways.keys.grep(/3 coats of .* instead of 4/).first
+    expect([ways[fewer], mark.steps_core].map { |steps| steps.count { |s| s.key.start_with?("seal_") } }).to eq [3, 4]
+    expect(ways[fewer].sum(&:least_s)).to be < mark.steps_core.sum(&:least_s)
+    send_form "/marks/#{mark.id}/seal", "sealer" => "cup-coat", "coats" => "3"
+    expect([mark.reload.steps_core.map(&:title), Actions::QuickerWays.call(mark).map(&:first).grep(/coats of/)]).to match [include(/coat 3 of 3/), []]
+    answer = send_form("/marks/#{mark.id}/seal", "sealer" => "cup-coat", "coats" => "plenty")
+    expect([answer.status, page_words, answer.body]).to match [422, /“plenty” is no number of coats/, /value="plenty"/]
+    # as many as usual is no figure of one's own; another sealer begins anew
+    send_form "/marks/#{mark.id}/seal", "sealer" => "cup-coat", "coats" => "4"
+    expect(mark.reload.coats).to be_nil
+  end
+
   it "gives a calendar that reads back, with alarms, and the same identifiers when it is made again" do
     mark
     keep

@@ -41,6 +41,18 @@ RSpec.describe UpClose::Comparison do
     expect([watches["heat-resist", tones: true].to_h[:tones], watches["water-slide", tones: true].to_h[:tones]]).to eq [:watch, nil]
   end
 
+  it "doubts a mark too large to be done in one go, and one that has to sit exactly by a method that grips" do
+    keys = ->(key, **wanted) { row(compared("brass", "etched", wanted: wanted), key).findings.to_h { |f| [f.key, f] } }
+    # small blanks up to 60 mm along; tape 48 mm across, whatever its length
+    expect([[60, 40], [40, 61]].map { |size| keys["baked-medium", size_mm: size][:size]&.working.to_s }).to match ["", /61 mm long against 60 mm/]
+    expect([[48, 200], [49, 200]].map { |size| keys["tape-lift", size_mm: size][:size]&.verdict }).to eq [nil, :watch]
+    expect(keys["water-slide", size_mm: [190, 250]]).not_to include(:size)
+    grips = %w[water-slide tape-lift tracing solvent-rub heat-resist].to_h { |key| [key, keys[key, use: %w[exact]].key?(:exact_place)] }
+    expect(grips).to eq("water-slide" => false, "tape-lift" => false, "tracing" => false, "solvent-rub" => true, "heat-resist" => true)
+    expect(keys["solvent-rub", use: %w[exact]][:exact_place].remedy).to match(/can be nudged: water-slide film, /)
+    expect(keys["solvent-rub"]).not_to include(:exact_place)
+  end
+
   it "counts time of your hands and chance for a good one, with the record in the starting value's place" do
     bare = row(compared(copies: 24), "tracing")
     # 60 + 30 + 30 + 30 + 30 s once, and 60 + 90 + 420 + 90 s each; 97 of 100 come out

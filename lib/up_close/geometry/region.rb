@@ -6,7 +6,7 @@ module UpClose
   module Geometry
     # An area with its holes, moved out, joined, cut and measured by GEOS. Frozen.
     class Region
-      QUARTER = 12
+      QUARTER = 24
 
       # @param regions [Array<Region>]
       def self.union(regions) = new(Geos.create_geometry_collection(regions.map { |region| region.shape.clone }).unary_union)

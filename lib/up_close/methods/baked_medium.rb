@@ -16,9 +16,9 @@ module UpClose
       fumes :low
       movable "no: no sliding"
       wear "hard, and hard to scratch"
+      largest along: 60, why: "Made for small blanks: the medium skins over before a large print is laid."
       works_on :metal, bare: :stop, why: "It is baked onto bare metal; paint and plastics do not stand the oven."
       holds laser: {line_mm: 0.2, gap_mm: 0.2, solid_mm: nil, spread_mm: 0.02}, inkjet: {line_mm: 0.25, gap_mm: 0.25, solid_mm: nil, spread_mm: 0.04}
-      uses "baking medium", 0.3, "ml"
 
       passage "Printed on the paper, face up"
       passage "Laid face down in the medium", turned: true
@@ -35,7 +35,7 @@ module UpClose
         hands :print, "Print it", "Best quality. 100 %, no fit to page, mirror off in the driver.", phase: :print, lasts: 120
         hands :ground, "Sand and degrease the blanks", "400–600 grit, then degrease.", phase: :prepare, lasts: 120, each: 60, cautions: %i[dust], never: "touch the face after."
         hands :cut, "Cut the prints to the blank", "No overhang.", phase: :prepare, lasts: 60, each: 45, cautions: %i[blade]
-        hands :coat, "One drop, one quick thin coat", "A soft brush, once over.", lasts: 20, each: 20, look_for: "an even wet film.", faults: %w[bubbles]
+        hands :coat, "One drop, one quick thin coat", "A soft brush, once over.", takes: [["baking medium", 0.3, "ml"]], lasts: 20, each: 20, look_for: "an even wet film.", faults: %w[bubbles]
         hands :lay, "Face down, press the bubbles out", "A little squeezed out at the rim is right.", lasts: 10, each: 30, after: "coat", window: 0..90, late: "The coat has skinned: wash it off and coat again.", never: "slide it."
         if oven
           wait :bake, "Bake at 163 °C", "An oven thermometer, not the dial. Paper just off-white is right.", lasts: 1800..2100, place: :oven, batch: 12, temperature_c: 163, cautions: %i[heat oven], never: "let it brown: the picture goes yellow.", faults: %w[yellowed brown]

@@ -19,7 +19,6 @@ module UpClose
       works_on :wood, :metal, :plastic, :paper, :glass, coated: true, why: "A pencil line shows on anything that is not slick."
       holds laser: {line_mm: 2.0, gap_mm: 2.0, solid_mm: nil, tones: false, line_dpi: 150, dpi: 150, spread_mm: 0.2}, inkjet: {line_mm: 2.0, gap_mm: 2.0, solid_mm: nil, tones: false, line_dpi: 150, dpi: 150, spread_mm: 0.2}
       low_risk
-      uses "card", 1.0, "sheets"
 
       passage "Printed on the card, face up"
       passage "Cut out and drawn round"
@@ -32,7 +31,7 @@ module UpClose
       border 10.0
 
       work do |s|
-        hands :print, "Print it", "On the card, or on paper to be glued on. 100 %.", phase: :print, lasts: 60
+        hands :print, "Print it", "On the card, or on paper to be glued on. 100 %.", takes: [["card", 1.0, "sheets"]], phase: :print, lasts: 60
         hands :glue, "Glue it to the #{{card: "card", plastic: "plastic", aluminium: "aluminium"}[s.picked[:material]]}", "Thin, all over, under a weight.", phase: :prepare, lasts: 120
         wait :set, "Let the glue set", "Flat.", phase: :prepare, lasts: 1800..nil
         hands :inside, "Cut the inside first", "Windows, then slots: while the sheet is still stiff.", lasts: 300, cautions: %i[blade], never: "cut a bridge."

@@ -19,6 +19,14 @@ module UpClose
         # traced_mm_a_minute: how fast a hand follows its lines.
         declares :key, :title, :summary, :undo, :heat_c, :chance, :movable, :wear, :traced_mm_a_minute
 
+        # it can be nudged or done again without loss
+        def movable? = !movable.start_with?("no")
+
+        # How large a mark it is easily done at in one go, a starting value.
+        # @param along [Numeric, nil] mm, its longer side  @param across [Numeric, nil] mm, its shorter one  @param why [String]
+        # @return [Hash, nil]
+        def largest(along: nil, across: nil, why: nil) = why ? @largest = {along: along, across: across, why: why}.freeze : @largest
+
         # how it shows on a dark ground, in words
         def on_dark(*value) = value.empty? ? @on_dark || "no" : @on_dark = value.first
 
@@ -54,10 +62,18 @@ module UpClose
         # @return [Hash, nil]
         attr_reader :ground
 
-        # @return [Array<Array(String, Numeric, String)>] what is used up: title, amount a mark, unit; starting values
-        def supplies = @supplies ||= []
+        # what any of its schools uses up for one copy
+        # @return [Array<Array(String, Numeric, String)>] title, the most of it, unit; starting values
+        def supplies
+          @supplies ||= schools.flat_map { |setting| Methods.taken(setting.steps) }.group_by { |title, _, unit| [title, unit] }.map { |(title, unit), all| [title, all.map { |t| t[1] }.max, unit] }
+        end
 
-        def uses(title, amount, unit) = supplies << [title, amount, unit]
+        # every printer with every option of every choice, each by itself
+        # @return [Array<Setting>]
+        def schools
+          picks = [{}, *choices.flat_map { |choice| choice.options.keys.map { |option| {choice.key => option} } }]
+          printers.product(picks).map { |printer, picked| Setting.new(method: self, printer: printer, picked: picked) }
+        end
 
         def printers(*kinds) = kinds.empty? ? @printers : @printers = kinds.freeze
 

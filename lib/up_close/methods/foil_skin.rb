@@ -18,9 +18,6 @@ module UpClose
       wear "good under clear coats"
       works_on :wood, :plastic, :metal, coated: true, why: "The foil sticks to a sealed, smooth body."
       holds laser: {line_mm: 0.25, gap_mm: 0.25, solid_mm: nil, spread_mm: 0.02}
-      uses "aluminium tape", 12.0, "cm"
-      uses "spray adhesive", 3.0, "ml"
-      uses "acetone", 2.0, "ml"
 
       passage "Printed on the coated side, face up"
       passage "Glued face down on the foil", turned: true
@@ -35,8 +32,8 @@ module UpClose
       work do |s|
         hands :print, "Print on the coated side", "100 %, mirror off in the driver.", phase: :print, lasts: 120
         hands :cut, "Cut 3 mm outside", "Both sides of the body.", phase: :print, lasts: 30, each: 90, cautions: %i[blade]
-        hands :clean, "Clean the aluminium with acetone", "Once, then hands off.", phase: :prepare, lasts: 30, each: 30, cautions: %i[solvent gloves]
-        hands :spray, "Spray mount, medium-light", "On the print, from 20 cm.", lasts: 20, each: 15, cautions: %i[adhesive], look_for: "a fine, even pebble.", never: "spray it wet, or thick: all of these fail."
+        hands :clean, "Clean the aluminium with acetone", "Once, then hands off.", takes: [["aluminium tape", 12.0, "cm"], ["acetone", 2.0, "ml"]], phase: :prepare, lasts: 30, each: 30, cautions: %i[solvent gloves]
+        hands :spray, "Spray mount, medium-light", "On the print, from 20 cm.", takes: [["spray adhesive", 3.0, "ml"]], lasts: 20, each: 15, cautions: %i[adhesive], look_for: "a fine, even pebble.", never: "spray it wet, or thick: all of these fail."
         hands :join, "Press together", "Twenty seconds after the spray; from one end, with a roller.", lasts: 20, each: 60, after: "spray", window: 20..45, late: "Too dry to hold: clean it off, spray again.", look_for: "no bubbles.", faults: %w[bubbles missing-spots]
         wait :hold, "Leave it", "Flat, under a book.", lasts: (s.picked[:leave] == :week) ? 604_800 : 259_200, place: :drying, dries: true
         wait :soak, "Soak in warm water", "Until evenly translucent: a white spot is dry paper, and will pull the picture off.", lasts: 300..1800, look_for: "no white spot.", faults: %w[white-spots]

@@ -15,9 +15,9 @@ module UpClose
       fumes :none
       movable "for a few seconds, while the gel is wet"
       wear "good once sealed"
+      largest along: 200, why: "Large areas race the gel's open time."
       works_on :wood, :metal, :plastic, :glass, :paper, why: "Gel holds on anything smooth that is clean."
       holds laser: {line_mm: 0.25, gap_mm: 0.25, solid_mm: nil, spread_mm: 0.02}
-      uses "gel medium", 6.0, "ml"
 
       passage "Printed on the paper, face up"
       passage "Laid face down in the gel", turned: true
@@ -37,7 +37,7 @@ module UpClose
         hands :print, "Print with toner", "100 %, no fit to page, mirror off in the driver.", phase: :print, lasts: 120
         hands :ground, "Smooth and clean it", "To 240 grit where it is bare; wipe the dust off. Feel for grit.", phase: :prepare, lasts: 300, each: 180, cautions: %i[dust], faults: %w[missing-spots]
         hands :pencil, "Draw the pencil lines, trim to the ticks", "As on the bench card.", phase: :prepare, lasts: 60, each: 120
-        hands :spread, "Spread the gel thin, even, wet", "Edges too. Large areas race the open time: work in one go.", lasts: 30, each: 45, look_for: "a wet shine all over, no grit.", never: "leave a tacky place: tacky is no transfer.", faults: %w[missing-spots wrinkles]
+        hands :spread, "Spread the gel thin, even, wet", "Edges too. Large areas race the open time: work in one go.", takes: [["gel medium", 6.0, "ml"]], lasts: 30, each: 45, look_for: "a wet shine all over, no grit.", never: "leave a tacky place: tacky is no transfer.", faults: %w[missing-spots wrinkles]
         hands :lay, "Lay it, once", "Middle first.", lasts: 10, each: 15, after: "spread", window: 0..open_s, late: "The gel has gone tacky: wash it off, spread again.", look_for: "no bubbles.", faults: %w[bubbles]
         hands :press, "Press from the middle out", "A card edge; wipe away what comes out at the rim.", lasts: 30, each: 60, after: "lay", window: 0..120, late: "Press gently: it has begun to hold.", never: "use too much gel: the paper wrinkles."
         if peel

@@ -15,6 +15,7 @@ module UpClose
       fumes :none
       movable "no"
       wear "poor until it is sealed"
+      largest along: 200, why: "It is laid in one touch, and a large sheet is hard to lay without a slide."
       holds inkjet: {line_mm: 0.35, gap_mm: 0.35, solid_mm: 12.0, tones: false, spread_mm: 0.08}
 
       passage "Printed on the slick side, face up"

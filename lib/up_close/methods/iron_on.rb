@@ -18,7 +18,6 @@ module UpClose
       wear "fair, better sealed"
       works_on :wood, :paper, bare: :stop, why: "Toner melts into bare, flat fibres; over a coat it only smears."
       holds laser: {line_mm: 0.3, gap_mm: 0.3, solid_mm: 15.0, spread_mm: 0.04}
-      uses "release paper", 0.1, "sheets"
 
       passage "Printed on the paper, face up"
       passage "Laid face down on the wood", turned: true
@@ -33,7 +32,7 @@ module UpClose
         hands :pencil, "Draw the pencil lines", "As on the bench card. Trim the paper to its corner ticks.", phase: :prepare, lasts: 60, each: 120
         wait :warm, "Let the iron come up", "Dry, no steam, hottest setting for cotton.", lasts: 300..nil, cautions: %i[heat]
         hands :fix, "Fix the paper on one edge", "Face down on the lines, heat-proof tape on one edge.", lasts: 30, each: 60, look_for: "the ticks on your lines."
-        hands :press, "Press straight down", "One to three minutes by its area, lifting the iron from place to place.", lasts: 60, each: 120, place: :press, cautions: %i[heat], look_for: "the paper turning an even tan, no darker.", never: "slide the iron: the image doubles.", faults: %w[smeared brown]
+        hands :press, "Press straight down", "One to three minutes by its area, lifting the iron from place to place.", takes: [["release paper", 0.1, "sheets"]], lasts: 60, each: 120, place: :press, cautions: %i[heat], look_for: "the paper turning an even tan, no darker.", never: "slide the iron: the image doubles.", faults: %w[smeared brown]
         hands :peek, "Peek on the hinge", "Lift a far corner while it is hot. Pale: lay it back and press again.", again: "press", lasts: 30, each: 30, after: "press", window: 0..60, late: "It has cooled and set: warm it again before you lift.", look_for: "even black.", never: "pull against a place that holds."
         hands :peel, "Peel it off warm", "Slowly, flat back over itself.", lasts: 30, each: 60
         wait :cool, "Let it cool", "Flat.", lasts: 600..nil

@@ -14,7 +14,7 @@ module UpClose
       # @param setting [Setting]
       # @return [Array<Hash{String => Object}>]
       def copied(setting)
-        one = Setting.new(method: setting.method, printer: setting.printer, stock: setting.stock, picked: setting.picked, material: setting.material, finish: setting.finish, copies: 1)
+        one = setting.with(copies: 1, own: nil)
         one.steps.map { |step| step.to_h.transform_keys(&:to_s).merge("least_s" => step.least_s - step.each_s.to_f).compact }
       end
 

@@ -4,7 +4,7 @@ module UpClose
   module Methods
     # What a method is carried out with. Frozen.
     class Setting
-      attr_reader :method, :printer, :stock, :picked, :material, :finish, :copies, :tray
+      attr_reader :method, :printer, :stock, :picked, :material, :finish, :copies, :tray, :coats
 
       # @param method [Class] a Definition  @param printer [Symbol] :laser or :inkjet
       # @param stock [Sheets::Stock, nil] default: the first the method knows for this printer
@@ -12,13 +12,20 @@ module UpClose
       # @param material [Materials::Material, nil]  @param finish [Materials::Finish, nil]
       # @param own [Array<Hash>, nil] steps of a school of the maker's own, as OwnSteps has them
       # @param tray [Integer, nil] copies the maker's own oven takes at once, instead of the usual
+      # @param coats [Integer, nil] of the sealer, when not as many as it usually wants
       # @param border_mm [Float, nil] the maker's own figure instead of the school's
-      def initialize(method:, printer:, stock: nil, picked: {}, material: nil, finish: nil, copies: 1, border_mm: nil, own: nil, tray: nil)
+      def initialize(method:, printer:, stock: nil, picked: {}, material: nil, finish: nil, copies: 1, border_mm: nil, own: nil, tray: nil, coats: nil)
         @method, @printer = method, printer.to_sym
         @stock = stock || method.stocks.find { |s| s.printers.include?(@printer) } || method.stocks.first
         @picked = method.choices.to_h { |c| [c.key, (picked[c.key] || c.pick).to_sym] }.freeze
+        @coats = coats
         @material, @finish, @copies, @border_mm, @own, @tray = material, finish, copies, border_mm, own, tray
         freeze
+      end
+
+      # the same with some of it changed
+      def with(**changes)
+        Setting.new(method: method, printer: printer, stock: stock, picked: picked, material: material, finish: finish, copies: copies, border_mm: @border_mm, own: @own, tray: tray, coats: coats, **changes)
       end
 
       def inkjet? = printer == :inkjet

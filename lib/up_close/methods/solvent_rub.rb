@@ -15,8 +15,6 @@ module UpClose
       fumes :strong
       movable "no"
       wear "fair, better sealed"
-      uses "acetone", 4.0, "ml"
-      uses "cotton swabs", 2.0, "swabs"
       holds laser: {line_mm: 0.25, gap_mm: 0.25, solid_mm: 12.0, spread_mm: 0.03}
       solvent "acetone"
 
@@ -40,7 +38,7 @@ module UpClose
         hands :fix, "Fix the paper on one edge", "Face down on the lines. Tape one edge, so that it hinges and cannot creep.", lasts: 120, each: 45,
           look_for: "the ticks on your lines.", never: "tape all round: you cannot look."
         hands :rub, "Wet a little, rub at once", "Two swabs of acetone on a patch the size of a coin, then firm strokes, dry. Two or three passes, each across the last. Patch by patch.",
-          lasts: 300, each: 120, passes: 3, cautions: %i[solvent gloves], look_for: "the paper going clear, the print showing through.", never: "flood it: toner swims."
+          takes: [["acetone", 4.0, "ml"], ["cotton swabs", 2.0, "swabs"]], lasts: 300, each: 120, passes: 3, cautions: %i[solvent gloves], look_for: "the paper going clear, the print showing through.", never: "flood it: toner swims."
         hands :peek, "Lift a corner on its hinge", "Look at the far edge first. Lay it back and rub again where it is faint.", lasts: 60, again: "rub",
           after: "rub", window: 0..60, look_for: "even black.", never: "shift it: it doubles.", late: "It has dried onto the wood: wet a corner again before you lift."
         wait :flash, "Let the acetone go", "Air the room. No flame, iron or heat gun until the smell is gone.", lasts: 300, cautions: %i[solvent heat_after_solvent], look_for: "no smell."

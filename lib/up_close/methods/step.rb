@@ -5,7 +5,7 @@ module UpClose
     # One thing to do, or to wait for. Frozen; written and read as plain hashes,
     # so that a run keeps the steps it was started with.
     class Step
-      FIELDS = %i[key phase title words kind least_s most_s after earliest_s latest_s look_for never cautions late source each_s place batch temperature_c faults dries passes again].freeze
+      FIELDS = %i[key phase title words kind least_s most_s after earliest_s latest_s look_for never cautions late source each_s place batch temperature_c faults dries passes again takes].freeze
       PHASES = {print: "Print", prepare: "Prepare", apply: "Apply", seal: "Seal"}.freeze
       attr_reader(*FIELDS)
 
@@ -20,12 +20,14 @@ module UpClose
       # @param dries [true, Symbol, nil] a wait or a window that warmth shortens; :water when damp lengthens it too
       # @param passes [Integer, nil] strokes over the whole of it that are usual, to be counted
       # @param again [String, nil] the step to go back to when it has not come out yet
+      # @param takes [Array<Array(String, Numeric, String)>] used up for one copy: title, amount, unit; starting values
       # @param faults [Array<String>] what goes wrong here
       # @param source [String, nil] where the times come from, when they are starting values
       def initialize(**fields)
         FIELDS.each { |name| instance_variable_set(:"@#{name}", fields[name]) }
         @cautions = (cautions || []).map(&:to_sym).freeze
         @phase, @kind = phase.to_sym, kind.to_sym
+        @takes = (takes || []).map(&:freeze).freeze
         @after, @key, @place, @again = after&.to_s, key.to_s, place&.to_sym, again&.to_s
         freeze
       end

@@ -15,9 +15,9 @@ module UpClose
       fumes :none
       movable "a little, under water"
       wear "fair; its edge shows"
+      largest across: 48, why: "Wider than parcel tape: two strips show their seam."
       works_on :wood, :metal, :plastic, :glass, :paper, coated: true, why: "Tape holds on what is smooth and clean."
       holds laser: {line_mm: 0.2, gap_mm: 0.2, solid_mm: nil, spread_mm: 0.01}
-      uses "clear parcel tape", 12.0, "cm"
 
       passage "Printed on the paper, face up"
       passage "Lifted on clear tape"
@@ -26,7 +26,7 @@ module UpClose
 
       work do |s|
         hands :print, "Print with toner", "As it reads. Darkest setting.", phase: :print, lasts: 120
-        hands :tape, "Lay clear tape over it", "From one end, no bubbles.", phase: :print, lasts: 20, each: 30, faults: %w[bubbles]
+        hands :tape, "Lay clear tape over it", "From one end, no bubbles.", takes: [["clear parcel tape", 12.0, "cm"]], phase: :print, lasts: 20, each: 30, faults: %w[bubbles]
         hands :burnish, "Burnish till it is black", "The back of a spoon, all over.", phase: :print, lasts: 20, each: 90, look_for: "deep black through the tape, no grey patches.", faults: %w[missing-spots]
         hands :cut, "Cut it out, its rim rounded", "Corners lift first.", lasts: 20, each: 60, cautions: %i[blade]
         hands :ground, "Clean the ground, draw the pencil lines", "Smooth, clean, dry.", phase: :prepare, lasts: 60, each: 90, never: "touch it after."

@@ -21,7 +21,6 @@ module UpClose
       low_risk
       # handbook 9.12: 120 mm of line a minute
       traced_mm_a_minute 120
-      uses "carbon paper", 0.1, "sheets"
 
       passage "Printed on the paper, face up"
       passage "Traced through, the carbon side down"
@@ -36,7 +35,7 @@ module UpClose
       work do |s|
         hands :print, "Print it", "As it reads, 100 %.", phase: :print, lasts: 60
         hands :pencil, "Draw the pencil lines", "As on the bench card.", phase: :prepare, lasts: 30, each: 60
-        hands :tape, "Tape the design down, carbon side down", "On the pencil lines, one edge as a hinge; #{(s.picked[:colour] == :white) ? "white or yellow" : "dark"} carbon under it.", lasts: 30, each: 90, look_for: "the ticks on your lines."
+        hands :tape, "Tape the design down, carbon side down", "On the pencil lines, one edge as a hinge; #{(s.picked[:colour] == :white) ? "white or yellow" : "dark"} carbon under it.", takes: [["carbon paper", 0.1, "sheets"]], lasts: 30, each: 90, look_for: "the ticks on your lines."
         hands :trace, "Trace with a ball pen", "Steady, once over each line; a coloured pen shows what is done.", lasts: 30, each: 420, look_for: "no line forgotten: lift on the hinge before you take it off.", never: "lean on the carbon: it marks."
         hands :mend, "Mend with a pencil", "Rub out what went astray.", lasts: 30, each: 90
         Afterwards.tell(self, s)

@@ -17,7 +17,6 @@ module UpClose
       wear "good under a clear coat"
       works_on :wood, :metal, :plastic, :glass, :paper, why: "Varnish holds on anything clean."
       holds laser: {line_mm: 0.3, gap_mm: 0.3, solid_mm: nil, spread_mm: 0.03}
-      uses "varnish", 8.0, "ml"
 
       passage "Printed on the paper, face up"
       passage "Laid face down in wet varnish", turned: true
@@ -37,7 +36,7 @@ module UpClose
       work do |s|
         hands :print, "Print with toner", "100 %, no fit to page, mirror off in the driver.", phase: :print, lasts: 120
         hands :ground, "Smooth and clean it", "Wipe the dust off.", phase: :prepare, lasts: 300, each: 120, cautions: %i[dust]
-        hands :coat, "Coat both faces", "The piece and the print, thin and even.", lasts: 60, each: 60, cautions: %i[varnish]
+        hands :coat, "Coat both faces", "The piece and the print, thin and even.", takes: [["varnish", 8.0, "ml"]], lasts: 60, each: 60, cautions: %i[varnish]
         hands :lay, "Lay it while it is wet", "Nudge it onto the lines.", lasts: 20, each: 30, after: "coat", window: 0..300, late: "It has begun to skin: wipe it off, coat again.", faults: %w[bubbles]
         hands :burnish, "Burnish from the middle", "Through a sheet of plastic.", lasts: 30, each: 60, after: "lay", window: 0..300, late: "Press gently."
         if s.picked[:dry] == :gun
@@ -46,7 +45,7 @@ module UpClose
           wait :dry, "Let it dry", "Hours; overnight is well.", lasts: 21_600..nil, place: :drying, dries: true
         end
         if s.picked[:tack] == :acetone
-          hands :tack, "A damp acetone pad over the back", "One pass.", lasts: 30, each: 20, cautions: %i[solvent gloves]
+          hands :tack, "A damp acetone pad over the back", "One pass.", takes: [["acetone", 1.0, "ml"]], lasts: 30, each: 20, cautions: %i[solvent gloves]
           wait :flash, "Let it flash off completely", "Air the room.", lasts: 900..nil, cautions: %i[solvent heat_after_solvent]
         end
         hands :roll, "Scrape lightly, roll the paper off", "A wet finger, in crumbs, from the middle out.", lasts: 120, each: 600, look_for: "the print clear when wiped with alcohol.", never: "dig with a nail.", faults: %w[haze torn]

@@ -16,7 +16,6 @@ module UpClose
       movable "for seconds, wet"
       on_dark "on white film"
       wear "good, buried under gloss coats"
-      uses "clear coat", 3.0, "ml"
       holds laser: {line_mm: 0.15, gap_mm: 0.15, solid_mm: nil, spread_mm: 0.01}, inkjet: {line_mm: 0.2, gap_mm: 0.2, solid_mm: nil, spread_mm: 0.03}
 
       passage "Printed on the film, face up"
@@ -45,7 +44,7 @@ module UpClose
         if s.inkjet? || long
           1.upto(3) do |coat|
             hands "print_coat_#{coat}", "Clear coat #{coat} of 3 on the print", "Spray lightly from 25 cm, past both edges.",
-              phase: :print, lasts: 30, cautions: %i[spray], never: "flood it: wet coats make ink run.", look_for: "a dry mist, no pooling.",
+              phase: :print, lasts: 30, takes: [["clear coat", 1.0, "ml"]], cautions: %i[spray], never: "flood it: wet coats make ink run.", look_for: "a dry mist, no pooling.",
               **((coat > 1) ? {after: "print_coat_#{coat - 1}", window: 60..180, late: "Past three minutes the coat has set: wait 20 minutes, then go on."} : {})
           end
           wait :print_rest, "Let the coats settle", "Ready to cut when it no longer smells.", phase: :print, dries: true, lasts: long ? 86_400 : 300, cautions: %i[spray]

@@ -9,6 +9,7 @@ module UpClose
       summary "Thick and clear: three coats under, three to five over, five days before use."
       sheen :gloss
       coats 4
+      fewest 3
       between_s 14_400..43_200
       cure_s 432_000
       wet_um 90

@@ -9,6 +9,8 @@ module UpClose
       # what is judged like something else where a sealer says nothing of its own
       LIKE = {medium: :toner, tape: :film, foil: :film, line: :toner, resist: :toner}.freeze
 
+      MOST_COATS = 10
+
       class << self
         def self.declares(*names)
           names.each do |name|
@@ -19,6 +21,9 @@ module UpClose
         # coats: Integer. between_s: Range, seconds. cure_s: seconds. cautions: Array<Symbol>. coat_words: how to lay one.
         # sheen: :gloss, :satin, :matt. wet_um: thickness of a wet coat, µm. can_ml: what a can or jar holds. heat_c: it is baked.
         declares :key, :title, :summary, :coats, :between_s, :cure_s, :coat_words, :sheen, :wet_um, :can_ml, :heat_c
+
+        # as many as still bury and hold a mark, though for less long: a starting value
+        def fewest(*value) = value.empty? ? @fewest || [coats, 2].min : @fewest = value.first
 
         # half of what leaves a spray can misses the piece: a starting value
         OVERSPRAY = 2.0
@@ -37,9 +42,9 @@ module UpClose
         def like?(finish) = sheen == (finish.glossy? ? :gloss : :matt)
 
         # What all coats take.
-        # @param area_mm2 [Float] to be covered, all copies
+        # @param area_mm2 [Float] to be covered, all copies  @param coats [Integer] so many
         # @return [Finding, nil] ml and cans
-        def amount(area_mm2)
+        def amount(area_mm2, coats: self.coats)
           return unless wet_um && coats.positive?
           ml = area_mm2 * coats * wet_um / 1e6 * (sprayed? ? OVERSPRAY : 1)
           Finding.new(key: :amount, title: "It takes", verdict: :note, figure: "#{Working.number(ml, (ml < 10) ? 1 : 0)} ml", value: ml, unit: "ml",
@@ -83,15 +88,16 @@ module UpClose
         def tell(script)
           return if coats.zero?
           script.hands "scrap_test", "Try it on a scrap", "The same print, the same ground, one coat: look after ten minutes.", phase: :seal, lasts: 120, cautions: cautions, look_for: "no run, no bleeding, no craze.", never: "skip it with a new can."
-          1.upto(coats) { |coat| lay(script, coat) }
+          many = script.setting.coats || coats
+          1.upto(many) { |coat| lay(script, coat, many) }
           script.wait "bake_seal", "Bake at #{heat_c} °C", "An oven thermometer, not the dial.", phase: :seal, lasts: 1800..2100, place: :oven, batch: 12, temperature_c: heat_c, cautions: cautions if heat_c
           script.wait "cure", "Let it cure", "Warm and dry, out of the dust. Ready when this is over.", phase: :seal, lasts: cure_s, dries: drying, never: "pack or handle it before."
         end
 
-        def lay(script, coat)
+        def lay(script, coat, many)
           first = coat == 1
           script.hands "sand_#{coat}", "Sand lightly", "400 or finer, only where the mark is buried already; wipe the dust off.", phase: :seal, lasts: 60, each: 30, cautions: %i[dust], after: "seal_#{coat - 1}", window: between_s, dries: drying, late: "Sand a little more." if sanded? && coat > 2
-          script.hands "seal_#{coat}", "#{title}: coat #{coat} of #{coats}", coat_words, phase: :seal, lasts: 120, cautions: cautions, look_for: "an even sheen.", never: "chase a run: let it dry, sand it, go on.",
+          script.hands "seal_#{coat}", "#{title}: coat #{coat} of #{many}", coat_words, phase: :seal, lasts: 120, cautions: cautions, look_for: "an even sheen.", never: "chase a run: let it dry, sand it, go on.",
             **(first ? {} : {after: "seal_#{coat - 1}", window: between_s, dries: drying, late: "Past its window: let it harden a day, sand lightly with 400, then coat."})
         end
 

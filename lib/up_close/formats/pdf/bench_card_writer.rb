@@ -73,7 +73,7 @@ module UpClose
 
         # @return [Array<Array(String, Float, Symbol)>] words, share of the size, style
         def lines(step, time, number)
-          signs = [("Look for #{step.look_for}" if step.look_for), ("Never #{step.never}" if step.never), (step.late if step.window?)].compact.join(" ")
+          signs = [("Takes #{Methods.amounts(step.takes)} for one." if step.takes.any?), ("Look for #{step.look_for}" if step.look_for), ("Never #{step.never}" if step.never), (step.late if step.window?)].compact.join(" ")
           [["#{number}  #{step.title}  (#{time})", 1.0, :bold], [step.words, 0.95, :normal], ([signs, 0.9, :normal] unless signs.empty?)].compact
         end
 

@@ -55,7 +55,7 @@ module UpClose
         end
 
         # a used area as cells of its own
-        def cells_of(ring) = Cells.of(Geometry::Region.polygon(ring).grown(gap / 2).rings, turn: 0, cell: cell)
+        def cells_of(ring) = Cells.of(Geometry::Region.polygon(ring).grown(gap / 2, quarter: CHORDS).rings, turn: 0, cell: cell)
 
         # those cells where they lie on the sheet; what falls outside it is left out
         def stamp(cells, columns, rows)

@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Suitability
+    module Rules
+      # A mark that has to sit exactly, by a method that grips where it touches.
+      module ExactPlace
+        module_function
+
+        def call(situation)
+          return unless situation.used?("exact") && !situation.method.movable?
+          Finding.new(key: :exact_place, title: "Has to sit exactly", verdict: :watch, figure: "no second try", reason: "#{situation.method.title} cannot be moved once it lies.",
+            remedy: "Print spares, practise the lay on scrap and hinge the paper on its pencil lines; or choose one that can be nudged: #{others(situation)}.")
+        end
+
+        def others(situation) = Methods.all.select { |m| m.movable? && m.printers.include?(situation.printer) && m.low_risk? == situation.method.low_risk? }.first(3).map { |m| m.title.downcase }.join(", ")
+      end
+    end
+  end
+end
