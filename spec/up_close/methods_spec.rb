@@ -101,7 +101,7 @@ RSpec.describe UpClose::Methods do
 
     it "counts what the coats take, from area and wet thickness, and what misses" do
       # 3 coats × 100 cm² × 20 µm = 0.6 ml, and as much beside it
-      expect(described_class.fetch("spray-acrylic").amount(10_000.0)).to have_attributes(value: be_within(1e-9).of(1.2), reason: /0 % of a can of 400 ml: 1 will do/)
+      expect(described_class.fetch("spray-acrylic").amount(10_000.0)).to have_attributes(value: be_within(1e-9).of(1.2), reason: /Under 1 % of a can of 400 ml: 1 will do/)
       # a cup of 600 ml, some 350 cm²: a coat of 2 to 3 ml (handbook 10)
       expect(described_class.fetch("cup-coat").amount(35_000.0).value / 4).to be_between(2, 3.3)
       expect(described_class.fetch("none").amount(10_000.0)).to be_nil

@@ -49,7 +49,7 @@ module UpClose
           ml = area_mm2 * coats * wet_um / 1e6 * (sprayed? ? OVERSPRAY : 1)
           Finding.new(key: :amount, title: "It takes", verdict: :note, figure: "#{Working.number(ml, (ml < 10) ? 1 : 0)} ml", value: ml, unit: "ml",
             working: Working.new("#{coats} coats × #{Working.number(area_mm2 / 100, 1)} cm² × #{Working.number(wet_um, 0)} µm#{" × #{Working.number(OVERSPRAY)} for what misses" if sprayed?} = #{Working.number(ml, 2)} ml", source: "#{Working.number(wet_um, 0)} µm wet is a starting value"),
-            reason: "#{Working.number(ml / can_ml * 100, 0)} % of a #{sprayed? ? "can" : "jar"} of #{Working.number(can_ml, 0)} ml: #{(ml / can_ml).ceil} will do.")
+            reason: "#{(ml / can_ml < 0.01) ? "Under 1" : Working.number(ml / can_ml * 100, 0)} % of a #{sprayed? ? "can" : "jar"} of #{Working.number(can_ml, 0)} ml: #{(ml / can_ml).ceil} will do.")
         end
 
         def cautions(*keys) = keys.empty? ? @cautions || [] : @cautions = keys
