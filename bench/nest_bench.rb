@@ -2,6 +2,7 @@
 
 require_relative "real_outlines"
 require_relative "jigsaws"
+require_relative "part_used"
 require "json"
 require "tempfile"
 
@@ -32,6 +33,15 @@ module Bench
     end
   end
 
+  # outlines as the app cuts them: the hull of the ink, and a border
+  [40, 200].each do |count|
+    parts = RealOutlines.cut(count)
+    tidied = nesting::ByHand.tidied(parts, fresh: letter, room: room).utilisation
+    layout, took = timed.call { nesting::Search.new(parts, leftovers: [], fresh: letter, room: room, effort: "good").call }
+    bound = nesting::Report.new(nesting::Request.new("fresh" => {"width_mm" => 215.9, "height_mm" => 279.4}, "parts" => parts.map { |p| {"id" => p.id, "outline" => p.outline} }), layout).area_bound
+    report("#{count} marks as they are cut, good", format("%.3f: %.2f × tidied, %.2f of the bound; %.1f s", layout.utilisation, layout.utilisation / tidied, layout.utilisation / bound, took), "0.76 of the bound")
+  end
+
   # sheets used: whole ones, and of the last as far down as it goes
   used = ->(layout) { layout.fresh.size - 1 + layout.fresh.last.reach / letter.height_mm }
   search = ->(parts, effort, leftovers = []) { nesting::Search.new(parts, leftovers: leftovers, fresh: letter, room: room, effort: effort).call }
@@ -42,22 +52,26 @@ module Bench
     end
   end
 
-  # part-used sheets: corners and strips cut away; a tidy person lays rows into the largest box left
+  # part-used sheets, corners and strips cut away, or marks here and there; a tidy
+  # person lays rows into the largest box left
   cuts = [[[0, 0, 150, 96]], [[60, 0, 155.9, 60], [0, 240, 120, 39.4]], [[90, 90, 60, 160]], [[0, 0, 215.9, 40], [150, 180, 65.9, 99.4]]]
-  leftovers = cuts.each_with_index.map { |boxes, i| nesting::Blank.new(id: i.to_s, width_mm: 215.9, height_mm: 279.4, used: boxes.map { |x, y, w, h| [[x, y], [x + w, y], [x + w, y + h], [x, y + h]] }) }
   small = RealOutlines.call(400, largest: 44)
-  rest = small
-  tidy = leftovers.sum do |blank|
-    box = UpClose::Sheets::FreeRoom.new(blank, gap_mm: 2, frame_mm: 8).largest
-    laid = nesting::ByHand.tidied(rest, fresh: nesting::Blank.new(width_mm: box.width + 16, height_mm: box.height + 16), room: room).sheets.first
-    rest -= laid.placements.map(&:part)
-    laid.placements.sum { |p| p.part.area }
-  end
-  by_hand = nesting::ByHand.tidied(rest, fresh: letter, room: room)
-  {"first" => "2.5 ×", "good" => "2.7 ×, 0.56 × the fresh"}.each do |effort, wanted|
-    layout = search[small, effort, leftovers]
-    onto = layout.laid(layout.sheets.reject { |s| s.blank.fresh? })
-    report("400 small parts, 4 part-used sheets, #{effort}", format("%.2f × the area a tidy person gets on them, %.2f × the fresh sheets", onto / tidy, (layout.fresh.empty? ? 0 : used[layout]) / used[by_hand]), wanted)
+  {"cut in strips" => cuts, "cut here and there" => PartUsed.here_and_there(letter)}.each do |kind, boxes|
+    leftovers = boxes.each_with_index.map { |list, i| nesting::Blank.new(id: i.to_s, width_mm: letter.width_mm, height_mm: letter.height_mm, used: list.map { |box| PartUsed.ring(*box) }) }
+    rest = small
+    tidy = leftovers.sum do |blank|
+      box = UpClose::Sheets::FreeRoom.new(blank, gap_mm: 2, frame_mm: 8).largest
+      laid = nesting::ByHand.tidied(rest, fresh: nesting::Blank.new(width_mm: box.width + 16, height_mm: box.height + 16), room: room).sheets.first
+      rest -= laid.placements.map(&:part)
+      laid.placements.sum { |p| p.part.area }
+    end
+    by_hand = nesting::ByHand.tidied(rest, fresh: letter, room: room)
+    gone = leftovers.map { |blank| (100 - blank.free_area / blank.area * 100).round }.minmax.join("–")
+    {"first" => "2.5 ×", "good" => "2.7 ×, 0.56 × the fresh"}.each do |effort, wanted|
+      layout = search[small, effort, leftovers]
+      onto = layout.laid(layout.sheets.reject { |s| s.blank.fresh? })
+      report("400 small parts, 4 sheets #{kind} (#{gone} %), #{effort}", format("%.2f × the area a tidy person gets on them, %.2f × the fresh sheets", onto / tidy, (layout.fresh.empty? ? 0 : used[layout]) / used[by_hand]), wanted)
+    end
   end
 
   # in a process of its own that only reads them, as bin/up-close nest does

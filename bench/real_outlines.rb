@@ -14,6 +14,17 @@ module RealOutlines
     found.compact.first(count)
   end
 
+  # the same ones as marks are cut: their hull and 3 mm round it, less round small ones
+  def cut(count)
+    call(count).map do |part|
+      points = part.outline.map { |x, y| UpClose::Geometry::Point[x, y] }
+      side = part.outline.transpose.map { |v| v.minmax.reduce(:-).abs }.max
+      border = [3.0, 0.15 * side].min
+      hull = UpClose::Geometry::Region.polygon(UpClose::Geometry::Algorithms::ConvexHull.call(points).map { |p| [p.x, p.y].map { |v| v * (side - 2 * border) / side } })
+      UpClose::Sheets::Nesting::Part.new(id: part.id, outline: hull.grown(border).simpler(0.02).rings.first, turns: part.turns)
+    end
+  end
+
   # the largest loop and what lies in it, so large along its longer side
   def part(font, letter, size, number)
     drawing = UpClose::Artwork::Lettering.new(font, letter).drawing
