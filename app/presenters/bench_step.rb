@@ -32,22 +32,25 @@ module Presenters
     def phase = "#{UpClose::Methods::Step::PHASES[step.phase]} · #{step.wait? ? "waiting" : "by hand"}"
 
     # moments for the page's clock, in milliseconds
-    def moments = {now: ms(@now.to_f), opens: ms(state.opens_at), closes: ms(state.closes_at)}
+    def moments = {now: ms(@now.to_f), opens: ms(state.opens_at), closes: ms(state.closes_at), best: ms(state.best_at)}
 
     # what the clock says as the page is made
     def clock
       case state.name
       when :early then [step.wait? ? "Ready in" : "Not yet: opens in", Moments.span(state.opens_at - @now.to_f + 0.999)]
-      when :open, :closing then state.closes_at ? ["#{open_words} for another", Moments.span(state.closes_at - @now.to_f)] : ["Long enough", "now"]
+      when :open, :best, :closing
+        return ["Open, best in", Moments.span(state.best_at - @now.to_f + 0.999)] if state.name == :open && state.best_at
+        state.closes_at ? ["#{open_words} for another", Moments.span(state.closes_at - @now.to_f)] : ["Long enough", "now"]
       when :late then ["Late by", Moments.span(@now.to_f - state.closes_at)]
       when :over then ["Past its longest by", Moments.span(@now.to_f - state.closes_at)]
       end
     end
 
-    # "best before 19:40"
+    # "best from 19:05, before 19:40"
     def clock_note
       parts = []
       parts << "from #{moment(state.opens_at)}" if state.opens_at && state.early?
+      parts << "best from #{moment(state.best_at)}" if state.best_at && @now.to_f < state.best_at
       parts << "before #{moment(state.closes_at)}" if state.closes_at
       parts.join(", ")
     end
@@ -72,7 +75,11 @@ module Presenters
 
     private
 
-    def open_words = step.wait? ? "Good" : "Open"
+    def open_words = if step.wait?
+                       "Good"
+                     else
+                       ((state.name == :best) ? "Best now, open" : "Open")
+                     end
 
     def ms(seconds) = seconds && (seconds * 1000).round
 

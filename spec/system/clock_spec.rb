@@ -16,14 +16,14 @@ RSpec.describe "the page's clock", :shop, :page do
 
   it "reads windows and waits as the core does, at every moment" do
     step = ->(kind, **rest) { UpClose::Methods::Step.new(key: "b", phase: :apply, kind: kind, title: "b", words: "", least_s: 600, after: "a", **rest) }
-    cases = [step[:hands, earliest_s: 30, latest_s: 3600], step[:hands, latest_s: 120], step[:hands, earliest_s: 0, latest_s: 120], step[:wait, most_s: 1200], step[:wait]]
+    cases = [step[:hands, earliest_s: 30, latest_s: 3600], step[:hands, earliest_s: 30, latest_s: 3600, best_s: 300], step[:hands, latest_s: 120], step[:hands, earliest_s: 0, latest_s: 120], step[:wait, most_s: 1200], step[:wait]]
     visit "/jobs/new"
     cases.each do |one|
       first = UpClose::Methods::Step.new(key: "a", phase: :apply, kind: :hands, title: "a", words: "", least_s: 1)
       clockwork = UpClose::Runs::Clockwork.new(steps: [first, one], began_at: 0, done_at: {"a" => 1000})
-      [1001, 1029, 1031, 1060, 1090, 1119, 1121, 1599, 1601, 2140, 2199, 2201, 4500, 4550, 4599, 4601].each do |now|
+      [1001, 1029, 1031, 1060, 1299, 1301, 1090, 1119, 1121, 1599, 1601, 2140, 2199, 2201, 4500, 4550, 4599, 4601].each do |now|
         state = clockwork.state(now)
-        moments = {opens: state.opens_at && state.opens_at * 1000, closes: state.closes_at && state.closes_at * 1000, wait: one.wait?}
+        moments = {opens: state.opens_at && state.opens_at * 1000, closes: state.closes_at && state.closes_at * 1000, best: state.best_at && state.best_at * 1000, wait: one.wait?}
         told = in_page("clock.reading(#{moments.to_json}, #{now * 1000}).name")
         expect(told).to eq(state.name.to_s), "#{one.kind} #{moments} at #{now}"
       end

@@ -15,6 +15,14 @@ RSpec.describe UpClose::Runs::Clockwork do
     expect({1510 => :early, 1530 => :open, 5039 => :open, 5041 => :closing, 5100 => :closing, 5101 => :late}.map { |now, _| name(now, print: 1500) }).to eq %i[early open open closing closing late]
   end
 
+  it "tells the best part of a window from the rest of it" do
+    best = [steps[0], UpClose::Methods::Step.from_h(steps[1].to_h.merge(best_s: 300))]
+    state = ->(now) { described_class.new(steps: best, began_at: 1000, done_at: {"print" => 1500}).state(now) }
+    # printed at 1500: open from 1530, best from 1800, closing a minute before 5100
+    expect([1529, 1530, 1799, 1800, 5041, 5101].map { |now| state[now].name }).to eq %i[early open open best closing late]
+    expect(state[1600].best_at).to eq 1800
+  end
+
   it "waits: not yet, good, too long" do
     done = {print: 1500, lay: 2000}
     expect([2100, 2600, 3190, 3201].map { |now| name(now, **done) }).to eq %i[early open closing over]

@@ -32,7 +32,7 @@ module UpClose
           phase: :print, lasts: 60, look_for: "wet, beaded ink; the copy with no roller tracks.", never: "touch the print: the ink lies wet."
         hands :trim, "Trim to the ticks", "Hold it by the edges.", lasts: 60, look_for: "corners square to the lines.", never: "smear a corner."
         hands :lay, "Lay it, once", "Ticks on the pencil lines. Touch down in the middle, then outward. Do not slide.", lasts: 20,
-          after: "print", window: 30..3600, cautions: %i[ink], look_for: "the sheet flat, no shine of trapped air.", never: "lift and shift: it doubles.",
+          after: "print", window: 30..3600, best: 300, cautions: %i[ink], look_for: "the sheet flat, no shine of trapped air.", never: "lift and shift: it doubles.",
           late: "The ink may have dried: touch a waste corner. Dry ink does not come over: wipe the sheet, print again."
         hands :press, "Rub gently, then firmly", "Fingertips first, then the edge of a card. Several passes, each across the last.", lasts: 180, each: 120, passes: 4,
           after: "lay", window: 0..300, look_for: "the ink showing darker through the sheet.", never: "dig with a nail: it blotches.",

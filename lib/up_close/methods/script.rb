@@ -28,7 +28,7 @@ module UpClose
         rest = rest.merge(batch: setting.tray) if rest[:batch] && setting.tray
         rounds = rest[:batch] ? (setting.copies / rest[:batch].to_f).ceil : 1
         @steps << Step.new(key: key, title: title, words: words, kind: kind, phase: phase, least_s: least * rounds + each.to_f * setting.copies, most_s: most && most * rounds,
-          each_s: each, earliest_s: window&.begin, latest_s: window&.end, source: ((kind == :wait || window || each) ? START : nil), **rest)
+          best_s: rest.delete(:best), each_s: each, earliest_s: window&.begin, latest_s: window&.end, source: ((kind == :wait || window || each) ? START : nil), **rest)
       end
     end
   end

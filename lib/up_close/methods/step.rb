@@ -5,7 +5,7 @@ module UpClose
     # One thing to do, or to wait for. Frozen; written and read as plain hashes,
     # so that a run keeps the steps it was started with.
     class Step
-      FIELDS = %i[key phase title words kind least_s most_s after earliest_s latest_s look_for never cautions late source each_s place batch temperature_c faults dries passes again takes].freeze
+      FIELDS = %i[key phase title words kind least_s most_s after earliest_s latest_s look_for never cautions late source each_s place batch temperature_c faults dries passes again takes best_s].freeze
       PHASES = {print: "Print", prepare: "Prepare", apply: "Apply", seal: "Seal"}.freeze
       attr_reader(*FIELDS)
 
@@ -14,6 +14,7 @@ module UpClose
       # @param least_s [Numeric] how long at least  @param most_s [Numeric, nil] how long at most
       # @param after [String, nil] the step whose end opens the window
       # @param earliest_s [Numeric, nil] from that end  @param latest_s [Numeric, nil]
+      # @param best_s [Numeric, nil] from that end, when the best part of the window begins
       # @param late [String, nil] what to do when the window has closed
       # @param each_s [Numeric, nil] by hand, for each copy besides  @param place [Symbol, nil] :oven, :press or :drying
       # @param batch [Integer, nil] so many copies at once  @param temperature_c [Numeric, nil]

@@ -8,11 +8,11 @@ module UpClose
     class Clockwork
       # What the step at hand is doing. Frozen.
       class State
-        attr_reader :step, :index, :name, :opens_at, :closes_at, :best_before
+        attr_reader :step, :index, :name, :opens_at, :closes_at, :best_at
 
-        # @param name [Symbol] :ready (nothing to wait for), :early, :open, :closing, :late, :over (waited too long), :done
-        def initialize(step:, index:, name:, opens_at: nil, closes_at: nil)
-          @step, @index, @name, @opens_at, @closes_at = step, index, name, opens_at, closes_at
+        # @param name [Symbol] :ready (nothing to wait for), :early, :open, :best, :closing, :late, :over (waited too long), :done
+        def initialize(step:, index:, name:, opens_at: nil, closes_at: nil, best_at: nil)
+          @step, @index, @name, @opens_at, @closes_at, @best_at = step, index, name, opens_at, closes_at, best_at
           freeze
         end
 
@@ -46,7 +46,8 @@ module UpClose
         return State.new(step: nil, index: @steps.size, name: :done) unless place
         step = @steps[place]
         opens, closes = opening(step, place), closing(step, place)
-        State.new(step: step, index: place, name: name(step, now, opens, closes), opens_at: opens, closes_at: closes)
+        best = step.best_s && anchor(step, place) + step.best_s
+        State.new(step: step, index: place, name: name(step, now, opens, closes, best), opens_at: opens, closes_at: closes, best_at: best)
       end
 
       # when all will be done, if every step from now on takes its least time
@@ -82,11 +83,12 @@ module UpClose
 
       def anchor(step, place) = @done_at.fetch(step.after, came_at(place))
 
-      def name(step, now, opens, closes)
+      def name(step, now, opens, closes, best)
         return :early if opens && now < opens
         return step.wait? ? :over : :late if closes && now > closes
         return :closing if closes && closes - now < [(closes - (opens || now)) * CLOSING_SHARE, 60].min
-        (opens || closes) ? :open : :ready
+        return :ready unless opens || closes
+        (best && now >= best) ? :best : :open
       end
     end
   end

@@ -11,12 +11,14 @@ export function span(seconds) {
   return `${Math.floor(whole / 86400)} d${hours ? ` ${hours} h` : ""}`;
 }
 
-export function reading({ opens, closes, wait }, now) {
+export function reading({ opens, closes, best, wait }, now) {
   if (opens && now < opens) return { name: "early", words: wait ? "Ready in" : "Not yet: opens in", figure: span((opens - now) / 1000 + 0.999) };
   if (closes && now > closes) return { name: wait ? "over" : "late", words: wait ? "Past its longest by" : "Late by", figure: span((now - closes) / 1000) };
   if (!closes) return { name: "open", words: "Long enough", figure: "now" };
   const closing = closes - now < Math.min((closes - (opens || now)) * 0.2, 60000);
-  return { name: closing ? "closing" : "open", words: `${wait ? "Good" : "Open"} for another`, figure: span((closes - now) / 1000) };
+  if (best && now < best && !closing) return { name: "open", words: "Open, best in", figure: span((best - now) / 1000 + 0.999) };
+  const open = best ? "Best now, open" : wait ? "Good" : "Open";
+  return { name: closing ? "closing" : best ? "best" : "open", words: `${closing && !wait ? "Open" : open} for another`, figure: span((closes - now) / 1000) };
 }
 
 // The server's now belongs to the moment its answer began to come in, not to the
@@ -29,7 +31,7 @@ function answeredAt() {
 export function wakeClock(element, onChange = () => {}) {
   const data = element.dataset;
   const offset = Number(data.now) - answeredAt();
-  const moments = { opens: Number(data.opens) || null, closes: Number(data.closes) || null, wait: data.wait === "true" };
+  const moments = { opens: Number(data.opens) || null, closes: Number(data.closes) || null, best: Number(data.best) || null, wait: data.wait === "true" };
   if (!moments.opens && !moments.closes) return;
   const words = element.querySelector("[data-clock-words]");
   const figure = element.querySelector("[data-clock-figure]");
