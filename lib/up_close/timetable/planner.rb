@@ -9,10 +9,6 @@ module UpClose
       PLACES = {oven: "the oven", press: "the iron or press", drying: "the drying place"}.freeze
       # copies on the oven's tray, marks in the press, copies that dry at once
       START_HOLDS = {oven: 12, press: 1, drying: 24}.freeze
-      # orders tried: all of them for few marks, fewer the more steps there are
-      ALL_ORDERS = 5
-      FEW_ORDERS = 260
-      WORK = 1_000_000
       MOST_SHIFTS = 500
       GIVE_UP_S = 60 * 86_400
       NUDGE_S = 60
@@ -28,8 +24,8 @@ module UpClose
       # @param chains [Array<Chain>]
       # @return [Plan]
       def call(chains)
-        best, order = orders(chains).map { |list| [laid(list), list] }.min_by { |plan, _| plan.cost(chains) }
-        best ? gathered(best, order, chains) : Plan.new([], [])
+        best, order = Orders.call(chains).map { |list| [laid(list), list] }.min_by { |plan, _| plan.cost(chains) }
+        best ? Gathering.new(self, chains).call(best, order) : Plan.new([], [])
       end
 
       # The latest moment a mark can be begun and still be ready for its date, all
@@ -60,66 +56,30 @@ module UpClose
         Plan.new(order.uniq.reject { |chain| failed.include?(chain) }.flat_map { |chain| @state[chain.id].entries }, @problems)
       end
 
-      MOST_GATHERED = 12
+      # What a step takes of its place: what goes round the oven more than once fills it every time.
+      # @return [Integer]
+      def need(chain, step)
+        case step.place
+        when :drying then chain.copies
+        when :oven then chain.copies.clamp(1, [@holds[:oven], 1].max)
+        else 1
+        end
+      end
+
+      # @param place [Symbol] a key of PLACES
+      # @return [Integer]
+      def holds(place) = @holds[place]
 
       # how far a mark has come while one order is laid
       State = Struct.new(:block, :at, :ends, :entries)
 
       private
 
-      # The oven's door is held for what comes soon and could bake with it, as long as
-      # that is better for all.
-      def gathered(plan, order, chains)
-        held, tried = {}, []
-        MOST_GATHERED.times do
-          pair = (alone_in_the_oven(plan) - tried).first or break
-          tried << pair
-          first, second = pair
-          wait = held.merge([first.chain.id, first.step.key] => second.from - second.waited_s)
-          other = laid(order, held: wait)
-          plan, held, tried = other, wait, [] if (other.cost(chains) <=> plan.cost(chains)) == -1
-        end
-        plan
-      end
-
-      # one bake and the next that waited for it and would have gone in with it
-      # @return [Array<Array(Plan::Entry, Plan::Entry)>]
-      def alone_in_the_oven(plan)
-        baked = plan.entries.select { |e| e.step.place == :oven && e.step.wait? }
-        baked.each_cons(2).select do |a, b|
-          b.from == a.to && b.waited_s > 0 && [a, b].map { |e| [e.step.temperature_c, e.step.least_s] }.uniq.one? && [a, b].sum { |e| need(e.chain, e.step) } <= @holds[:oven]
-        end
-      end
-
       def begin_anew
         @person = FreeTime.new(@spans)
         @places = PLACES.keys.to_h { |key| [key, ((key == :oven) ? Oven : Place).new(@holds[key])] }
         @busy&.entries&.each { |entry| book(entry) }
         @state, @problems = {}, []
-      end
-
-      def orders(chains)
-        return [] if chains.empty?
-        by_due = chains.sort_by { |c| [c.due || Float::INFINITY, -c.whole_s, c.id.to_s] }
-        few = every_order(chains)
-        return few if few
-        return by_due.permutation.to_a if chains.size <= ALL_ORDERS && chains.sum { |c| c.steps.size } < 80
-        slack = chains.sort_by { |c| [(c.due || Float::INFINITY) - c.whole_s, c.id.to_s] }
-        long = chains.sort_by { |c| [-c.whole_s, c.id.to_s] }
-        plain = [by_due, slack, long, chains.sort_by { |c| [c.hands_s, c.id.to_s] }].uniq
-        plain.first((WORK / (chains.sum { |c| c.steps.size }**2 + 1)).clamp(1, plain.size))
-      end
-
-      # all orders of the blocks of few and short marks; nil when they are too many
-      def every_order(chains)
-        count = (1..chains.sum { |c| c.blocks.size }).reduce(1, :*) / chains.map { |c| (1..c.blocks.size).reduce(1, :*) }.reduce(1, :*)
-        return if count > FEW_ORDERS
-        dealt([], chains.to_h { |c| [c, c.blocks.size] })
-      end
-
-      def dealt(begun, left)
-        rest = left.select { |_, many| many.positive? }
-        rest.empty? ? [begun] : rest.keys.flat_map { |chain| dealt(begun + [chain], left.merge(chain => left[chain] - 1)) }
       end
 
       # a mark's next block
@@ -143,15 +103,6 @@ module UpClose
         entry.pieces.each { |from, to| @person.book(from, to) } if entry.hands?
         @places[entry.step.place]&.book(entry.from, entry.to, need(entry.chain, entry.step), entry.step.temperature_c) if entry.step.place
         true
-      end
-
-      # what goes round the oven more than once fills it every time
-      def need(chain, step)
-        case step.place
-        when :drying then chain.copies
-        when :oven then chain.copies.clamp(1, [@holds[:oven], 1].max)
-        else 1
-        end
       end
 
       # begun later and later, until every window in it holds
