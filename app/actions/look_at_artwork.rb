@@ -12,7 +12,7 @@ module Actions
     def call(mark)
       findings = mark.design.findings
       told = worst(findings)
-      said = {"key" => mark.design.checks_key, "verdict" => told.verdict.to_s, "figure" => words(told), "finest_mm" => findings.find { |f| f.key == :thinnest_line }&.value, "tones" => tones?(findings)}
+      said = {"key" => mark.design.checks_key, "verdict" => told.verdict.to_s, "figure" => words(told), "finest_mm" => findings.find { |f| f.key == :thinnest_line }&.value, "tones" => tones?(findings), "coverage" => findings.find { |f| f.key == :coverage }&.value&.fdiv(100)}
       ApplicationRecord.change { mark.update_columns(checked: said) } unless mark.checked == said
       findings
     end

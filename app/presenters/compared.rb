@@ -10,7 +10,7 @@ module Presenters
 
     # what has no price yet of a row's cost
     # @return [Array<String>]
-    def unpriced(row) = priced.supplies(row.setting).reject(&:cents).map(&:title)
+    def unpriced(row) = priced.lines(row.setting).drop(1).reject(&:cents).map(&:title)
 
     # from how many good pieces on a row is cheaper than another
     # @return [String, nil] nil while one of them has no price
@@ -34,9 +34,9 @@ module Presenters
       end
     end
 
-    # the sheet and what the steps use up, where the pack's price is known
+    # the sheet, ink and what the steps use up, where the pack's price is known
     def cents(setting)
-      lines = [priced.sheet(setting), *priced.supplies(setting)] if @mark.width_mm
+      lines = priced.lines(setting) if @mark.width_mm
       lines.sum { |line| line.cents || 0 } if lines&.first&.cents
     end
 

@@ -12,7 +12,7 @@ module Presenters
 
     # @return [UpClose::Costing::Estimate]
     def estimate
-      @estimate ||= UpClose::Costing::Estimate.new([priced.sheet(mark.setting), *priced.supplies(mark.setting), sealer].compact, chance: mark.spares.chance, hour_cents: Preference.get("hour_cents").to_i,
+      @estimate ||= UpClose::Costing::Estimate.new([*priced.lines(mark.setting), sealer].compact, chance: mark.spares.chance, hour_cents: Preference.get("hour_cents").to_i,
         hands_s: mark.steps_core.reject(&:wait?).sum(&:least_s) / mark.copies_wanted)
     end
 

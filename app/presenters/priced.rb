@@ -21,6 +21,17 @@ module Presenters
     # @return [Array<Line>] what its steps use up
     def supplies(setting) = UpClose::Methods.taken(setting.steps).map { |title, amount, unit| supply(title, amount, unit, true) }
 
+    # @return [Line] what the printer lays down
+    def ink(setting)
+      ink = UpClose::Costing::Ink.new(printer: setting.printer, width_mm: @mark.width_mm, height_mm: @mark.height_mm, coverage: @mark.checked&.fetch("coverage", nil))
+      line = supply(ink.title, ink.amount, ink.unit, true)
+      line.cents ? Line.new(line.title, line.cents, true, UpClose::Working.new("#{ink.working}; #{line.working}")) : line
+    end
+
+    # what goes into every copy
+    # @return [Array<Line>]
+    def lines(setting) = [sheet(setting), ink(setting), *supplies(setting)]
+
     # @param every [Boolean] for spoilt copies too
     def supply(title, amount, unit, every)
       price = prices[title]
@@ -34,7 +45,7 @@ module Presenters
       found = share(setting.stock) or return
       fact = facts[setting.stock.key]
       copies = (found.sheet.zero? ? 1 : found.sheet / found.call(*trim(setting))).floor * fact.pack_sheets * (fact.uses || 1)
-      UpClose::Costing::BreakEven::Way.new(title, fact.pack_cents, [copies * chance, 1].max, supplies(setting).sum { |line| line.cents || 0 } / chance.to_r)
+      UpClose::Costing::BreakEven::Way.new(title, fact.pack_cents, [copies * chance, 1].max, lines(setting).drop(1).sum { |line| line.cents || 0 } / chance.to_r)
     end
 
     def name(stock) = stock.title.sub(/ \(.*/, "")

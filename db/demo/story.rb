@@ -31,7 +31,7 @@ module Demo
     end
 
     def supplies
-      {"acetone" => [490, 500], "clear coat" => [1190, 400], "baking medium" => [1450, 30], "spray acrylic clear" => [1190, 400], "clear parcel tape" => [240, 6600], "aluminium tape" => [890, 4500], "cotton swabs" => [150, 100]}.each { |title, (cents, amount)| SupplyPrice.create!(title: title, pack_cents: cents, pack_amount: amount) }
+      {"toner" => [6900, 90], "ink" => [1990, 30], "acetone" => [490, 500], "clear coat" => [1190, 400], "baking medium" => [1450, 30], "spray acrylic clear" => [1190, 400], "clear parcel tape" => [240, 6600], "aluminium tape" => [890, 4500], "cotton swabs" => [150, 100]}.each { |title, (cents, amount)| SupplyPrice.create!(title: title, pack_cents: cents, pack_amount: amount) }
     end
 
     # part-used sheets, as months of work leave them

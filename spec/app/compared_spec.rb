@@ -28,10 +28,11 @@ RSpec.describe "every way, side by side, for a mark", :shop do
     send_form "/stock/letter-paper", "pack_cents" => "5.20", "pack_sheets" => "500"
     # (0.6 × 4 + 6) ÷ 10
     expect(shown["solvent-rub"]).to match(/84 %.*(under 0\.01|0\.0\d)/m)
-    expect(shown["solvent-rub"]).to match(/without acetone, cotton swabs/)
+    expect(shown["solvent-rub"]).to match(/without toner, acetone, cotton swabs/)
     send_form "/stock/transfer-paper", "pack_cents" => "9.00", "pack_sheets" => "10"
     send_form "/supplies", "title" => "acetone", "pack_cents" => "5.00", "pack_amount" => "100"
     send_form "/supplies", "title" => "cotton swabs", "pack_cents" => "1.00", "pack_amount" => "100"
+    send_form "/supplies", "title" => "toner", "pack_cents" => "0", "pack_amount" => "90"
     # 4 ml at 5 cents and 2 swabs at 1, and a sheet's share, of which 84 in 100 come out
     expect(shown["solvent-rub"]).to match(/84 %.* 0\.2[67] /m)
     send_form "/preferences", "name" => "fumes", "value" => "none"

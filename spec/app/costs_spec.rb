@@ -5,13 +5,18 @@ require_relative "../shop_helper"
 RSpec.describe "what a job costs", :shop do
   it "adds up shares of sheets and supplies for good ones, shares the whole out, and says what has no price" do
     mark = ready_mark(way: "solvent-rub", printer: "laser")
+    # not looked at: 30 % of 30 × 18.75 mm, a starting value
+    expect(UpClose::Costing::Ink.new(printer: :laser, width_mm: 30.0, height_mm: 18.75).then { |ink| [ink.amount, ink.working.to_s] }).to match [be_within(1e-12).of(0.00084375), /30 % inked × 5 g a m².*coverage: look at the artwork first/]
     get "/jobs/#{mark.job.id}/cost"
-    expect(page_words).to match(/Without a price yet, and so not counted: a share of plain letter paper, acetone, cotton swabs, spray acrylic clear/)
+    expect(page_words).to match(/Without a price yet, and so not counted: a share of plain letter paper, toner, acetone, cotton swabs, spray acrylic clear/)
     send_form "/stock/letter-paper", "pack_cents" => "5.20", "pack_sheets" => "500"
-    {"acetone" => ["4.90", "500"], "cotton swabs" => ["1,50", "100"], "spray acrylic clear" => ["11.90", "400"]}.each { |title, (cents, amount)| send_form "/supplies", "title" => title, "pack_cents" => cents, "pack_amount" => amount }
-    costed = Presenters::Costed.new(mark.reload)
+    {"toner" => ["60", "80"], "acetone" => ["4.90", "500"], "cotton swabs" => ["1,50", "100"], "spray acrylic clear" => ["11.90", "400"]}.each { |title, (cents, amount)| send_form "/supplies", "title" => title, "pack_cents" => cents, "pack_amount" => amount }
+    Actions::LookAtArtwork.call(mark.reload)
+    costed = Presenters::Costed.new(mark)
     # 40 × 25 with its border of 5; 4 ml of acetone; 2 swabs; 0.6 of 1; sealed: 3 coats × 24 cm² × 20 µm × 2
-    every = 520r / 500 * 43 * 28 / (197 * 280) + 490r / 500 * 4 + 150r / 100 * 2
+    ink = mark.height_mm.to_r * mark.width_mm.to_r / 1_000_000 * mark.checked.fetch("coverage").to_r * 5 * 6000 / 80
+    expect(ink.to_f).to be_between(0.01, 1)
+    every = ink + 520r / 500 * 43 * 28 / (197 * 280) + 490r / 500 * 4 + 150r / 100 * 2
     sealed = 1190r / 400 * 3 * 2400 * 20 / 1_000_000 * 2
     expect(costed.estimate.per_good.to_f).to be_within(1e-6).of((every/0.6r + sealed).to_f)
     expect([costed.shares.sum, costed.shares.size]).to eq [costed.whole_cents, 2]

@@ -16,7 +16,7 @@ RSpec.describe "the pages of the demo", :shop do
     expect(stages).to include("method", "place", "sheet", "apply", "record")
     expect(Attempt.group(:result).count).to eq("good" => 8, "usable" => 1, "spoilt" => 3)
     open = Run.find_by(ended_at: nil).clockwork.state(Time.now.to_f)
-    expect([open.step.key, open.name]).to eq ["lay", :open]
+    expect([open.step.key, open.name]).to eq ["lay", :best]
   end
 
   it "loads only into an empty shop" do

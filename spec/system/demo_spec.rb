@@ -11,7 +11,7 @@ RSpec.describe "the demo, at the real page", :shop, :page do
     visit "/"
     expect(page).to have_text("Pellow Ness centenary fair")
     click_on "Lay it, once"
-    expect(page).to have_text(/Open for another\s+\d\d:\d\d/)
+    expect(page).to have_text(/Best now, open for another\s+\d\d:\d\d/)
     bench_key(:space)
     expect(page).to have_css("h1", text: "Rub gently, then firmly")
     visit "/marks/#{mark("Name board").id}/place"

@@ -44,7 +44,7 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
     copy = ".copy[data-copy='#{place["copy"]}']"
     page.execute_script("document.querySelector(\"#{copy}\").focus()")
     press(%i[shift right], :left)
-    expect(page).to have_css("#{copy}[data-x^='#{(place["x"] + 0.9).round(2)}']")
+    expect(page).to have_css("#{copy}[data-x^='#{(place["x"] + 0.9).floor(2)}']")
     kept = name.reload.layout.sheets.first["places"].find { |p| p["copy"] == place["copy"] }
     expect(kept.values_at("x", "y")).to match [be_within(1e-6).of(place["x"] + 0.9), place["y"]]
     drag(middle_of(".layout .copy"), 0, -160) # onto what is gone

@@ -70,7 +70,7 @@ module UpClose
 
         def finest = (@tries[:fine] * size**0.5).ceil
 
-        def boxed = (@tries[:boxed] * size**2).floor
+        def boxed = @stopped ? 0 : (@tries[:boxed] * [size, 1].min**2).floor
 
         # the best so far, as many as are laid again; what cannot come among them is given up
         def kept = [finest, 1].max

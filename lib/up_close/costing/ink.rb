@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Costing
+    # What a printer lays down for a mark: so much on each square metre it covers
+    # wholly (starting values; a pack's own yield replaces them by its price). Frozen.
+    class Ink
+      # title, amount on a square metre, unit
+      LAID = {laser: ["toner", 5.0, "g"], inkjet: ["ink", 12.0, "ml"]}.freeze
+      # where the artwork has not been looked at yet
+      START_COVERAGE = 0.3
+
+      # @return [Hash{String => String}] title → unit
+      def self.units = LAID.values.to_h { |title, _, unit| [title, unit] }
+
+      # @param printer [Symbol]  @param width_mm [Float]  @param height_mm [Float]
+      # @param coverage [Float, nil] share of that box that is inked
+      def initialize(printer:, width_mm:, height_mm:, coverage: nil)
+        @title, @laid, @unit = LAID.fetch(printer.to_sym)
+        @width_mm, @height_mm, @coverage = width_mm, height_mm, coverage
+        freeze
+      end
+
+      attr_reader :title, :unit
+
+      # @return [Float] of its unit, for one copy
+      def amount = @width_mm * @height_mm / 1e6 * share * @laid
+
+      # @return [Working]
+      def working
+        Working.new("#{n(@width_mm, 1)} × #{n(@height_mm, 1)} mm × #{n(share * 100, 0)} % inked × #{n(@laid)} #{unit} a m² = #{n(amount, 5)} #{unit}", source: "#{n(@laid)} #{unit} a m² is a starting value#{", and so is its coverage: look at the artwork first" unless @coverage}")
+      end
+
+      private
+
+      def share = @coverage || START_COVERAGE
+
+      def n(value, places = 2) = Working.number(value, places)
+    end
+  end
+end
