@@ -4,7 +4,14 @@ module Presenters
   # The plan as the page shows it: what to do now, each mark's dates, day by day.
   class Timetable
     # A bar on a day's drawing: in pixels.
-    Bar = Struct.new(:entry, :x, :width, :lane, :kind)
+    Bar = Struct.new(:entry, :x, :width, :lane, :kind) do
+      # as much as it has room for
+      def words
+        whole, room = "#{entry.chain.title}: #{entry.step.title.downcase}", (width / LETTER).floor - 1
+        (whole.length > room) ? "#{whole[0, room - 1].rstrip.delete_suffix(":")}…" : whole
+      end
+    end
+    LETTER = 6.8
     WIDTH = 860
     LEFT = 96
     LANE = 30

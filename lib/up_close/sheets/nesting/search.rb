@@ -66,7 +66,8 @@ module UpClose
 
         def orders = [(@tries[:orders] * size**0.5).ceil, 1].max
 
-        def shaken = (@tries[:shaken] * size).floor
+        # copies of one part change places to no end
+        def shaken = @parts.one? ? 0 : (@tries[:shaken] * size).floor
 
         def finest = (@tries[:fine] * size**0.5).ceil
 
