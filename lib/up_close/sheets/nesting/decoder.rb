@@ -8,7 +8,8 @@ module UpClose
       # the sheet's top.
       class Decoder
         MOST_SHEETS = 200
-        # the maps of a few copies are many megabytes, which Ruby on its own lets pile up
+        # of a large job, the maps of a few copies are many megabytes, which Ruby on its own lets pile up
+        LARGE = 400
         TIDY_AFTER = 16
 
         # @param room [Room]  @param leftovers [Array<Blank>]  @param fresh [Blank, nil]
@@ -28,7 +29,7 @@ module UpClose
           @dead, @rows = {}, Hash.new(0)
           unplaced = []
           given_up = order.each_with_index.find do |(part, copy), i|
-            GC.start(full_mark: false) if (i + 1) % TIDY_AFTER == 0
+            GC.start(full_mark: false) if order.size > LARGE && (i + 1) % TIDY_AFTER == 0
             unplaced << [part, copy] unless laid?(part, copy)
             limit && ([unplaced.size, used] <=> limit) == 1
           end

@@ -4,11 +4,14 @@ module UpClose
   module Sheets
     module Nesting
       # Tries orders of the parts and keeps the best layout: a portfolio of plain
-      # orders, then the best ones shaken, then some laid again with finer cells.
-      # Counted in tries, so that a seed gives the same layout on any machine.
+      # orders, then the best one shaken, again and again. Counted in tries, so that a seed gives the same layout on any machine.
       class Search
         # tries for forty copies; more get fewer, since each does more, and fewer get more
-        EFFORTS = {"first" => {orders: 2, shaken: 4, fine: 0, boxed: 60}, "good" => {orders: 12, shaken: 80, fine: 4, boxed: 200}, "stretch" => {orders: 18, shaken: 240, fine: 8, boxed: 800}}.freeze
+        EFFORTS = {
+          "first" => {cell: Room::QUICK, orders: 2, shaken: 4, boxed: 60},
+          "good" => {cell: Room::FINE, orders: 12, shaken: 26, boxed: 200},
+          "stretch" => {cell: Room::FINE, orders: 18, shaken: 100, boxed: 800}
+        }.freeze
         FORTY = 40.0
         MOST_TIMES = 4.0
         SWAP = 0.08
@@ -33,14 +36,10 @@ module UpClose
         # @return [Layout]
         def call(&progress)
           @progress, @done = progress, 0
-          @best = []
-          plain.first(orders).each { |tried| try(*tried, quick) }
-          shaken.times { |i| try(*shaken_try(*@best.first, i), quick) }
-          # what the coarser cells took is not needed any more
-          @quick = nil
-          @best.first(finest).each { |_, order, lean| try(order, lean, fine) }
+          plain.first(orders).each { |tried| try(*tried) }
+          shaken.times { |i| try(*shaken_try(*@best, i)) }
           boxes = Boxes.call(@parts, leftovers: @leftovers, fresh: @fresh, room: @room, tries: boxed, chance: @chance) if boxy?
-          [@best.first.first, boxes].compact.min_by(&:cost)
+          [@best.first, boxes].compact.min_by(&:cost)
         end
 
         private
@@ -69,18 +68,11 @@ module UpClose
         # copies of one part change places to no end
         def shaken = @parts.one? ? 0 : (@tries[:shaken] * size).floor
 
-        def finest = (@tries[:fine] * size**0.5).ceil
+        def boxed = @stopped ? 0 : (@tries[:boxed] * [size, size**2].min).floor
 
-        def boxed = @stopped ? 0 : (@tries[:boxed] * [size, 1].min**2).floor
+        def whole = orders + shaken
 
-        # the best so far, as many as are laid again; what cannot come among them is given up
-        def kept = [finest, 1].max
-
-        def whole = orders + shaken + finest
-
-        def quick = @quick ||= Decoder.new(@room, leftovers: @leftovers, fresh: @fresh)
-
-        def fine = @fine ||= Decoder.new(@room.with(cell: Room::FINE), leftovers: @leftovers, fresh: @fresh)
+        def decoder = @decoder ||= Decoder.new(@room.with(cell: @tries[:cell]), leftovers: @leftovers, fresh: @fresh)
 
         def plain
           boxes = @parts.to_h { |part| [part, around(part)] }
@@ -88,10 +80,11 @@ module UpClose
           LEANS.each_index.flat_map { |k| lists.each_with_index.map { |list, i| [list, LEANS[(i + k) % LEANS.size]] } }
         end
 
-        def try(order, lean, decoder)
+        # what cannot be as cheap as the best is given up on the way
+        def try(order, lean)
           return if @stopped
-          layout = decoder.call(order, lean: lean, limit: @best[kept - 1]&.first&.cost)
-          @best = [[layout, order, lean], *@best].each_with_index.min_by(kept) { |(found, *), i| [found.cost, i] }.map(&:first) if layout
+          layout = decoder.call(order, lean: lean, limit: @best&.first&.cost)
+          @best = [layout, order, lean] if layout
           @done += 1
           @stopped = @progress&.call([@done.to_f / whole, 1.0].min) == false
         end
