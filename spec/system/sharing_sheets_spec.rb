@@ -31,10 +31,12 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
   end
 
   it "goes on searching beside the page, shows how far it is, and keeps the best so far when that is enough" do
-    mark = ready_mark
+    mark, plate = ready_mark, ready_mark
+    send_form "/marks/#{plate.id}/place", "width" => "44"
     allow(Actions::LaySheet).to receive(:search).and_wrap_original { |search, *rest, &progress| search.call(*rest) { |share| sleep(0.15) && progress&.call(share) } }
     visit "/marks/#{mark.id}/sheet"
     fill_in "copies", with: "9"
+    check "badge, 2 copies on plate"
     free
     check "by their outlines on fresh sheets too, not in rows"
     select "as long as it helps", from: "try"
@@ -42,7 +44,7 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
     expect(page).to have_css("progress")
     expect(barriers).to be_empty
     click_on "Enough: keep the best so far"
-    expect(page).to have_css("g.copy", count: 9, wait: 10)
+    expect(page).to have_css("g.copy", count: 11, wait: 10)
     expect(page).to have_no_css("progress")
   end
 

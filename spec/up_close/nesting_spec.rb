@@ -66,6 +66,17 @@ RSpec.describe UpClose::Sheets::Nesting do
     expect_rules_kept(layout, gap: 2, frame: 8)
   end
 
+  it "takes little of a leftover too: no plain way of laying the same leaves more of it" do
+    half = described_class::Blank.new(id: "half", width_mm: 120, height_mm: 250, used: [rectangle(60, 30)])
+    parts = odd_shapes(14, seed: 3)
+    found = search(parts, leftovers: [half])
+    decoder = described_class::Decoder.new(described_class::Room.new(gap_mm: 2, frame_mm: 8), leftovers: [half], fresh: letter)
+    plain = described_class::Search::LEANS.map { |lean| decoder.call(parts.sort_by { |p| -p.area }.map { |p| [p, 1] }, lean: lean) }
+    expect([found, *plain].map { |layout| layout.sheets.map { |s| s.blank.id } }).to all eq ["half"]
+    expect(plain.map { |layout| layout.sheets[0].reach }.uniq.size).to be > 1
+    expect(found.sheets[0].reach).to be <= plain.map { |layout| layout.sheets[0].reach }.min
+  end
+
   it "lays nothing on a sheet that is all gone, and says what fits on none" do
     all = described_class::Blank.new(id: "gone", width_mm: 100, height_mm: 100, used: [rectangle(100, 100)])
     layout = search([part("label", rectangle(30, 20)), part("banner", rectangle(260, 250))], leftovers: [all])
@@ -102,7 +113,7 @@ RSpec.describe UpClose::Sheets::Nesting do
     order = odd_shapes(20).map { |p| [p, 1] }
     cost = decoder.call(order).cost
     expect(decoder.call(order, limit: cost).cost).to eq cost
-    expect(decoder.call(order, limit: [0, cost.last - 1])).to be_nil
+    expect(decoder.call(order, limit: [0, cost[1] - 1])).to be_nil
     # by their near edges instead of their far ones: another layout, the same rules
     other = decoder.call(order, lean: 0.4)
     expect(other.placements.map(&:x)).not_to eq decoder.call(order).placements.map(&:x)

@@ -56,7 +56,7 @@ module UpClose
 
         # what reaches furthest down the last sheet is laid sooner, and every other time neighbours change places
         def shaken_try(layout, order, lean, number)
-          low = layout.fresh.last&.lowest
+          low = layout.sheets.last&.lowest
           sooner = low ? @chance.sooner(order, order.index { |part, copy| part.equal?(low.part) && copy == low.copy }) : order
           [(number.odd? || low.nil?) ? @chance.shaken(sooner, swap: SWAP) : sooner, (number % 4 == 3) ? LEANS[number / 4 % LEANS.size] : lean]
         end
@@ -84,7 +84,7 @@ module UpClose
         def try(order, lean)
           return if @stopped
           layout = decoder.call(order, lean: lean, limit: @best&.first&.cost)
-          @best = [layout, order, lean] if layout
+          @best = [layout, order, lean] if layout && (@best.nil? || (layout.cost <=> @best.first.cost) < 1)
           @done += 1
           @stopped = @progress&.call([@done.to_f / whole, 1.0].min) == false
         end
