@@ -14,6 +14,7 @@ module UpClose
         }.freeze
         FORTY = 40.0
         MOST_TIMES = 4.0
+        FEW = 1.6
         SWAP = 0.08
         LEANS = [0.6, 1.0, 0.4].freeze
         ORDERS = [
@@ -46,10 +47,13 @@ module UpClose
 
         # packing boxes beats packing outlines only where these fill their boxes
         BOXY = 0.75
+        ALL_BOXES = 0.999
 
-        def boxy?
-          filled, boxes = @parts.map { |part| [part.area * part.count, around(part).then { |box| box.width * box.height } * part.count] }.transpose.map(&:sum)
-          filled >= BOXY * boxes
+        def boxy? = filled >= BOXY
+
+        # share of their boxes that the parts fill
+        def filled
+          @filled ||= @parts.map { |part| [part.area * part.count, around(part).then { |box| box.width * box.height } * part.count] }.transpose.map(&:sum).then { |parts, boxes| parts / boxes }
         end
 
         def around(part) = Geometry::Box.around(part.outline.map { |x, y| Geometry::Point[x, y] })
@@ -65,8 +69,11 @@ module UpClose
 
         def orders = [(@tries[:orders] * size**0.5).ceil, 1].max
 
-        # copies of one part change places to no end
-        def shaken = @parts.one? ? 0 : (@tries[:shaken] * size).floor
+        # Copies of one part change places to no end, and boxes are packed better as
+        # boxes; a few parts are worth more tries, since so much hangs on each.
+        def shaken = (@parts.one? || boxes_only?) ? 0 : (@tries[:shaken] * [size, size**FEW].max).floor
+
+        def boxes_only? = @leftovers.empty? && filled > ALL_BOXES
 
         def boxed = @stopped ? 0 : (@tries[:boxed] * [size, size**2].min).floor
 
