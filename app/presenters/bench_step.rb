@@ -75,11 +75,10 @@ module Presenters
 
     private
 
-    def open_words = if step.wait?
-                       "Good"
-                     else
-                       ((state.name == :best) ? "Best now, open" : "Open")
-                     end
+    def open_words
+      return "Good" if step.wait?
+      (state.name == :best) ? "Best now, open" : "Open"
+    end
 
     def ms(seconds) = seconds && (seconds * 1000).round
 

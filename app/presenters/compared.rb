@@ -8,6 +8,9 @@ module Presenters
       @mark, @printer = mark, printer
     end
 
+    # @return [UpClose::Working] of a row's cost
+    def cost_working(row) = UpClose::Costing::Estimate.new(priced.lines(row.setting), chance: row.chance).working
+
     # what has no price yet of a row's cost
     # @return [Array<String>]
     def unpriced(row) = priced.lines(row.setting).drop(1).reject(&:cents).map(&:title)
