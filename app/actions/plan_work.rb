@@ -33,19 +33,32 @@ module Actions
     # begun as late as it can be, the others being where they are
     # @return [UpClose::Timetable::Plan, nil]
     def latest(chain)
-      others = UpClose::Timetable::Plan.new(plan.entries.reject { |e| e.chain == chain }, [])
+      others = UpClose::Timetable::Plan.new(plan.entries.reject { |e| e.chain == chain } + in_place.entries, [])
       UpClose::Timetable::Planner.new(hours, **planner).latest(chain, others)
     end
 
     # @return [Array<UpClose::Timetable::WaysOut::Way>]
     def ways_out(chain) = UpClose::Timetable::WaysOut.new(hours, chains, zone: Shelves::LocalZone, **planner).call(chain, quicker: quicker(chain))
 
+    # what lies in the oven or dries already: it keeps its place, beside whatever went in with it
+    # @return [UpClose::Timetable::Plan]
+    def in_place
+      @in_place ||= UpClose::Timetable::Plan.new(chains.filter_map { |chain| lying(chain) }, [])
+    end
+
     # the wanted date is the morning of the day it is due
     MORNING_MIN = 540
 
     private
 
-    def planner = {from: now.to_f, holds: shop.holds}
+    def planner = {from: now.to_f, holds: shop.holds, busy: in_place}
+
+    def lying(chain)
+      first = chain.steps.first
+      step = first && mark(chain).run&.steps_core&.find { |s| s.key == first.key }
+      return unless step&.wait? && step.place && first.least_s.positive?
+      UpClose::Timetable::Plan::Entry.new(chain: chain, step: step, from: now.to_f, to: now.to_f + first.least_s, pieces: [])
+    end
 
     # ready for the sheet or further, and not done
     def open_marks
@@ -64,7 +77,7 @@ module Actions
       rest = steps.reject { |step| done.key?(step.key) }.map { |step| shop.climate.call(step) }
       return rest unless run && rest.first&.wait?
       gone = now.to_f - (done.values.max || run.began_at.to_f)
-      [rest.first.then { |step| UpClose::Methods::Step.from_h(step.to_h.merge(least_s: [step.least_s - gone, 0].max, most_s: nil)) }, *rest.drop(1)]
+      [rest.first.then { |step| UpClose::Methods::Step.from_h(step.to_h.merge(least_s: [step.least_s - gone, 0].max, most_s: nil, place: nil)) }, *rest.drop(1)]
     end
 
     def quicker(chain)

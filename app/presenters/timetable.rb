@@ -76,7 +76,13 @@ module Presenters
     # @return [Array<Day>]
     def days
       dates = plan.entries.select(&:hands?).flat_map { |e| e.pieces.map { |from, _| Shelves::LocalZone.date_of(from) } }.uniq.sort.first(MOST_DAYS)
-      dates.map { |date| Day.new(date, spans(date), plan.entries) }
+      dates.map { |date| Day.new(date, spans(date), drawn) }
+    end
+
+    # what lies in a place already is drawn there
+    def drawn
+      lying = work.in_place.entries.to_h { |e| [[e.chain.id, e.step.key], e] }
+      plan.entries.map { |e| lying.fetch([e.chain.id, e.step.key], e) }
     end
 
     def entries_on(date) = plan.entries.select { |e| e.hands? && e.pieces.any? { |from, _| Shelves::LocalZone.date_of(from) == date } }

@@ -82,6 +82,27 @@ RSpec.describe "the timetable", :shop do
     expect(planned.ways_out(planned.chains.first).map(&:words)).to include(/one evening more|cured sooner/)
   end
 
+  it "lets what is in the oven together bake on side by side, and keeps its door shut to the next" do
+    disc = {way: "baked-medium", printer: "laser", shape: "disc", diameter_mm: "40", material: "brass", finish: "etched"}
+    keep
+    first, second, third = Array.new(3) { ready_mark(**disc) }
+    [first, second].each_with_index do |one, i|
+      run = Actions::RunMarks.start(one, now)
+      run.steps_core.take_while { |s| s.key != "bake" }.each { |s| Actions::RunMarks.finish_step(run, s.key, now + 5400 + 60 * i) }
+    end
+    work = planned(now + 5400 + 600)
+    # half an hour from when each went in, by whatever way
+    bakes = work.plan.entries.select { |e| e.step.key == "bake" }.to_h { |e| [e.chain.id, [e.from, e.to]] }
+    expect(bakes.values_at(first.id, second.id).map(&:last)).to eq [now + 7200, now + 7260].map(&:to_f)
+    expect(bakes[third.id].first).to be >= (now + 7260).to_f
+    # and drawn in the oven
+    oven = Presenters::Timetable.new(work, now: now + 6000).days.first.rows.filter_map { |lane, row| row if lane == :oven }.flatten
+    expect(oven.map { |bar| bar.entry.chain.id }).to include(first.id, second.id)
+    # put off till then, were it ready at once
+    ready = UpClose::Timetable::Chain.new(id: 0, title: "ready", steps: [third.steps_core.find { |s| s.key == "bake" }], copies: 2)
+    expect(UpClose::Timetable::Planner.new(work.hours, **work.send(:planner)).call([ready]).entries.first.from).to eq (now + 7260).to_f
+  end
+
   it "offers fewer coats where that is sooner, and plans by the coats a mark is to get" do
     send_form "/marks/#{mark.id}/seal", "sealer" => "cup-coat"
     keep
