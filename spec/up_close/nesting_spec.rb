@@ -107,6 +107,34 @@ RSpec.describe UpClose::Sheets::Nesting do
     expect(described_class::Report.new(request, layout).area_bound).to be > layout.utilisation
   end
 
+  it "moves a shape as far as GEOS says that it can be, through a hole as well" do
+    shapes = odd_shapes(24, seed: 5).map { |p| described_class::Layout::Placement.new(p, 1, 30, 30, 0).ring(p.outline) }
+    moved = ->(ring, by) { geos(ring.map { |x, y| [x, y - by] }) }
+    shapes.each_slice(2) do |still, ring|
+      ring = ring.map { |x, y| [x + 3, y + 40] }
+      # the first touch on the way up, by steps and then by halving
+      hit = (0..400).find { |i| moved[ring, i / 10.0].intersects?(geos(still)) }
+      from, to = [hit - 1, hit].map { |i| i / 10.0 }
+      30.times { middle = (from + to) / 2 and moved[ring, middle].intersects?(geos(still)) ? to = middle : from = middle }
+      sliding, other = [ring, still].map { |r| described_class::Sliding.new([r]) }
+      expect(sliding.clear(1, other, 60.0)).to be_within(1e-6).of(to)
+      expect(sliding.clear(1, other, 5.0)).to eq 5.0
+    end
+    frame = described_class::Sliding.new([rectangle(100, 100), [[10, 10], [90, 10], [90, 90], [10, 90]]])
+    expect(described_class::Sliding.new([[[40, 40], [60, 40], [60, 60], [40, 60]]]).clear(0, frame, 60.0)).to eq 30
+  end
+
+  it "settles parts as near as they may be: a box into the corner, a square on its tip under it" do
+    room = described_class::Room.new(gap_mm: 2, frame_mm: 8)
+    lay = ->(id, outline, x, y) { described_class::Layout::Placement.new(part(id, outline), 1, x, y, 0) }
+    sheet = described_class::Layout::Sheet.new(letter, [lay["tip", [[0, -5], [5, 0], [0, 5], [-5, 0]], 15, 32], lay["box", rectangle(10, 10), 13, 14]], 37)
+    settled = described_class::Settled.new(sheet, room).call
+    # the box to the frame at 8, 8; the tip 2 under its lower side at 18, its left corner to the frame: 20 + 5, 8 + 5
+    expect(settled.placements.map { |p| [p.x, p.y] }.flatten).to match [be_within(0.01).of(13), be_within(0.01).of(25), be_within(0.01).of(8), be_within(0.01).of(8)]
+    expect(settled.reach).to be_within(0.01).of(30)
+    expect_rules_kept(described_class::Layout.new([settled], []), gap: 2, frame: 8)
+  end
+
   it "gives a layout up as soon as it can no longer be cheaper, and not before" do
     room = described_class::Room.new(gap_mm: 2, frame_mm: 8)
     decoder = described_class::Decoder.new(room, leftovers: [], fresh: letter)

@@ -33,16 +33,23 @@ module UpClose
 
         def top = frame[:top] - gap / 2
 
-        # what an outline may be made simpler by, outwards
+        # what an outline may be made simpler by, outwards, and chords to a quarter of a
+        # circle: as much as cells hide, and where parts lie as near as they may
         SIMPLER = 0.03
         CHORDS = 8
+        TRUE_SIMPLER = 0.005
+        TRUE_CHORDS = 16
+        SIMPLE = 24
 
         # rings that hold all within half the gap of a part
-        def grown(part)
+        def grown(part, simpler: SIMPLER, chords: CHORDS)
           region = part.region
-          return region.grown(gap / 2, quarter: CHORDS).rings if part.outline.size < 24
-          region.simpler(SIMPLER).grown(gap / 2 + SIMPLER, quarter: CHORDS).rings
+          return region.grown(gap / 2, quarter: chords).rings if part.outline.size < SIMPLE
+          region.simpler(simpler).grown(gap / 2 + simpler, quarter: chords).rings
         end
+
+        # the same, hardly more than that
+        def truly_grown(part) = grown(part, simpler: TRUE_SIMPLER, chords: TRUE_CHORDS)
 
         # A part's cells at each of its turns; upside down they are the same cells, reversed.
         # @return [Array<Cells>]
@@ -54,8 +61,11 @@ module UpClose
           end.uniq(&:rows)
         end
 
+        # the same for a used area
+        def grown_ring(ring, chords: CHORDS) = Geometry::Region.polygon(ring).grown(gap / 2, quarter: chords).rings
+
         # a used area as cells of its own
-        def cells_of(ring) = Cells.of(Geometry::Region.polygon(ring).grown(gap / 2, quarter: CHORDS).rings, turn: 0, cell: cell)
+        def cells_of(ring) = Cells.of(grown_ring(ring), turn: 0, cell: cell)
 
         # those cells where they lie on the sheet; what falls outside it is left out
         def stamp(cells, columns, rows)

@@ -40,7 +40,7 @@ module UpClose
           plain.first(orders).each { |tried| try(*tried) }
           shaken.times { |i| try(*shaken_try(*@best, i)) }
           boxes = Boxes.call(@parts, leftovers: @leftovers, fresh: @fresh, room: @room, tries: boxed, chance: @chance) if boxy?
-          [@best.first, boxes].compact.min_by(&:cost)
+          [Settled.all(@best.first, @room), boxes].compact.min_by(&:cost)
         end
 
         private
