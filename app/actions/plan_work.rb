@@ -14,19 +14,18 @@ module Actions
       @plan = UpClose::Timetable::Planner.new(hours, **planner).call(@chains)
     end
 
-    # the shop's hours; and now, for whoever stands at the bench already
     # @return [UpClose::Timetable::Hours]
-    def hours
-      @hours ||= begin
-        minute = now.getlocal.then { |t| t.hour * 60 + t.min }
-        at_the_bench? ? shop.hours.with(now.getlocal.to_date, [[minute, (minute + AT_HAND_MIN) % 1440]]) : shop.hours
-      end
-    end
+    def hours = shop.hours
 
-    # a step was done so lately that you must be there, and will be for a while
-    AT_HAND_MIN = 90
+    # a step was done so lately that you must be there, and will be for a while: for
+    # what is under way, whatever your hours; nothing new is begun outside them
+    STAY_S = 90 * 60
 
-    def at_the_bench? = @marks.values.any? { |mark| mark.run&.step_ends&.any? { |e| now - e.done_at < AT_HAND_MIN * 60 } }
+    # @return [Time, nil] when the last step was done, if that was so lately
+    def seen_at = @seen_at ||= @marks.values.flat_map { |mark| mark.run&.step_ends.to_a.map(&:done_at) }.max&.then { |at| at if now - at < STAY_S }
+
+    # @return [Float, nil] till when you are taken to stay
+    def staying = seen_at && now.to_f + STAY_S
 
     def mark(chain) = @marks.fetch(chain.id)
 
@@ -51,7 +50,7 @@ module Actions
 
     private
 
-    def planner = {from: now.to_f, holds: shop.holds, busy: in_place}
+    def planner = {from: now.to_f, holds: shop.holds, busy: in_place, staying: staying}
 
     def lying(chain)
       first = chain.steps.first

@@ -33,6 +33,12 @@ module Presenters
     # @return [UpClose::Timetable::Plan::Entry, nil]
     def next_entry = plan.entries.select(&:hands?).min_by(&:from)
 
+    # @return [String, nil] why something is planned outside the maker's hours
+    def stay
+      outside = plan.entries.any? { |e| e.hands? && e.chain.begun? && e.pieces.any? { |from, _| from < work.staying.to_f && !own?(from) } }
+      "You ended a step at #{moment(work.seen_at)}: what is under way is planned as if you stayed till #{moment(work.staying)}. Nothing new is begun outside your hours." if outside
+    end
+
     # @return [Array<UpClose::Timetable::Plan::Entry>]
     def waiting_now = plan.entries.select { |e| !e.hands? && e.from <= @now.to_f + 60 && e.to > @now.to_f }
 
@@ -139,6 +145,9 @@ module Presenters
     private
 
     def before(entry) = entry.chain.steps.find { |s| s.key == entry.step.after }&.title || "the one before"
+
+    # in the maker's own hours
+    def own?(moment) = (@own ||= work.hours.spans(@now.to_f, 2)).any? { |from, to| moment >= from && moment < to }
 
     def spans(date) = work.hours.pattern(date).map { |from, to| [Shelves::LocalZone.at(date, from), Shelves::LocalZone.at(date, (to > from) ? to : to + 1440)] }
   end

@@ -59,7 +59,7 @@ RSpec.describe "the timetable", :shop do
     before = planned.plan.ready(planned.chains.first)
     Actions::RunMarks.finish_step(run, "ground", now + 5400)
     later = planned(now + 5400)
-    # at the bench outside the evening: it goes on from there, though the hours begin at seven
+    # it goes on from there
     expect(later.plan.entries.first).to have_attributes(step: have_attributes(key: "pencil"), from: (now + 5400).to_f)
     expect(later.plan.ready(later.chains.first)).not_to eq before
     run.reload.steps_core.drop(1).each_with_index { |step, i| Actions::RunMarks.finish_step(run, step.key, now + 6000 + i * 600) }
@@ -68,11 +68,25 @@ RSpec.describe "the timetable", :shop do
     expect(page_words).to match(/Nothing waits for your hands/)
   end
 
+  it "goes on after hours with what is in hand, says so, and begins nothing new" do
+    keep
+    other = ready_mark
+    Actions::RunMarks.start(mark, now).then { |run| Actions::RunMarks.finish_step(run, "ground", now + 16_200) }
+    late = planned(now + 16_260)
+    firsts = late.chains.to_h { |chain| [chain.id, Time.at(late.plan.start(chain))] }
+    expect(firsts).to eq(mark.id => now + 16_260, other.id => Time.local(2026, 12, 1, 19, 0))
+    allow(Web.settings).to receive(:clock).and_return(now + 16_260)
+    get "/timetable"
+    expect(page_words).to include("You ended a step at 22:30: what is under way is planned as if you stayed till Tue 00:01. Nothing new is begun outside your hours.")
+    # an hour and a half later you have gone
+    expect(Time.at(planned(now + 21_700).plan.entries.first.from)).to eq Time.local(2026, 12, 1, 19, 0)
+  end
+
   it "says what stands in the way of a date that cannot be kept, and the ways out, each planned" do
     mark.job.update!(due_on: Date.new(2026, 12, 1))
     keep
     get "/timetable"
-    expect(page_words).to match(/badge : stop ready .*Too late by .*drying and waiting.*(In time, if you|None makes the date; soonest if you)/)
+    expect(page_words).to match(/badge : stop ready .*Too late by .*drying and waiting.*(What would make the date|Nothing makes the date; soonest):/)
     work = planned
     ways = work.ways_out(work.chains.first)
     expect(ways.map(&:ready).min).to be <= work.plan.ready(work.chains.first)

@@ -33,6 +33,15 @@ RSpec.describe UpClose::Timetable do
       expect(found.of(one).map { |e| [e.why.first, e.waited_s] }).to eq [[:hours, 3600], [:follows, 0], [:hours, 21.5 * 3600], [:follows, 0]]
     end
 
+    it "goes on past your hours with what is under way as long as you stay, and begins nothing new there" do
+      begun = chain(1, step("rub", 40), step("peel", 30), step("seal", 60), ends: {"lay" => at("2026-11-30 21:40")})
+      fresh = chain(2, step("print", 20))
+      found = plan(begun, fresh, from: "2026-11-30 21:50", staying: at("2026-11-30 23:20"))
+      # an hour and a half: rubbing and peeling go in, sealing does not; the new one has no 20 min left this evening
+      expect(clock(found, begun)).to eq [["rub", "Mon 21:50", "Mon 22:30"], ["peel", "Mon 22:30", "Mon 23:00"], ["seal", "Tue 19:20", "Tue 20:20"]]
+      expect(clock(found, fresh)).to eq [["print", "Tue 19:00", "Tue 19:20"]]
+    end
+
     it "begins what a window ties together when all of it goes into one evening" do
       # an hour of printing, then laid within 5 to 60 min, 90 min of rubbing within 10 min of that: 19:00 at the latest
       tied = chain(1, step("sand", 60), step("print", 60), step("lay", 10, after: "print", earliest_s: 300, latest_s: 3600), step("rub", 90, after: "lay", latest_s: 600))

@@ -20,6 +20,9 @@ module UpClose
       # @return [Array<Array<Integer>>] places
       attr_reader :blocks
 
+      # a step of it is done
+      def begun? = ends.any?
+
       def hands_s = steps.reject(&:wait?).sum(&:least_s)
 
       def whole_s = steps.sum(&:least_s)

@@ -40,11 +40,16 @@ module UpClose
       # takes a stretch out, which must be free
       def book(from, to)
         return if to <= from
-        i = index(from)
-        s, e = @spans[i]
+        s, e = @spans[index(from)]
         raise ArgumentError, "not free" unless s && s <= from && to <= e
-        left = [([s, from] if from > s), ([to, e] if to < e)].compact
-        @spans[i, 1] = left
+        cut(from, to)
+      end
+
+      # takes out whatever of a stretch is free
+      def cut(from, to)
+        first = last = index(from)
+        last += 1 while @spans[last] && @spans[last][0] < to
+        @spans[first...last] = @spans[first...last].flat_map { |s, e| [([s, from] if from > s), ([to, e] if to < e)].compact }
       end
 
       def free_at?(moment) = @spans[index(moment)].then { |span| !span.nil? && span[0] <= moment }

@@ -26,10 +26,11 @@ module UpClose
       # the longest stretch without a pause, seconds
       def longest_s = [*@week.values.flatten(1), *@extra.values.flatten(1)].map { |from, to| length_min(from, to) * 60 }.max
 
+      # @param staying [Numeric, nil] till when the maker is there anyway
       # @return [Array<Array(Numeric, Numeric)>] in order, none touching another
-      def spans(from, days = MOST_DAYS)
+      def spans(from, days = MOST_DAYS, staying: nil)
         first = @zone.date_of(from) - 1
-        found = Array.new(days + 1) { |i| on(first + i) }.flatten(1).sort
+        found = [*([[from, staying]] if staying), *Array.new(days + 1) { |i| on(first + i) }.flatten(1)].sort
         joined(found).filter_map { |s, e| [[s, from].max, e] if e > from }
       end
 

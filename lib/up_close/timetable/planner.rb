@@ -15,10 +15,11 @@ module UpClose
 
       # @param hours [Hours]  @param from [Numeric] now  @param holds [Hash{Symbol => Integer}]
       # @param busy [Plan, nil] what stays where it is
-      def initialize(hours, from:, holds: {}, busy: nil)
-        @hours, @from, @holds, @busy = hours, from, START_HOLDS.merge(holds), busy
-        @spans = hours.spans(from)
-        @own = FreeTime.new(@spans)
+      # @param staying [Numeric, nil] till when the maker stays at the bench for what is under way, whatever the hours
+      def initialize(hours, from:, holds: {}, busy: nil, staying: nil)
+        @hours, @from, @holds, @busy, @staying = hours, from, START_HOLDS.merge(holds), busy, staying
+        @spans = [hours.spans(from), *([hours.spans(from, staying: staying)] if staying)]
+        @own = Hands.new(*@spans)
       end
 
       # @param chains [Array<Chain>]
@@ -33,7 +34,7 @@ module UpClose
       # @return [Plan, nil] it alone, begun that late; nil when it is too late already
       def latest(chain, others)
         return unless chain.due
-        planner = Planner.new(@hours, from: @from, holds: @holds, busy: others)
+        planner = Planner.new(@hours, from: @from, holds: @holds, busy: others, staying: @staying)
         ready = ->(moment) { planner.laid([chain.with(from: moment)]).then { |plan| plan.problems.empty? && plan.ready(chain) <= chain.due && plan } }
         return unless ready[@from]
         low, high = @from, chain.due
@@ -76,7 +77,7 @@ module UpClose
       private
 
       def begin_anew
-        @person = FreeTime.new(@spans)
+        @hands = Hands.new(*@spans)
         @places = PLACES.keys.to_h { |key| [key, ((key == :oven) ? Oven : Place).new(@holds[key])] }
         @busy&.entries&.each { |entry| book(entry) }
         @state, @problems = {}, []
@@ -100,7 +101,7 @@ module UpClose
       end
 
       def book(entry)
-        entry.pieces.each { |from, to| @person.book(from, to) } if entry.hands?
+        entry.pieces.each { |from, to| @hands.book(entry.chain, from, to) } if entry.hands?
         @places[entry.step.place]&.book(entry.from, entry.to, need(entry.chain, entry.step), entry.step.temperature_c) if entry.step.place
         true
       end
@@ -156,7 +157,7 @@ module UpClose
           opens = opening(step, own)
           ready = [at, opens || at, @held[[chain.id, step.key]] || at].max
           # what does not follow at once wants a hand to begin it
-          ready = @person.earliest(ready, 0) || ready if i.zero? && begun > asked
+          ready = @hands.for(chain).earliest(ready, 0) || ready if i.zero? && begun > asked
           entry = step.wait? ? waiting(chain, step, ready) : by_hand(chain, step, ready, steps.size > 1)
           return entry if entry.is_a?(Plan::Problem)
           entry.why, entry.waited_s = why(chain, entry, i.zero? ? asked : at, ready, (i.zero? && begun > asked) ? steps : nil)
@@ -178,14 +179,14 @@ module UpClose
       def by_hand(chain, step, ready, tied)
         long = step.least_s > @hours.longest_s
         return in_one_go(chain, step) if long && tied
-        pieces = long ? @person.pieces(ready, step.least_s) : free(chain, step, ready)&.then { |from| [[from, from + step.least_s]] }
+        pieces = long ? @hands.for(chain).pieces(ready, step.least_s) : free(chain, step, ready)&.then { |from| [[from, from + step.least_s]] }
         return no_time(chain, step) unless pieces&.any?
         Plan::Entry.new(chain: chain, step: step, from: pieces.first.first, to: pieces.last.last, pieces: pieces)
       end
 
       # when a hand is free for it, and its place as well
       def free(chain, step, ready)
-        while (at = @person.earliest(ready, step.least_s)) && step.place
+        while (at = @hands.for(chain).earliest(ready, step.least_s)) && step.place
           ready = @places[step.place].earliest(at, step.least_s, need(chain, step), step.temperature_c)
           return at if ready == at
         end
@@ -201,7 +202,7 @@ module UpClose
         return [[:together, nil], waited] if together?(chain, entry)
         return [[:opens, entry.step.after], waited] if entry.from - ready < 1
         return [[:place, PLACES[entry.step.place]], waited] if entry.step.wait?
-        [[(@own.earliest(ready, entry.pieces.first.reduce(:-).abs) == entry.from) ? :hours : :busy, nil], waited]
+        [[(@own.for(chain).earliest(ready, entry.pieces.first.reduce(:-).abs) == entry.from) ? :hours : :busy, nil], waited]
       end
 
       # held for what goes into the oven with it, or gone in with what was waited for

@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Timetable
+    # One pair of hands: free in the maker's own hours; for a mark under way also as
+    # long as its maker stays at the bench.
+    class Hands
+      # @param spans [Array<Array(Numeric, Numeric)>] own hours  @param longer [Array, nil] and with the stay
+      def initialize(spans, longer = nil)
+        @usual, @longer = FreeTime.new(spans), longer && FreeTime.new(longer)
+      end
+
+      # @param chain [Chain]
+      # @return [FreeTime] when they are free for it
+      def for(chain) = (chain.begun? && @longer) || @usual
+
+      def book(chain, from, to)
+        self.for(chain).book(from, to)
+        [@usual, @longer].compact.each { |time| time.cut(from, to) }
+      end
+    end
+  end
+end
