@@ -147,8 +147,11 @@ RSpec.describe UpClose::Printing, :measured do
     expect(sheet.bars.map(&:box) + sheet.pages[0].items.grep(UpClose::Printing::Items::Text).map { |t| box(t.x, t.y - t.size, 1, t.size) }).to all(satisfy { |b| ink.none? { |cell| cell.overlaps?(b) } })
   end
 
-  it "lies down when only that fits, and refuses what fits no way" do
+  it "lies down when only that fits or takes fewer sheets, and refuses what fits no way" do
     expect(pack(drawing, width_mm: 240).paper).to be_landscape
+    # 84 × 58 with its border on 194 × 268: ⌊197 ÷ 87⌋ × ⌊271 ÷ 61⌋ = 8; on its side, 281 × 181: ⌊284 ÷ 87⌋ × ⌊184 ÷ 61⌋ = 9
+    eight, nine, ten = [8, 9, 10].map { |copies| pack(opened(svg('<rect width="78" height="52"/>')), width_mm: 78, copies: copies) }
+    expect([eight, nine, ten].map { |p| [p.paper.landscape?, p.sheets] }).to eq [[false, 1], [true, 1], [false, 2]]
     expect { pack(drawing, width_mm: 300) }.to refuse_saying(/300 × 129.8 mm does not fit on A4/, at: :paper)
     expect { pack(drawing, copies: 0) }.to refuse_saying(/0 copies/, at: :copies)
     expect { UpClose::Formats::PNG::Writer.new("", dpi: 5000) }.to refuse_saying(/5000 dpi/, at: :dpi)

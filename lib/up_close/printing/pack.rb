@@ -19,10 +19,11 @@ module UpClose
         @height_mm = @width_mm * ink.aspect
         @copies, @border, @heading, @margins = copies, border_mm, heading, margins
         check_copies
-        @paper = [paper, paper.landscape].find { |p| rows(p).fits? } || refuse(paper)
+        @paper = [paper, paper.landscape].select { |p| rows(p).fits? }.min_by { |p| [sheets(p), p.landscape? ? 1 : 0] } || refuse(paper)
       end
 
-      def sheets = (copies.to_f / rows.per_sheet).ceil
+      # upright, unless that takes more of them
+      def sheets(on = @paper) = (copies.to_f / rows(on).per_sheet).ceil
 
       # @return [Array<Rows::Cell>]
       def cells = @cells ||= rows.cells(copies)
