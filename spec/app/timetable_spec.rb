@@ -88,7 +88,7 @@ RSpec.describe "the timetable", :shop do
     get "/timetable"
     expect(page_words).to match(/badge : stop ready .*Too late by .*drying and waiting.*(What would make the date|Nothing makes the date; soonest):/)
     get "/"
-    expect(page_words).to match(/Next to begin: badge Sand it smooth 19:00, 21 min .*Fair .*badge: 11.3 h too late as planned/)
+    expect(page_words).to match(/Next to begin: badge Sand it smooth 19:00, 21 min .*Fair .*badge: 11.5 h too late as planned/)
     work = planned
     ways = work.ways_out(work.chains.first)
     expect(ways.map(&:ready).min).to be <= work.plan.ready(work.chains.first)

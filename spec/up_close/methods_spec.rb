@@ -111,7 +111,7 @@ RSpec.describe UpClose::Methods do
       steps = described_class.fetch("spray-satin").steps(UpClose::Methods::Setting.new(method: UpClose::Methods.fetch("water-slide"), printer: :laser))
       brushed = described_class.fetch("wiped-oil").steps(UpClose::Methods::Setting.new(method: UpClose::Methods.fetch("solvent-rub"), printer: :laser))
       expect(brushed.map(&:key)).to eq %w[scrap_test seal_1 seal_2 sand_3 seal_3 cure]
-      expect(steps.map { |s| [s.key, s.after, s.earliest_s, s.least_s] }).to eq [["scrap_test", nil, nil, 120], ["seal_1", nil, nil, 120], ["seal_2", "seal_1", 1800, 120], ["seal_3", "seal_2", 1800, 120], ["cure", nil, nil, 172_800]]
+      expect(steps.map { |s| [s.key, s.after, s.earliest_s, s.least_s] }).to eq [["scrap_test", nil, nil, 120], ["seal_1", "scrap_test", 600, 120], ["seal_2", "seal_1", 1800, 120], ["seal_3", "seal_2", 1800, 120], ["cure", nil, nil, 172_800]]
     end
   end
 end

@@ -10,6 +10,8 @@ module UpClose
       LIKE = {medium: :toner, tape: :film, foil: :film, line: :toner, resist: :toner}.freeze
 
       MOST_COATS = 10
+      # how long a coat on a scrap is given to craze or bleed
+      SCRAP_S = 600
 
       class << self
         def self.declares(*names)
@@ -98,7 +100,7 @@ module UpClose
           first = coat == 1
           script.hands "sand_#{coat}", "Sand lightly", "400 or finer, only where the mark is buried already; wipe the dust off.", phase: :seal, lasts: 60, each: 30, cautions: %i[dust], after: "seal_#{coat - 1}", window: between_s, dries: drying, late: "Sand a little more." if sanded? && coat > 2
           script.hands "seal_#{coat}", "#{title}: coat #{coat} of #{many}", coat_words, phase: :seal, lasts: 120, cautions: cautions, look_for: "an even sheen.", never: "chase a run: let it dry, sand it, go on.",
-            **(first ? {} : {after: "seal_#{coat - 1}", window: between_s, dries: drying, late: "Past its window: let it harden a day, sand lightly with 400, then coat."})
+            **(first ? {after: "scrap_test", window: (SCRAP_S..)} : {after: "seal_#{coat - 1}", window: between_s, dries: drying, late: "Past its window: let it harden a day, sand lightly with 400, then coat."})
         end
 
         def drying = water? ? :water : true

@@ -6,7 +6,7 @@ module UpClose
     class Shellac < Sealer
       key "shellac"
       title "Shellac"
-      summary "Warm, quick; toner does not dissolve in alcohol."
+      summary "Warm, quick, dissolved in alcohol."
       sheen :gloss
       coats 3
       between_s 1800..86_400

@@ -17,7 +17,7 @@ module UpClose
       cautions :oily_rags
       coat_words "A thin coat with a lint-free rag, along the grain."
       over :film, :watch, "Brushing can drag film.", "One spray coat first."
-      over :toner, :fine, "Toner does not dissolve in it. It ambers with age."
+      over :toner, :fine, "Toner does not dissolve in it."
       over :dye_ink, :stop, "Oil varnish makes raw dye ink bleed.", "Use spray acrylic clear; varnish over that once it has cured."
     end
   end
