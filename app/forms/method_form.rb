@@ -22,7 +22,7 @@ module Forms
 
     def read_schools(method)
       values[:picked] = method.choices.to_h do |choice|
-        wanted = typed("pick_#{choice.key}").to_s.to_sym
+        wanted = typed("pick_#{method.key}_#{choice.key}").to_s.to_sym
         [choice.key, choice.options.key?(wanted) ? wanted : choice.pick]
       end
       own = OwnSchool.find_by(id: typed(:own_school), way: method.key)

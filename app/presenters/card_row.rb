@@ -98,7 +98,7 @@ module Presenters
     def seal
       run = mark.run or return [coats, nil]
       ready = Time.at(run.clockwork.ready_at(@now.to_f))
-      ["ready #{Moments.clock(ready, @now)}", :time]
+      [Moments.clock(ready, @now), :time]
     end
 
     def coats

@@ -45,8 +45,7 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
     mark = card(shape: "disc", diameter_mm: "25", material: "brass", finish: "etched")
     expect(page).to have_css("tr.refused", text: "Iron-on toner is not for brass")
     use "Baked medium"
-    choose_school = find("select[name=pick_bake]")
-    expect(choose_school.text).to include("oven, 163 °C for 30 min", "heat gun")
+    expect(find("fieldset.school", text: "oven, 163 °C for 30 min").text).to include("heat gun", "Up Close's pick")
     lay_and_start(13) do
       find("summary", text: "refused over this", match: :first).click if page.has_css?("summary", text: "refused over this")
       choose "Baked sealer", allow_label_click: true
@@ -63,7 +62,7 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
   it "glues gel on wood by the school that rubs, the other school's steps left out" do
     mark = card
     use "Gel medium"
-    select "rub: plain paper", from: "Taking the paper off", match: :first
+    within("fieldset.school", text: "Taking the paper off") { choose "rub: plain paper" }
     click_on "Keep, and stay"
     lay_and_start(2)
     seen = run_through

@@ -11,7 +11,7 @@ module UpClose
 
       # @param method [Class] a Definition
       def self.declare(method)
-        method.choice :layer, "For a board", OPTIONS
+        method.choice :layer, "For a board", OPTIONS, fact: true
         method.passage "Drawn looking through the board", turned: true, only: {layer: :bottom}
       end
     end

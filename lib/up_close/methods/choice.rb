@@ -7,10 +7,13 @@ module UpClose
       attr_reader :key, :title, :options
 
       # @param options [Hash{Symbol => Array(String, String)}] title and reason; the first is Up Close's pick
-      def initialize(key:, title:, options:)
-        @key, @title, @options = key, title, options.freeze
+      # @param fact [Boolean] not a matter of schools but of what the piece is
+      def initialize(key:, title:, options:, fact: false)
+        @key, @title, @options, @fact = key, title, options.freeze, fact
         freeze
       end
+
+      def fact? = @fact
 
       def pick = options.keys.first
     end

@@ -99,7 +99,8 @@ module UpClose
         def choices = @choices ||= []
 
         # @param options [Hash{Symbol => Array(String, String)}] key → title and reason; the first is Up Close's pick
-        def choice(key, title, options) = choices << Choice.new(key: key, title: title, options: options)
+        # @param fact [Boolean] see Choice
+        def choice(key, title, options, fact: false) = choices << Choice.new(key: key, title: title, options: options, fact: fact)
 
         # what it carries by printer, as far as it differs from Limits::USUAL (starting values)
         # @overload holds(printer) @return [Hash{Symbol => Numeric, Boolean}]

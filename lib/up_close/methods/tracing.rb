@@ -28,7 +28,7 @@ module UpClose
       choice :colour, "Carbon", {
         dark: ["dark", "for light wood and paper"],
         white: ["white or yellow", "for dark wood; colours can tell parts apart"]
-      }
+      }, fact: true
       choice :after, "Afterwards", Afterwards::ON_WOOD
       border 10.0
 
