@@ -73,7 +73,7 @@ module Demo
       mark = piece("cittern headstock", "rounded-rectangle", {width_mm: 74, height_mm: 32, corner_mm: 6}, "wood", "sealed", "#d8b982")
       measured_from_photo(mark.piece)
       letter(mark, "Wrenfold", "dancing-script-bold", "7.5")
-      method(mark, "water-slide", "laser", stock: "clear-film", pick_edge: "close")
+      method(mark, "water-slide", "laser", stock: "clear-film", "pick_water-slide_edge": "close")
       settle(mark, x_mm: -2, y_mm: 0)
       lay(mark, 3)
       run(mark, days_ago(2, 19))
@@ -85,7 +85,7 @@ module Demo
       @job = job("Prize for the regatta", "the harbour master", 9, "The fish in a case, with her name on the foot.")
       mark = piece("casting plug, the prize", "loft", {stations: "0, 6\n12, 34\n30, 58\n50, 66\n70, 54\n86, 28\n95, 12"}, "wood", "sealed", "#b9c4c8")
       file(mark, Art::HerringSide.svg, "Prize herring.svg")
-      method(mark, "foil-skin", "laser", pick_leave: "week")
+      method(mark, "foil-skin", "laser", "pick_foil-skin_leave": "week")
       settle(mark, width_mm: 80)
     end
 
