@@ -114,8 +114,9 @@ module Presenters
 
       def height = 24 + rows.size * LANE
 
-      # whole hours drawn
-      def marks = (0..((@to - @from) / 3600)).map { |i| @from + i * 3600 }
+      # whole hours drawn, as many as have room for their figures
+      MOST_HOURS = 13
+      def marks = (0..((@to - @from) / 3600)).step(((@to - @from) / 3600 / MOST_HOURS.to_f).ceil).map { |i| @from + i * 3600 }
 
       def x(moment) = (LEFT + (moment - @from) / (@to - @from).to_f * (WIDTH - LEFT)).round(1)
 

@@ -24,6 +24,14 @@ RSpec.describe Presenters::Timetable, :shop do
     expect(drawn).to match_array table.plan.entries.select(&:hands?)
   end
 
+  it "leaves the figures of its hours room, however long the day" do
+    [3, 12, 23].each do |long|
+      day = described_class::Day.new(now.to_date, [[now.to_i, now.to_i + long * 3600]], [])
+      expect(day.marks.each_cons(2).map { |a, b| day.x(b) - day.x(a) }.min).to be >= 50
+      expect(day.marks.size).to be > 3
+    end
+  end
+
   it "gives the oven a row only where something bakes, and stacks what waits together" do
     with_oven = table.days.select { |day| day.rows.any? { |lane, _| lane == :oven } }
     bakes = table.plan.entries.select { |e| e.step.place == :oven }
