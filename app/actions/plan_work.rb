@@ -15,7 +15,7 @@ module Actions
     end
 
     # @return [UpClose::Timetable::Hours]
-    def hours = shop.hours
+    def hours = @hours ||= shop.hours
 
     # a step was done so lately that you must be there, and will be for a while: for
     # what is under way, whatever your hours; nothing new is begun outside them

@@ -11,42 +11,42 @@ module UpClose
       Way = Struct.new(:title, :pack_cents, :good_a_pack, :each_cents) do
         # @return [Rational] cents for so many good pieces
         def cost(pieces) = (pieces / good_a_pack.to_f - 1e-9).ceil * pack_cents + pieces * each_cents.to_r
+
+        # @return [Rational] cents a piece, of very many
+        def rate = pack_cents / good_a_pack.to_r + each_cents.to_r
       end
+
+      # @return [Way] cheaper for very many
+      attr_reader :later
 
       # @param first [Way]  @param second [Way]
       def initialize(first, second)
-        @first, @second = first, second
+        @later, @sooner = [first, second].sort_by.with_index { |way, i| [way.rate, i] }
         freeze
       end
 
       # the number from which on the one dearer at first stays cheaper; nil: it never does
       # @return [Integer, nil]
       def pieces
-        last = (1..MOST).select { |n| cheaper(n) != later }.max
-        if last
-          (last < MOST) ? last + 1 : nil
-        else
-          1
-        end
+        last = settled_by.downto(1).find { |n| @sooner.cost(n) < later.cost(n) }.to_i
+        last + 1 if last < MOST
       end
-
-      # @return [Way] cheaper for very many
-      def later = [@first, @second].min_by { |way| way.pack_cents / way.good_a_pack.to_r + way.each_cents.to_r }
 
       # @return [String]
       def words
         n = pieces
         return "#{later.title} is cheaper for any number" if n == 1
-        return "#{sooner.title} is cheaper up to #{MOST} pieces" unless n
-        "#{sooner.title} is cheaper at first; from #{n} pieces on, #{later.title.downcase}"
+        return "#{@sooner.title} is cheaper up to #{MOST} pieces" unless n
+        "#{@sooner.title} is cheaper at first; from #{n} pieces on, #{later.title.downcase}"
       end
 
       private
 
-      def sooner = (later == @first) ? @second : @first
-
-      # of equals, the later one
-      def cheaper(count) = (@first.cost(count) == @second.cost(count)) ? later : [@first, @second].min_by { |way| way.cost(count) }
+      # a pack begun costs at most a pack more than its share: past so many it matters no longer
+      def settled_by
+        apart = @sooner.rate - later.rate
+        apart.zero? ? MOST : [(later.pack_cents / apart).ceil, MOST].min
+      end
     end
   end
 end

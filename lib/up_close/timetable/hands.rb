@@ -10,6 +10,10 @@ module UpClose
         @usual, @longer = FreeTime.new(spans), longer && FreeTime.new(longer)
       end
 
+      def initialize_copy(other)
+        @usual, @longer = @usual.dup, @longer&.dup
+      end
+
       # @param chain [Chain]
       # @return [FreeTime] when they are free for it
       def for(chain) = (chain.begun? && @longer) || @usual

@@ -14,33 +14,40 @@ module UpClose
       # @param days_off [Array<Date>]  @param extra [Hash{Date => Array}] besides the pattern
       # @param zone [#at, #date_of] (Date, minutes) → moment; moment → Date
       # @raise [Error] when there are none at all
-      def initialize(week, zone:, days_off: [], extra: {})
-        @week, @zone, @days_off, @extra = week, zone, days_off, extra
+      # @param usual [Hash{Date => Array}] a day's hours as moments, found once for all that share them
+      def initialize(week, zone:, days_off: [], extra: {}, usual: {})
+        @week, @zone, @days_off, @extra, @usual, @spans = week, zone, days_off, extra, usual, {}
         check
         freeze
       end
 
       # with more hours on one day
-      def with(date, spans) = Hours.new(@week, zone: @zone, days_off: @days_off, extra: @extra.merge(date => spans))
+      def with(date, spans) = Hours.new(@week, zone: @zone, days_off: @days_off, extra: @extra.merge(date => spans), usual: @usual)
 
       # the longest stretch without a pause, seconds
       def longest_s = [*@week.values.flatten(1), *@extra.values.flatten(1)].map { |from, to| length_min(from, to) * 60 }.max
 
       # @param staying [Numeric, nil] till when the maker is there anyway
       # @return [Array<Array(Numeric, Numeric)>] in order, none touching another
-      def spans(from, days = MOST_DAYS, staying: nil)
-        first = @zone.date_of(from) - 1
-        found = [*([[from, staying]] if staying), *Array.new(days + 1) { |i| on(first + i) }.flatten(1)].sort
-        joined(found).filter_map { |s, e| [[s, from].max, e] if e > from }
-      end
+      def spans(from, days = MOST_DAYS, staying: nil) = @spans[[from, days, staying]] ||= listed(from, days, staying)
 
       # @param date [Date]
       # @return [Array<Array(Integer, Integer)>] minutes
-      def pattern(date) = (@days_off.include?(date) ? [] : @week.fetch(date.wday, [])) + @extra.fetch(date, [])
+      def pattern(date) = week(date) + @extra.fetch(date, [])
 
       private
 
-      def on(date) = pattern(date).map { |from, to| [@zone.at(date, from), @zone.at(date, from + length_min(from, to))] }
+      def listed(from, days, staying)
+        first = @zone.date_of(from) - 1
+        all = [*([[from, staying]] if staying), *Array.new(days + 1) { |i| on(first + i) }.flatten(1)].sort
+        joined(all).filter_map { |s, e| [[s, from].max, e] if e > from }
+      end
+
+      def week(date) = @days_off.include?(date) ? [] : @week.fetch(date.wday, [])
+
+      def on(date) = (@usual[date] ||= moments(date, week(date))) + moments(date, @extra.fetch(date, []))
+
+      def moments(date, spans) = spans.map { |from, to| [@zone.at(date, from), @zone.at(date, from + length_min(from, to))] }
 
       def length_min(from, to) = (to > from) ? to - from : to + DAY_MIN - from
 

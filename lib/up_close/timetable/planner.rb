@@ -12,6 +12,8 @@ module UpClose
       MOST_SHIFTS = 500
       GIVE_UP_S = 60 * 86_400
       NUDGE_S = 60
+      # how truly a latest beginning is found
+      TRUE_S = 15
 
       # @param hours [Hours]  @param from [Numeric] now  @param holds [Hash{Symbol => Integer}]
       # @param busy [Plan, nil] what stays where it is
@@ -38,7 +40,7 @@ module UpClose
         ready = ->(moment) { planner.laid([chain.with(from: moment)]).then { |plan| plan.problems.empty? && plan.ready(chain) <= chain.due && plan } }
         return unless ready[@from]
         low, high = @from, chain.due
-        24.times { ((low + high) / 2.0).then { |middle| ready[middle] ? low = middle : high = middle } }
+        ((low + high) / 2.0).then { |middle| ready[middle] ? low = middle : high = middle } while high - low > TRUE_S
         ready[low]
       end
 
@@ -77,10 +79,17 @@ module UpClose
       private
 
       def begin_anew
-        @hands = Hands.new(*@spans)
-        @places = PLACES.keys.to_h { |key| [key, ((key == :oven) ? Oven : Place).new(@holds[key])] }
-        @busy&.entries&.each { |entry| book(entry) }
+        @hands, @places = at_first.then { |hands, places| [hands.dup, places.transform_values(&:dup)] }
         @state, @problems = {}, []
+      end
+
+      # hands and places with what stays where it is
+      def at_first
+        @at_first ||= begin
+          @hands, @places = Hands.new(*@spans), PLACES.keys.to_h { |key| [key, ((key == :oven) ? Oven : Place).new(@holds[key])] }
+          @busy&.entries&.each { |entry| book(entry) }
+          [@hands, @places]
+        end
       end
 
       # a mark's next block
