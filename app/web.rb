@@ -36,7 +36,13 @@ class Web < Sinatra::Base
     halt 413, too_large if request.content_length.to_i > MOST_REQUEST_BYTES
   end
 
-  after { ActiveRecord::Base.connection_handler.clear_active_connections! }
+  # a page asks the same of the database again and again; one that only looks may be told from memory
+  before { ActiveRecord::Base.connection.enable_query_cache! if request.get? }
+
+  after do
+    ActiveRecord::Base.connection.disable_query_cache!
+    ActiveRecord::Base.connection_handler.clear_active_connections!
+  end
 
   not_found { nothing_here }
   error(ActiveRecord::RecordNotFound) { [404, nothing_here] }

@@ -8,9 +8,9 @@ module Bench
     raise "#{path} answered #{answer.status}" unless answer.status == 200
   end
   marks = Mark.all.select { |mark| mark.artwork && mark.way }
-  paths = ["/", "/jobs", "/jobs/new", "/methods", "/drawer"] + UpClose::Methods.all.map { |m| "/methods/#{m.key}" } +
+  paths = ["/", "/jobs", "/jobs/new", "/methods", "/drawer", "/stock", "/printers", "/devices", "/timetable"] + UpClose::Methods.all.map { |m| "/methods/#{m.key}" } +
     Job.ids.flat_map { |id| ["/jobs/#{id}", "/jobs/#{id}/edit", "/jobs/#{id}/pieces/new"] } + Run.ids.map { |id| "/runs/#{id}" } +
-    marks.flat_map { |mark| Presenters::CardRow::STAGES.keys.map { |stage| "/marks/#{mark.id}/#{stage}" } }
+    marks.flat_map { |mark| [*Presenters::CardRow::STAGES.keys, "compare"].map { |stage| "/marks/#{mark.id}/#{stage}" } }
   times = paths.to_h { |path| [path, median(9) { get.call(path) }] }
   slowest = times.max_by(&:last)
   report("pages of the demo (#{paths.size}), middle of each", "middle #{ms(times.values.sort[times.size / 2])}, slowest #{ms(slowest.last)} at #{slowest.first.gsub(/\d+/, "…")}", "under 60 ms")

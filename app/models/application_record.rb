@@ -12,6 +12,7 @@ class ApplicationRecord < ActiveRecord::Base
     connection.raw_connection.busy_handler_timeout = PATIENCE_MS
     transaction do
       connection.execute("UPDATE preferences SET value = value WHERE 0")
+      connection.clear_query_cache
       yield
     end
   end

@@ -182,8 +182,13 @@ class Mark < ApplicationRecord
 
   def printed_copy = UpClose::Printing::Copy.new(artwork: design, ink: design.ink, mirrored: reading_core.mirrored?, border_mm: setting.border_mm, windows: boxed?)
 
+  OUTLINES = Shelves::Recent.new(most: 200)
+
   # about the middle of the ink, as it lies on the sheet
-  def cut_outline(boxed: boxed?) = UpClose::Sheets::CutOutline.call(design.ink, width_mm: width_mm, border_mm: setting.border_mm, boxed: boxed, mirrored: reading_core.mirrored?)
+  def cut_outline(boxed: boxed?)
+    how = {width_mm: width_mm, border_mm: setting.border_mm, boxed: boxed, mirrored: reading_core.mirrored?}
+    OUTLINES.fetch([design.signature, how]) { UpClose::Sheets::CutOutline.call(design.ink, **how) }
+  end
 
   def heading = UpClose::Printing::Heading.new(title: "#{job.title} · #{title}", stock: setting.stock)
 
