@@ -121,12 +121,7 @@ module UpClose
       def clear_of_hole(most)
         step = most / HOLE_STEPS
         low = (1...HOLE_STEPS).map { |i| most - step * i }.find { |w| clear_at?(w) } || (return 0.0)
-        high = low + step
-        25.times do
-          middle = (low + high) / 2
-          clear_at?(middle) ? low = middle : high = middle
-        end
-        low
+        Geometry::Algorithms::FallingRoot.call(low, low + step, tolerance: @tolerance) { |w| @shape.clearance_of(at(w)) - @wanted }
       end
 
       def clear_at?(width, **moved) = @shape.clearance_of(at(width, **moved)) >= @wanted - 1e-9
