@@ -47,11 +47,12 @@ class Mark < ApplicationRecord
   # @return [UpClose::Methods::Reading, nil]
   def reading_core = way && UpClose::Methods::Reading.new(method_core, seen_through: piece.seen_through, override: reading, picked: picked.transform_keys(&:to_sym))
 
+  # @param stock [UpClose::Sheets::Stock] it might be printed on
   # @return [UpClose::Suitability::Situation, nil]
-  def situation
+  def situation(stock: stock_core)
     return unless way
-    UpClose::Suitability::Situation.new(method: method_core, printer: printer, stock: stock_core, material: piece.material_core,
-      finish: piece.finish_core, colour: piece.colour_core, sealer: sealer_core, setting: setting, **wanted)
+    UpClose::Suitability::Situation.new(method: method_core, printer: printer, stock: stock, material: piece.material_core,
+      finish: piece.finish_core, colour: piece.colour_core, sealer: sealer_core, setting: stock ? setting.with(stock: stock) : setting, **wanted)
   end
 
   # what is asked of any method: the use, the room, its size, the artwork's finest line and greys as last looked at

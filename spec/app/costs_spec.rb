@@ -61,5 +61,9 @@ RSpec.describe "what a job costs", :shop do
     mark = ready_mark(way: "water-slide", printer: "laser", finish: "gloss-paint")
     {"clear-film" => ["5", "1"], "white-film" => ["40", "20"]}.each { |key, (cents, sheets)| send_form "/stock/#{key}", "pack_cents" => cents, "pack_sheets" => sheets }
     expect(Presenters::Costed.new(mark.reload).break_evens).to match [/Clear water-slide film is cheaper at first; from \d+ pieces on, white water-slide film/]
+    # on a dark piece clear film is no choice, however cheap
+    mark.update!(stock: "white-film")
+    mark.piece.update!(colour: "#1e3b2c")
+    expect(Presenters::Costed.new(mark.reload).break_evens).to be_empty
   end
 end
