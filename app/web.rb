@@ -36,11 +36,16 @@ class Web < Sinatra::Base
     halt 413, too_large if request.content_length.to_i > MOST_REQUEST_BYTES
   end
 
-  # a page asks the same of the database again and again; one that only looks may be told from memory
-  before { ActiveRecord::Base.connection.enable_query_cache! if request.get? }
+  # A page asks the same of the database again and again: one that only looks is told
+  # from memory, but never from an earlier request's, which the thread would keep.
+  before do
+    ActiveRecord::Base.connection.clear_query_cache
+    ActiveRecord::Base.connection.enable_query_cache! if request.get?
+  end
 
   after do
     ActiveRecord::Base.connection.disable_query_cache!
+    ActiveRecord::Base.connection.clear_query_cache
     ActiveRecord::Base.connection_handler.clear_active_connections!
   end
 

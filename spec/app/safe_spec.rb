@@ -17,6 +17,19 @@ RSpec.describe "what a maker made", :shop do
     expect(mark.attempts.reload.map(&:copy)).to eq [1, 2, 3, 4]
   end
 
+  it "is shown as it is now by a thread that has shown it before" do
+    asked, told = Queue.new, Queue.new
+    server = Thread.new { while asked.pop do told << Rack::MockRequest.new(Web).get("/", "HTTP_HOST" => "localhost").body[/data-light="(\w+)"/, 1] end }
+    lights = %w[shed day shed].map do |light|
+      Preference.put("light", light)
+      asked << true
+      told.pop
+    end
+    asked << nil
+    server.join
+    expect(lights).to eq %w[shed day shed]
+  end
+
   it "is kept whole or not at all" do
     mark = ready_mark
     before = mark.attributes.deep_dup
