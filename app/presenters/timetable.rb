@@ -82,7 +82,7 @@ module Presenters
     # @return [String]
     def in_the_way(chain, from = plan)
       waits = from.waits(chain)
-      parts = {"by hand" => chain.hands_s, "drying and waiting" => chain.steps.select(&:wait?).sum(&:least_s), "waiting for your hours" => waits[:hours], "for windows to fit" => waits[:window_ahead], "while you are at other marks" => waits[:busy], "for the oven or a place to dry" => waits[:place], "for what bakes with it" => waits[:together]}
+      parts = {"by hand" => chain.hands_s, "drying and waiting" => chain.steps.select(&:wait?).sum(&:least_s), "waiting for your hours" => waits[:hours], "till windows open" => waits[:opens], "for windows to fit" => waits[:window_ahead], "while you are at other marks" => waits[:busy], "for the oven or a place to dry" => waits[:place], "for what bakes with it" => waits[:together]}
       parts.select { |_, s| s.to_f > 0 }.sort_by { |_, s| -s }.map { |words, s| "#{Moments.about(s)} #{words}" }.join(", ")
     end
 

@@ -15,8 +15,8 @@ module UpClose
       # seconds by hand for a good one, spoilt ones and all
       def hands_s = setting.steps.reject(&:wait?).sum(&:least_s) / setting.copies / chance
 
-      # seconds from start to ready, for all copies
-      def elapsed_s = setting.steps.sum(&:least_s)
+      # seconds from start to ready, for all copies, windows kept
+      def elapsed_s = Runs::LeastTime.ready_at(setting.steps)
 
       def limits = Methods::Limits.for(method: method, printer: setting.printer)
 

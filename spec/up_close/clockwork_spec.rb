@@ -42,9 +42,14 @@ RSpec.describe UpClose::Runs::Clockwork do
 
   it "foretells when all is ready, and puts it off while one dawdles" do
     ready = ->(now, **done) { described_class.new(steps: steps, began_at: 1000, done_at: done.transform_keys(&:to_s)).ready_at(now) }
-    expect(ready.call(1000)).to eq 1000 + 60 + 60 + 600 + 60
+    # laid no sooner than 30 s after printing
+    expect(ready.call(1000)).to eq 1000 + 60 + 30 + 60 + 600 + 60
+    expect(ready.call(1510, print: 1500)).to eq 1530 + 60 + 600 + 60
     expect(ready.call(2100, print: 1500, lay: 2000)).to eq 2600 + 60
     expect(ready.call(9000, print: 1500, lay: 2000)).to eq 9000 + 60
+    # three coats of a minute, an hour apart, and no wait before the last: 60 + 3600 + 60 + 3600 + 60
+    coats = [step("one"), *%w[one two].zip(%w[two three]).map { |before, key| step(key, after: before, earliest_s: 3600) }]
+    expect([UpClose::Runs::LeastTime.ready_at(coats), UpClose::Runs::LeastTime.windows_s(coats)]).to eq [7380, 7200]
     expect(ready.call(9999, print: 1, lay: 2, dry: 3, coat: 4)).to eq 4
   end
 end

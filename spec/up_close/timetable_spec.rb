@@ -49,6 +49,17 @@ RSpec.describe UpClose::Timetable do
       expect(plan(tied).of(tied)[1].why).to eq [:window_ahead, "lay"]
     end
 
+    it "has every method ready as soon as its steps and windows allow, where all hours are free" do
+      always = hours((0..6).to_h { |day| [day, [[0, 1440]]] })
+      UpClose::Methods.all.product(UpClose::Sealing.all).each do |method, sealer|
+        setting = UpClose::Methods::Setting.new(method: method, printer: method.printers.first, stock: method.stocks.first, picked: {}, material: nil, finish: nil, copies: 2)
+        steps = setting.steps + sealer.steps(setting)
+        found = plan(chain(1, *steps, copies: 2), from: "2026-11-30 10:00", in_hours: always)
+        expect(found.problems).to be_empty
+        expect(found.finish - at("2026-11-30 10:00")).to be_within(61).of(UpClose::Runs::LeastTime.ready_at(steps)), "#{method.key}, #{sealer.key}"
+      end
+    end
+
     it "starts a soak only when a hand is there for it and for what follows" do
       soaked = chain(1, step("bake", 170), step("cool", 15, :wait), step("soak", 10, :wait, most_s: 900), step("roll", 20))
       # baked till 21:50, cool at 22:05: soaked tomorrow

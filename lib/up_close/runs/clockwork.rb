@@ -55,21 +55,10 @@ module UpClose
       def ready_at(now)
         place = index
         return @done_at.values.max unless place
-        first = [state(now).opens_at || now, wait_left(place, now)].max
-        (place + 1...@steps.size).reduce(first) { |at, i| [at, window_opening(@steps[i], at)].max + @steps[i].least_s.to_i }
+        LeastTime.ready_at(@steps.drop(place), from: came_at(place), done: @done_at, now: now)
       end
 
       private
-
-      def wait_left(place, now)
-        [came_at(place) + @steps[place].least_s.to_i, now].max
-      end
-
-      # a window ahead opens no sooner than its own step's end allows
-      def window_opening(step, at)
-        done = step.after && @done_at[step.after]
-        (done && step.earliest_s) ? done + step.earliest_s : at
-      end
 
       def opening(step, place)
         return came_at(place) + step.least_s if step.wait?

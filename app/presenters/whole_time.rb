@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module Presenters
+  # What all of a mark's steps take from start to ready, and what that goes into.
+  class WholeTime
+    # @param steps [Array<UpClose::Methods::Step>]
+    def initialize(steps)
+      @steps = steps
+    end
+
+    def hands_s = @steps.reject(&:wait?).sum(&:least_s)
+
+    # @return [Numeric] seconds, every step in its least time and every window kept
+    def all_s = UpClose::Runs::LeastTime.ready_at(@steps)
+
+    # @return [UpClose::Working]
+    def working
+      parts = {"by hand" => hands_s, "drying and waiting" => @steps.select(&:wait?).sum(&:least_s), "till windows open" => UpClose::Runs::LeastTime.windows_s(@steps)}
+      UpClose::Working.new("#{parts.select { |_, s| s > 0 }.map { |words, s| "#{Moments.about(s)} #{words}" }.join(" + ")} = #{Moments.about(all_s)}", source: "every step at its least; starting values; your product's label comes first")
+    end
+  end
+end
