@@ -6,7 +6,7 @@ module UpClose
     class SprayLacquer < Sealer
       key "spray-lacquer"
       title "Spray lacquer"
-      summary "Quick. Mist coats only."
+      summary "Quick; strong fumes."
       sheen :gloss
       sprayed
       wet_um 15
