@@ -101,6 +101,9 @@ RSpec.describe UpClose::Timetable do
       expect(plan(long).of(long).first.pieces.map { |s, e| (e - s) / 60 }).to eq [180, 180, 40]
       one_go = chain(1, step("wet", 5), step("rub", 200, after: "wet", latest_s: 60))
       expect(plan(one_go).problems.first).to have_attributes(reason: /takes 3\.3 h in one go; your longest stretch is 3 h/)
+      # two coats of 10 min, the second 4 to 5 h after the first: 260 min, and an evening has 180
+      coats = chain(3, step("coat", 10), step("second", 10, after: "coat", earliest_s: 14_400, latest_s: 18_000))
+      expect(plan(coats).problems.first).to have_attributes(reason: /from “coat” to “second” fit none of your hours/, remedy: /They want 4\.3 h together/)
     end
 
     it "goes on from what is done already, and says when its window shuts before your next hours" do

@@ -229,7 +229,7 @@ module UpClose
 
       def missed(chain, entry) = problem(chain, "The window of “#{entry.step.title}” shuts before your next hours.", "Do it now, or see what its step says when late.")
 
-      def windows(chain, steps) = problem(chain, "The windows from “#{steps.first.title}” to “#{steps.last.title}” fit none of your hours.", "They want #{hours(steps.sum(&:least_s))} h together: give one longer stretch.")
+      def windows(chain, steps) = problem(chain, "The windows from “#{steps.first.title}” to “#{steps.last.title}” fit none of your hours.", "They want #{hours(Runs::LeastTime.ready_at(steps))} h together: give one longer stretch.")
 
       def hours(seconds) = Working.number(seconds / 3600.0, 1)
     end
