@@ -7,6 +7,7 @@ module UpClose
     class Room
       DIRECTIONS = {left: [-1, 0], right: [1, 0], up: [0, -1], down: [0, 1]}.freeze
       HOLE_STEPS = 32
+      SOME_ROWS = 60
       ANGLE_STEP = 5
       ROUGH_ANGLE_STEP = 15
       SEARCH_GRID = 8
@@ -79,7 +80,7 @@ module UpClose
       def rough
         @rough ||= begin
           size = [@ink.box.width, @ink.box.height].max
-          Artwork::Ink.new(box: @ink.box, hull: Geometry::Algorithms::ThinOut.call(@ink.hull, size * ROUGH), centroid: @ink.centroid, rows: @ink.rows.each_slice((@ink.rows.size / 60.0).ceil.clamp(1, 1000)).map(&:first))
+          Artwork::Ink.new(box: @ink.box, hull: Geometry::Algorithms::ThinOut.call(@ink.hull, size * ROUGH), centroid: @ink.centroid, rows: some_rows)
         end
       end
 
@@ -124,7 +125,12 @@ module UpClose
         Geometry::Algorithms::FallingRoot.call(low, low + step, tolerance: @tolerance) { |w| @shape.clearance_of(at(w)) - @wanted }
       end
 
-      def clear_at?(width, **moved) = @shape.clearance_of(at(width, **moved)) >= @wanted - 1e-9
+      # what some rows of the silhouette rule out, all of them do
+      def clear_at?(width) = [sparse, @ink].all? { |ink| @shape.clearance_of(PlacedInk.new(ink, @placement.with(width_mm: width))) >= @wanted - 1e-9 }
+
+      def sparse = @sparse ||= Artwork::Ink.new(box: @ink.box, hull: @ink.hull, centroid: @ink.centroid, rows: some_rows)
+
+      def some_rows = @ink.rows.each_slice((@ink.rows.size / SOME_ROWS.to_f).ceil.clamp(1, 1000)).map(&:first)
 
       def at(width, **moved) = PlacedInk.new(@ink, @placement.with(width_mm: width, **moved))
 
