@@ -18,7 +18,7 @@ end
 Capybara.default_driver = :cuprite
 Capybara.server = :puma, {Silent: true, Threads: "2:16"}
 Capybara.app = Web
-Capybara.default_max_wait_time = 10
+Capybara.default_max_wait_time = 20
 
 # What a person does at the real page.
 module AtThePage
