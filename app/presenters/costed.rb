@@ -26,7 +26,7 @@ module Presenters
     # the method's priced stocks against each other, those that would do as well here
     # @return [Array<String>]
     def break_evens
-      ways = mark.method_core.stocks.select { |stock| stock.printers.include?(mark.printer.to_sym) && drawbacks(stock).empty? }.filter_map { |stock| way(stock) }
+      ways = mark.method_core.stocks.select { |stock| stock.printers.include?(mark.printer.to_sym) && UpClose::Suitability.drawbacks(mark.situation(stock: stock), mark.situation(stock: mark.setting.stock)).empty? }.filter_map { |stock| way(stock) }
       ways.combination(2).map { |a, b| UpClose::Costing::BreakEven.new(a, b).words }
     end
 
@@ -39,11 +39,6 @@ module Presenters
       amount = mark.sealer_core.amount(mark.piece.coated_mm2 / mark.piece.count, coats: mark.coats_wanted)
       amount && priced.supply(mark.sealer_core.title.downcase, amount.value, "ml", false)
     end
-
-    # what speaks against a stock here and not against the one chosen
-    def drawbacks(stock) = against(stock) - against(mark.setting.stock)
-
-    def against(stock) = UpClose::Suitability.findings(mark.situation(stock: stock)).select { |f| f.stop? || f.watch? }.map(&:key)
 
     def way(stock)
       chance = (stock == mark.setting.stock) ? mark.spares.chance : mark.method_core.chance_with(stock)

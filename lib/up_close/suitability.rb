@@ -41,6 +41,13 @@ module UpClose
       rules.filter_map { |rule| rule.call(situation) }.sort_by { |f| Finding::VERDICTS.reverse.index(f.verdict) - 10 * (f.stop? ? 1 : 0) }
     end
 
+    # What speaks against one way and not against another.
+    # @param way [Situation]  @param other [Situation]
+    # @return [Array<Symbol>] keys of rules
+    def self.drawbacks(way, other)
+      [way, other].map { |situation| findings(situation).select { |f| f.stop? || f.watch? }.map(&:key) }.reduce(:-)
+    end
+
     # @raise [Errors::Unsuitable] on the first refusal
     def self.check!(situation)
       stop = findings(situation).find(&:stop?) or return
