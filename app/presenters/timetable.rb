@@ -44,7 +44,7 @@ module Presenters
     # @return [String, nil] why something is planned outside the maker's hours
     def stay
       outside = plan.entries.any? { |e| e.hands? && e.chain.begun? && e.pieces.any? { |from, _| from < work.staying.to_f && !own?(from) } }
-      "You ended a step at #{moment(work.seen_at)}: what is under way is planned as if you stayed till #{moment(work.staying)}. Nothing new is begun outside your hours." if outside
+      "You ended a step at #{moment(work.seen_at)}: what is under way is planned as if you stayed till #{moment(work.staying)} (an hour and a half, a starting value). Nothing new is begun outside your hours." if outside
     end
 
     # @return [Array<UpClose::Timetable::Plan::Entry>]

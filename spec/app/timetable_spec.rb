@@ -77,7 +77,7 @@ RSpec.describe "the timetable", :shop do
     expect(firsts).to eq(mark.id => now + 16_260, other.id => Time.local(2026, 12, 1, 19, 0))
     allow(Web.settings).to receive(:clock).and_return(now + 16_260)
     get "/timetable"
-    expect(page_words).to include("You ended a step at 22:30: what is under way is planned as if you stayed till Tue 00:01. Nothing new is begun outside your hours.")
+    expect(page_words).to include("You ended a step at 22:30: what is under way is planned as if you stayed till Tue 00:01 (an hour and a half, a starting value). Nothing new is begun outside your hours.")
     # an hour and a half later you have gone
     expect(Time.at(planned(now + 21_700).plan.entries.first.from)).to eq Time.local(2026, 12, 1, 19, 0)
   end
