@@ -155,7 +155,7 @@ RSpec.describe "shapes that are not plain" do
       [[point(0, 0), 0.0], [point(3, -2), 0.0], [point(2, 1), 1.5]].each do |place, clearance|
         times = star.growth(hull, place, clearance)
         room_at = ->(t) { star.ring.room_for(hull.map { |p| place + p * t }) }
-        expect(room_at[times]).to be_within(clearance.zero? ? 1e-9 : 0.3).of(clearance)
+        expect(room_at[times]).to be_within(clearance.zero? ? 1e-9 : 1e-3).of(clearance)
         expect(room_at[times * 0.999]).to be >= clearance
       end
     end
@@ -165,6 +165,16 @@ RSpec.describe "shapes that are not plain" do
       # a 2:1 box in the upper arm: 40 wide, 20 high
       expect(width).to be_within(0.4).of(40)
       expect(at.distance(point(0, -10))).to be < 0.5
+    end
+
+    it "finds the lobes of a dumbbell, and that nothing fits in its waist" do
+      dumbbell = shape("free-polygon", points: [[0, 0], [40, 0], [40, 15], [60, 15], [60, 0], [100, 0], [100, 40], [60, 40], [60, 25], [40, 25], [40, 40], [0, 40]])
+      there = room(dumbbell, box_ink(10, 10), width_mm: 10, clearance_mm: 6)
+      # the waist is 10 wide: its edge is 5 away; a lobe of 40 holds 40 − 2 × 6
+      expect(there.largest_here).to eq 0
+      width, at = there.largest_searched
+      expect([width, at.x.abs, at.y]).to match [be_within(1e-3).of(28), be_within(1e-3).of(30), be_within(1e-3).of(0)]
+      expect(dumbbell.inset(6).flatten(0.01).size).to eq 2
     end
 
     it "refuses outlines that cross themselves or have no area" do

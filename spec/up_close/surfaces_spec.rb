@@ -40,11 +40,41 @@ RSpec.describe UpClose::Surfaces do
     it "agrees with its own drawn edge: #{key}" do
       surface = shape(key, **params)
       edge = surface.path.flatten(0.001).flat_map(&:first)
-      expect(edge.map { |p| surface.inside_distance(p).abs }.max).to be < 0.01
-      expect(UpClose::Geometry::Box.around(edge).to_a).to match surface.box.to_a.map { |v| be_within(0.02).of(v) }
-      inset = surface.inset(3).flatten(0.001).flat_map(&:first)
-      expect(inset.map { |p| surface.inside_distance(p) }).to all(be_within(0.05).of(3))
+      expect(edge.map { |p| surface.inside_distance(p).abs }.max).to be < 0.001
+      inset = surface.inset(3).flatten(0.0002).flat_map(&:first)
+      expect(inset.map { |p| surface.inside_distance(p) }).to all(be_within(0.001).of(3))
     end
+  end
+
+  # read by a few lines of their own, not by the shop's reader
+  def dxf_box(surface)
+    vertices = UpClose::Formats::DXF::Writer.call({"OUTLINE" => [surface.path]}).scan(/VERTEX\n8\nOUTLINE\n10\n(\S+)\n20\n(\S+)/)
+    xs, ys = vertices.map { |pair| pair.map(&:to_f) }.transpose.map(&:minmax)
+    [xs[0], -ys[1], xs[1] - xs[0], ys[1] - ys[0]]
+  end
+
+  curved = {"cup" => {top_mm: 82.0, foot_mm: 60.0, slant_mm: 95.0}, "cup upside down" => {top_mm: 60.0, foot_mm: 82.0, slant_mm: 95.0}, "cup almost straight" => {top_mm: 84.0, foot_mm: 76.4, slant_mm: 84.0}, "cup almost flat" => {top_mm: 200.0, foot_mm: 20.0, slant_mm: 95.0}, "dome" => {ball_mm: 60.0, cap_mm: 40.0}}
+  shapes.merge(curved).each do |key, params|
+    it "is as large as its own DXF, to a thousandth: #{key}" do
+      surface = shape(key[/\S+/], **params)
+      expect(dxf_box(surface)).to match(surface.box.to_a.map { |v| be_within(0.001).of(v) })
+    end
+  end
+
+  it "reaches and keeps off the edges of a ring sector exactly" do
+    curved.each_value do |measures|
+      next unless measures[:top_mm]
+      sector = shape("cup", **measures).unrolled
+      12.times do |i|
+        way = point(Math.cos(i * 0.53), Math.sin(i * 0.53))
+        met = point(3, -4) + way * sector.reach(point(3, -4), way)
+        expect(sector.inside_distance(met)).to be_within(1e-9).of(0)
+      end
+      expect(sector.inset(6).flatten(0.0002).flat_map(&:first).map { |p| sector.inside_distance(p) }).to all(be_within(0.001).of(6))
+    end
+    # b² ÷ a = 9: moved in by 12 the two halves of the curve meet on the long axis
+    long = shape("ellipse", width_mm: 200.0, height_mm: 60.0)
+    expect(long.inset(12).flatten(0.0002).flat_map(&:first).map { |p| long.inside_distance(p) }).to all(be_within(0.001).of(12))
   end
 
   it "reaches the edge along any ray from inside, and no further" do

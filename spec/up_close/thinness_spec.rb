@@ -150,13 +150,15 @@ RSpec.describe UpClose::Geometry::Ring do
     expect(ell.room_for(box(1, 1, 2, 2).corners)).to be < 0
   end
 
-  describe UpClose::Geometry::Algorithms::Offset do
-    it "moves edges out and in, corners sharp, and gives nothing when nothing is left" do
-      square = box(0, 0, 10, 10).corners.then { |c| UpClose::Geometry::Ring.new(c) }
-      expect([1, -2].map { |by| described_class.call(square, by).area }).to eq [144, 36]
-      expect(described_class.call(square, -6)).to be_nil
-      expect(described_class.call(ell, -0.5).area).to be_within(1e-9).of(3 * 1 + 1 * 2)
-    end
+  it "shrinks a region, in parts where its waist is too narrow, round an inner corner by its arc" do
+    region = ->(points) { UpClose::Geometry::Region.polygon(points) }
+    expect(region[[[0, 0], [10, 0], [10, 10], [0, 10]]].shrunk(2).area).to be_within(1e-9).of(36)
+    expect(region[[[0, 0], [10, 0], [10, 10], [0, 10]]].shrunk(6)).to be_empty
+    # an L of 4 × 4 less 2 × 2, moved in by 0.5: 3 × 1 + 1 × 2, less the corner of a square over a quarter circle
+    expect(region[ell.points.map(&:to_a)].shrunk(0.5).area).to be_within(1e-4).of(3 + 2 + (1 - Math::PI / 4) * 0.25)
+    waist = [[0, 0], [10, 0], [10, 4], [20, 4], [20, 0], [30, 0], [30, 10], [20, 10], [20, 6], [10, 6], [10, 10], [0, 10]]
+    # 7 × 7 each, and into the mouth of the waist: 2 × ∫₀¹ (1.5 − √(1.5² − u²)) du = 0.24
+    expect(region[waist].shrunk(1.5).parts.map(&:area)).to match [be_within(1e-3).of(49.24), be_within(1e-3).of(49.24)]
   end
 
   describe UpClose::Geometry::Homography do

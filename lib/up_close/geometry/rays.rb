@@ -15,6 +15,26 @@ module UpClose
         (-b + Math.sqrt(under)) / a unless under.negative?
       end
 
+      # where a ray from outside a circle round the origin first meets it
+      # @return [Float, nil]
+      def enters_circle(p, n, radius)
+        along = p.dot(n)
+        under = along * along - p.dot(p) + radius * radius
+        return if under.negative?
+        meets = -along - Math.sqrt(under)
+        meets if meets >= 0
+      end
+
+      # where a ray meets the stretch from +a+ to +b+
+      # @return [Float, nil]
+      def meets_segment(p, n, a, b)
+        way = b - a
+        across = n.cross(way)
+        return if across.abs < 1e-12
+        meets, share = (a - p).cross(way) / across, (a - p).cross(n) / across
+        meets if meets >= 0 && share.between?(-1e-9, 1 + 1e-9)
+      end
+
       # the nearest of the lines n·x = d that the ray runs towards
       # @param planes [Array<Array(Point, Float)>] outward normals and distances
       def leaves_planes(p, n, planes)

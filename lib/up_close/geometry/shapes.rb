@@ -4,20 +4,32 @@ module UpClose
   module Geometry
     # Common outlines as paths.
     module Shapes
-      # a quarter circle as one cubic: 4(√2 − 1)/3, off by 0.027 % of the radius at most
-      QUARTER = 4 * (Math.sqrt(2) - 1) / 3
-      EIGHTH = 4.0 / 3 * Math.tan(Math::PI / 16)
+      # A circle is drawn by cubics of 22.5° each, with handles of 4/3 tan(θ/4):
+      # off by less than a ten-millionth of the radius.
+      ARC_DEG = 22.5
 
       module_function
 
-      # Eight cubics, off by 4 millionths of the radius at most.
-      def ellipse(cx, cy, rx, ry)
-        at = ->(angle, along) { Point.new(cx + rx * (Math.cos(angle) - along * Math.sin(angle)), cy + ry * (Math.sin(angle) + along * Math.cos(angle))) }
-        arcs = Array.new(8) do |i|
-          from, to = i * Math::PI / 4, (i + 1) * Math::PI / 4
-          [:curve, at[from, EIGHTH], at[to, -EIGHTH], at[to, 0]]
+      # @param from [Float] radians, from x towards y  @param to [Float]
+      # @return [Array<Array>] curve commands along an upright ellipse, starting at +from+
+      def arc(cx, cy, rx, ry, from, to)
+        count = ((to - from).abs / (ARC_DEG * Math::PI / 180) - 1e-9).ceil.clamp(1, 64)
+        step = (to - from) / count
+        handle = 4.0 / 3 * Math.tan(step / 4)
+        Array.new(count) do |i|
+          a, b = from + i * step, from + (i + 1) * step
+          [:curve, on_ellipse(cx, cy, rx, ry, a, handle), on_ellipse(cx, cy, rx, ry, b, -handle), on_ellipse(cx, cy, rx, ry, b)]
         end
-        Path.new([[:move, at[0, 0]], *arcs, [:close]])
+      end
+
+      # a place on an ellipse, moved +along+ its derivative
+      def on_ellipse(cx, cy, rx, ry, angle, along = 0.0)
+        cos, sin = Math.cos(angle), Math.sin(angle)
+        Point.new(cx + rx * (cos - along * sin), cy + ry * (sin + along * cos))
+      end
+
+      def ellipse(cx, cy, rx, ry)
+        Path.new([[:move, on_ellipse(cx, cy, rx, ry, 0.0)], *arc(cx, cy, rx, ry, 0.0, 2 * Math::PI), [:close]])
       end
 
       def rectangle(box) = Path.polygon(box.corners)
@@ -25,15 +37,14 @@ module UpClose
       # @param rx [Float] corner radius across  @param ry [Float] down
       def rounded_rectangle(box, rx, ry)
         return rectangle(box) if rx <= 0 || ry <= 0
-        kx, ky = rx * (1 - QUARTER), ry * (1 - QUARTER)
-        l, t, r, b = box.x, box.y, box.right, box.bottom
-        p = ->(x, y) { Point.new(x, y) }
-        Path.new([
-          [:move, p[l + rx, t]], [:line, p[r - rx, t]], [:curve, p[r - kx, t], p[r, t + ky], p[r, t + ry]],
-          [:line, p[r, b - ry]], [:curve, p[r, b - ky], p[r - kx, b], p[r - rx, b]],
-          [:line, p[l + rx, b]], [:curve, p[l + kx, b], p[l, b - ky], p[l, b - ry]],
-          [:line, p[l, t + ry]], [:curve, p[l, t + ky], p[l + kx, t], p[l + rx, t]], [:close]
-        ])
+        quarter = Math::PI / 2
+        # right bottom, left bottom, left top, right top: each corner's middle and where its arc begins
+        corners = [[box.right - rx, box.bottom - ry, 0], [box.x + rx, box.bottom - ry, 1], [box.x + rx, box.y + ry, 2], [box.right - rx, box.y + ry, 3]]
+        drawn = corners.flat_map do |x, y, turns|
+          from = turns * quarter
+          [[:line, on_ellipse(x, y, rx, ry, from)], *arc(x, y, rx, ry, from, from + quarter)]
+        end
+        Path.new([[:move, drawn.first.last], *drawn.drop(1), [:close]])
       end
     end
   end

@@ -10,8 +10,6 @@ module UpClose
       SOME_ROWS = 60
       ANGLE_STEP = 5
       ROUGH_ANGLE_STEP = 15
-      SEARCH_GRID = 8
-      SEARCH_ROUNDS = 24
       ROUGH = 0.01
 
       # @param shape [Surfaces::Shape]  @param ink [Artwork::Ink]
@@ -50,30 +48,21 @@ module UpClose
           near = step / 3.0**(i + 1)
           best = [best - near, best, best + near].max_by { |turn| at_turn(turn).first }
         end
-        width, found = at_turn(best)
+        width, found = @shape.convex? ? at_turn(best) : turned_to(best).largest_searched
         [width, found, best]
       end
 
-      # Where no supporting lines decide: tried over a grid, then in ever finer steps round the best.
-      # @return [Array(Float, Point)]
-      def largest_searched
-        box = @shape.box
-        step = [box.width, box.height].max / SEARCH_GRID
-        starts = (0..SEARCH_GRID).to_a.product((0..SEARCH_GRID).to_a).map { |i, j| Geometry::Point[box.x + box.width * i / SEARCH_GRID, box.y + box.height * j / SEARCH_GRID] }
-        best = (starts + [@placement.centre]).max_by { |p| width_at(p) }
-        SEARCH_ROUNDS.times do
-          around = [[0, 0], [1, 0], [-1, 0], [0, 1], [0, -1]].map { |x, y| best + Geometry::Point[x, y] * step }
-          better = around.max_by { |p| width_at(p) }
-          (better == best) ? step /= 2 : best = better
-        end
-        [Room.new(shape: @shape, ink: @ink, placement: @placement.with(x_mm: best.x, y_mm: best.y), clearance_mm: @wanted).largest_here, best]
+      # Where no supporting lines decide.
+      # @return [Array(Float, Point)] width of the largest copy at this turn, and its middle
+      def largest_searched(effort = LargestSearch::THOROUGH)
+        at = LargestSearch.new(self, @shape, @wanted, effort: effort).call
+        [moved_to(at).largest_here, at]
       end
 
-      private
-
-      def width_at(point)
-        @width_at ||= {}
-        @width_at[point] ||= (@shape.inside_distance(point) > @wanted) ? Room.new(shape: @shape, ink: rough, placement: @placement.with(x_mm: point.x, y_mm: point.y), clearance_mm: @wanted, tolerance: 1e-3).largest_here : 0.0
+      # @param ink [Artwork::Ink]  @param tolerance [Float] share of the width it is found to
+      # @return [Room] the same mark with its middle elsewhere
+      def moved_to(point, ink: @ink, tolerance: @tolerance)
+        Room.new(shape: @shape, ink: ink, placement: @placement.with(x_mm: point.x, y_mm: point.y), clearance_mm: @wanted, tolerance: tolerance)
       end
 
       # the ink with fewer corners, to look round with
@@ -84,12 +73,16 @@ module UpClose
         end
       end
 
+      private
+
       # @return [Array(Float, Point)] width and middle of the largest copy at a turn
       def at_turn(turn_deg)
         return at_angle(turn_deg) if @shape.convex?
         @at_turn ||= {}
-        @at_turn[turn_deg] ||= Room.new(shape: @shape, ink: rough, placement: @placement.with(turn_deg: turn_deg), clearance_mm: @wanted).largest_searched
+        @at_turn[turn_deg] ||= turned_to(turn_deg, rough).largest_searched(LargestSearch::QUICK)
       end
+
+      def turned_to(turn_deg, ink = @ink) = Room.new(shape: @shape, ink: ink, placement: @placement.with(turn_deg: turn_deg), clearance_mm: @wanted)
 
       def at_angle(turn_deg)
         @at_angle ||= {}

@@ -20,6 +20,13 @@ module UpClose
 
       def path = Geometry::Shapes.ellipse(0, 0, half_width, half_height)
 
+      # The curve that runs parallel to the edge (its points moved in along their normals),
+      # without what of it has crossed the long axis: both halves meet there.
+      def inset(by)
+        return Geometry::Path::EMPTY if by >= [half_width, half_height].min
+        once([:inset, by]) { ParallelEllipse.new(half_width, half_height, by).path }
+      end
+
       private
 
       def exit_distance(point, n) = Geometry::Rays.leaves_ellipse(point, n, half_width, half_height)

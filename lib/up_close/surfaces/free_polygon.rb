@@ -23,24 +23,42 @@ module UpClose
       def reach(point, n) = ring.contains?(point) ? ring.exit_distance(point, n) : 0.0
 
       # Each corner of the one grows along its ray until it meets the other: the
-      # outline's corners the edge moved in, and the edge's corners the outline.
+      # outline's corners the edge moved in, and that edge's corners the outline.
       def growth(outline, place, clearance)
-        inner = clearance.zero? ? ring : once([:inner, clearance]) { Geometry::Algorithms::Offset.call(ring, -clearance) }
-        return unless inner&.contains?(place)
+        inner = inner_rings(clearance).find { |rings| inside?(rings, place) } or return
         own = Geometry::Ring.new(outline)
-        out = outline.map { |p| inner.exit_distance(place, p.unit) / p.length }
-        back = inner.points.map { |p| (p - place).then { |way| way.length / own.exit_distance(Geometry::Point::ORIGIN, way.unit) } }
+        out = outline.map { |p| (inner.filter_map { |ring| leaves(ring, place, p.unit) }.min || 0.0) / p.length }
+        back = inner.flat_map(&:points).map { |p| (p - place).then { |way| way.length / own.exit_distance(Geometry::Point::ORIGIN, way.unit) } }
         (out + back).select(&:finite?).min
       end
 
       def path = ring.path
 
-      # each stretch moved in; what then runs the wrong way round is gone
-      def inset(by) = once([:inset, by]) { Geometry::Algorithms::Offset.call(ring, -by)&.path || Geometry::Path::EMPTY }
+      # what is left may be in several parts
+      def inset(by) = once([:inset, by]) { region.shrunk(by).path }
+
+      # @return [Array<Geometry::Point>] a middle of each part that is left, moved in by +by+
+      def inner_middles(by) = inner_rings(by).map { |rings| rings.first.centroid }
 
       def size_words(writer) = writer.pair(box.width, box.height)
 
       private
+
+      def region = once(:region) { Geometry::Region.polygon(ring.points.map(&:to_a)) }
+
+      # @return [Array<Array<Geometry::Ring>>] of each part, its outline and its holes
+      def inner_rings(by)
+        once([:inner, by]) do
+          region.shrunk(by).parts.map { |part| part.rings.map { |ring| Geometry::Ring.new(ring.map { |x, y| Geometry::Point[x, y] }) } }
+        end
+      end
+
+      def inside?((outline, *holes), place) = outline.contains?(place) && holes.none? { |hole| hole.contains?(place) }
+
+      def leaves(ring, place, way)
+        distance = ring.exit_distance(place, way)
+        distance if distance.positive?
+      end
 
       def given = measures[:points].map { |x, y| Geometry::Point[x, y] }
 

@@ -41,21 +41,32 @@ module UpClose
 
       def rim_clearance_of(points) = room_for(points)
 
-      def support(n) = outline_points.map { |p| n.dot(p) }.max
-
-      def reach(point, n) = once(:ring) { Geometry::Ring.new(outline_points) }.then { |ring| ring.contains?(point) ? ring.exit_distance(point, n) : 0.0 }
-
-      def path
-        half = angle / 2
-        steps = [(measures[:angle_deg] / 22.5).ceil, 1].max
-        there = arc(outer, -half, half, steps)
-        back = arc(inner, half, -half, steps)
-        Geometry::Path.new([[:move, at(outer, -half)], *there, [:line, at(inner, half)], *back, [:close]])
+      # The furthest point lies on the outer arc where that faces along +n+, else in a corner.
+      def support(n)
+        facing = Math.atan2(n.x, -n.y * measures[:down])
+        return centre.dot(n) + outer if facing.abs <= angle / 2
+        ends.flatten.map { |p| n.dot(p) }.max
       end
 
+      # the first of both arcs and both straight edges that a ray meets
+      def reach(point, n)
+        return 0.0 unless inside_distance(point) > 0
+        about = point - centre
+        hits = [Geometry::Rays.leaves_ellipse(about, n, outer, outer), Geometry::Rays.enters_circle(about, n, inner)]
+        (hits + ends.map { |p, q| Geometry::Rays.meets_segment(point, n, p, q) }).compact.min || 0.0
+      end
+
+      def path = drawn(outer, angle / 2, inner, angle / 2)
+
+      # Both arcs and both straight edges moved in. A straight edge moved in by c meets
+      # the arc of radius ρ at asin(c ÷ ρ) from where it was.
       def inset(by)
-        return Geometry::Path::EMPTY if outer - by <= inner + by
-        once([:inset, by]) { Geometry::Algorithms::Offset.call(Geometry::Ring.new(outline_points), -by)&.path || Geometry::Path::EMPTY }
+        far, near = outer - by, inner + by
+        return Geometry::Path::EMPTY if far <= near || turned_in(by, far) <= 0
+        half = turned_in(by, near)
+        # the straight edges meet before they reach the inner arc
+        near, half = by / Math.sin(angle / 2), 0.0 if half < 0
+        (far > near) ? drawn(far, turned_in(by, far), near, half) : Geometry::Path::EMPTY
       end
 
       def area = angle * (outer**2 - inner**2) / 2
@@ -73,25 +84,20 @@ module UpClose
       # its two straight edges
       def ends = once(:ends) { [-1, 1].map { |way| [at(inner, way * angle / 2), at(outer, way * angle / 2)] } }
 
-      def outline_points
-        once(:outline) do
-          steps = (measures[:angle_deg] / 2).ceil.clamp(8, 180)
-          turns = Array.new(steps + 1) { |i| angle * (i.to_f / steps - 0.5) }
-          turns.map { |t| at(outer, t) } + turns.reverse.map { |t| at(inner, t) }
-        end
+      def turned_in(by, radius) = (by < radius) ? angle / 2 - Math.asin(by / radius) : -1.0
+
+      # from the outer arc's left end to its right, and back along the inner one
+      def drawn(far, far_half, near, near_half)
+        back = near_half.zero? ? [] : arc(near, near_half, -near_half)
+        Geometry::Path.new([[:move, at(far, -far_half)], *arc(far, -far_half, far_half), [:line, at(near, near_half)], *back, [:close]])
       end
 
-      # cubics of at most 22.5°: 4/3 tan(θ/4), off by less than a millionth of the radius
-      def arc(radius, from, to, steps)
-        step = (to - from) / steps
-        handle = 4.0 / 3 * Math.tan(step / 4) * radius
-        Array.new(steps) do |i|
-          a, b = from + i * step, from + (i + 1) * step
-          [:curve, at(radius, a) + along(a) * handle, at(radius, b) - along(b) * handle, at(radius, b)]
-        end
+      # angles here run from the middle line; a circle's own run from x towards y
+      def arc(radius, from, to)
+        quarter = Math::PI / 2
+        turns = (measures[:down] > 0) ? [from - quarter, to - quarter] : [quarter - from, quarter - to]
+        Geometry::Shapes.arc(centre.x, centre.y, radius, radius, *turns)
       end
-
-      def along(turned) = Geometry::Point[Math.cos(turned), Math.sin(turned) * measures[:down]]
     end
   end
 end

@@ -53,8 +53,9 @@ module UpClose
         (points.size < 3) ? Geometry::Path::EMPTY : Geometry::Path.polygon(points)
       end
 
-      # the directions that bound it
-      def inset_normals = edge_normals + Array.new(72) { |i| Geometry::Point[Math.cos(i * Math::PI / 36), Math.sin(i * Math::PI / 36)] }
+      # The directions that bound it: all of them, for a shape of straight edges. A
+      # shape with curved edges answers +inset+ itself.
+      def inset_normals = edge_normals
 
       # the edge's name in a sentence
       def edge_word = "edge"

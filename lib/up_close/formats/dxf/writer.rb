@@ -11,7 +11,7 @@ module UpClose
         # @param layers [Hash{String => Array<Geometry::Path>}]
         # @param tolerance [Float] mm between a curve and its chords
         # @return [String]
-        def call(layers, tolerance: 0.005)
+        def call(layers, tolerance: 0.0005)
           entities = layers.flat_map { |layer, paths| paths.flat_map { |path| path.flatten(tolerance).map { |points, closed| polyline(layer, points, closed) } } }
           pairs = [[0, "SECTION"], [2, "HEADER"], [9, "$ACADVER"], [1, "AC1009"], [9, "$INSUNITS"], [70, 4], [0, "ENDSEC"], [0, "SECTION"], [2, "ENTITIES"], *entities.flatten(1), [0, "ENDSEC"], [0, "EOF"]]
           pairs.map { |code, value| "#{code}\n#{value}\n" }.join
