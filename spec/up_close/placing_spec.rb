@@ -81,10 +81,41 @@ RSpec.describe UpClose::Placing do
   describe described_class::PencilLines do
     def lines(on, **at) = described_class.new(shape: on, placement: placed(width_mm: 20, **at), writer: writer).call
 
-    it "gives distances from the piece's own edges" do
-      expect(lines(plate, x_mm: -20, y_mm: 10).map(&:words)).to eq ["30.0 mm from the left edge, 70.0 mm from the right, at the widest place.", "40.0 mm from the top edge, 20.0 mm from the bottom, at the tallest place."]
-      expect(lines(plate, x_mm: -20, y_mm: 10).map { |line| line.working.to_s }).to eq ["100 ÷ 2 − 20 = 30; 100 − 30 = 70", "60 ÷ 2 + 10 = 40; 60 − 40 = 20"]
-      expect(lines(dish).map(&:figure_mm)).to eq [75, 75]
+    def told(on, **at) = lines(on, **at).map { |line| [line.runs, line.from, line.figure_mm&.round(2)] }
+
+    it "finds a line across by measuring down, an upright one from the left" do
+      # 304.8 × 139.7: 139.7 ÷ 2 and 304.8 ÷ 2
+      board = shape("rectangle", width_mm: 304.8, height_mm: 139.7)
+      expect(told(board)).to eq [[:across, :top, 69.85], [:up, :left, 152.4]]
+      expect(lines(board).map { |line| line.working.to_s }).to eq ["139.7 ÷ 2 = 69.85", "304.8 ÷ 2 = 152.4"]
+      expect(lines(plate, x_mm: -20, y_mm: 10).map(&:words)).to eq ["40.0 mm from the top edge, 20.0 mm from the bottom, straight above and below the mark's middle.", "30.0 mm from the left edge, 70.0 mm from the right, at the height of the mark's middle."]
+      # turned, the two lines stay, and its own comes to them
+      expect(told(board, turn_deg: 12)).to eq [[:across, :top, 69.85], [:up, :left, 152.4], [:own, nil, nil]]
+      expect(told(dish)).to eq [[:across, :top, 75], [:up, :left, 75]]
+    end
+
+    it "measures to the edge of a tapered or free outline at the mark's own height" do
+      # a triangle 60 wide at its foot, 60 high, point up: at the height of y = 10 it is 60 × 40 ÷ 60 wide
+      roof = shape("free-polygon", points: [[30, 0], [60, 60], [0, 60]])
+      expect(told(roof, y_mm: 10)).to eq [[:across, :top, 40], [:up, :left, 20]]
+    end
+
+    it "tells round pieces by the wall's height from the rim, and by a strap from a datum" do
+      # 1 mm above the middle of a wall of 95; half of π × 82 to the datum, and 10 on
+      expect(told(shape("cylinder", diameter_mm: 82.0, height_mm: 95.0, film_mm: 0.0), x_mm: 10, y_mm: -1)).to eq [[:across, :rim, 46.5], [:up, :datum, (Math::PI * 41 + 10).round(2)]]
+      cup = shape("cup", top_mm: 82.0, foot_mm: 60.0, slant_mm: 95.0)
+      # in the middle of the slant it is 71 wide: π × 71 ÷ 2 round from the datum
+      expect(told(cup)).to eq [[:across, :rim, 47.5], [:up, :datum, (Math::PI * 71 / 2).round(2)]]
+      expect(told(cup, y_mm: -20).first.last).to be_within(1e-6).of(27.5)
+      expect(told(shape("cup", top_mm: 60.0, foot_mm: 82.0, slant_mm: 95.0), y_mm: -20).first).to eq [:across, :rim, 27.5]
+      lines(cup, x_mm: 12, y_mm: 30).each { |line| expect(line.words).to not_include("left edge").and not_include("corner") }
+    end
+
+    it "tells a body from its nose and the middle of its side, a ball from its pole" do
+      body = shape("loft", stations: [[0, 0], [20, 60], [95, 10]])
+      expect(told(body, x_mm: 5, y_mm: -3)).to eq [[:across, :middle, 3], [:up, :left, 52.5]]
+      # a quarter round a rim of 40: π × 20 ÷ 2
+      expect(told(shape("dome", ball_mm: 60.0, cap_mm: 40.0), x_mm: 8)).to eq [[:across, :middle, 8], [:up, :datum, (Math::PI * 10).round(2)]]
     end
 
     it "tells a turned mark's line as a slope that can be drawn" do

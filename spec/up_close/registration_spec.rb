@@ -78,7 +78,7 @@ RSpec.describe UpClose::Placing do
       told = lines(plate, x_mm: -10, y_mm: 5)
       expect(told["Trim the paper to"].words).to match(/\A50.0 × 30.0/)
       # left edge: −10 − 25 + 50; top: 5 − 15 + 30
-      expect([told["Its left edge lies"].figure_mm, told["Its top edge lies"].figure_mm]).to eq [15, 20]
+      expect([told["The paper's left edge lies"].figure_mm, told["The paper's top edge lies"].figure_mm]).to eq [15, 20]
     end
 
     it "hinges on the side with the most to tape to, and only face down" do

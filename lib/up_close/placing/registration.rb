@@ -35,13 +35,21 @@ module UpClose
         Line.new("Trim the paper to", width, "#{@writer.pair(width, height)}: cut through the corner ticks, #{mm(@border)} outside the ink.", Working.new("#{n(@placed.width_mm)} + 2 × #{n(@border)} by #{n(@placed.height_mm)} + 2 × #{n(@border)}"))
       end
 
-      # only an upright box has edges to measure from
+      # Where the paper's own edges come to lie, when it is not turned: from what is nearest
+      # on the piece, at the height of the mark's middle.
       def edges
         return [] unless (@placed.placement.turn_deg % 90).zero?
-        box, piece = Geometry::Box.around(trim_corners), @shape.box
-        [["Its left edge", box.x - piece.x, "left"], ["Its top edge", box.y - piece.y, "top"]].map do |title, value, side|
-          Line.new("#{title} lies", value.abs, "#{mm(value.abs)} #{(value < 0) ? "beyond" : "in from"} the piece's #{side} #{@shape.edge_word}.", Working.new("#{n((side == "left") ? box.x : box.y)} − #{n((side == "left") ? piece.x : piece.y)} = #{n(value)}"))
-        end
+        box = Geometry::Box.around(trim_corners)
+        bearings = @shape.bearings(@placed.placement.centre)
+        [edge("The paper's left edge lies", bearings[:up], box.width / 2), edge("The paper's top edge lies", bearings[:across], box.height / 2)].compact
+      end
+
+      # @param half [Float] mm from the mark's middle to the paper's edge
+      def edge(title, bearing, half)
+        return if bearing.from == :middle
+        value = bearing.distance_mm - half
+        Line.new(title, value.abs, "#{mm(value.abs)} #{value.negative? ? "beyond" : "from"} the #{bearing.from_words}, #{bearing.where}.",
+          Working.new("#{n(bearing.distance_mm)} − #{n(half)} = #{n(value)}"))
       end
 
       def windows

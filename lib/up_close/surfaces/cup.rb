@@ -40,6 +40,12 @@ module UpClose
       # once round at a place on the unrolled shape
       def once_round_at(point) = Math::PI * wide * unrolled.polar(point).first / outer
 
+      def bearings(at)
+        radius, turned = unrolled.polar(at)
+        from_wide = outer - radius
+        round_bearings(from_rim: (top > foot) ? from_wide : slant - from_wide, wall: slant, turned: turned / unrolled.angle, once_round: once_round_at(at))
+      end
+
       def front(point)
         radius, turned = unrolled.polar(point)
         around = turned / (unrolled.angle / 2) * Math::PI

@@ -27,6 +27,9 @@ module UpClose
       # @return [Array<Finding>]
       def findings(placed, writer, bent: false) = raise(NotImplementedError)
 
+      # @return [Hash{Symbol => Bearing}] measured over the surface
+      def bearings(at) = raise(NotImplementedError)
+
       # figures of the unrolled shape, for people and for files
       # @return [Hash{Symbol => Numeric}]
       def figures = raise(NotImplementedError)
@@ -35,6 +38,19 @@ module UpClose
       def working = raise(NotImplementedError)
 
       private
+
+      # A line round the piece by its height along the wall; a line up the wall by a strap
+      # laid round it from a datum that the maker marks: where the unrolled sheet's two
+      # ends meet.
+      # @param from_rim [Float] mm along the wall  @param wall [Float] from rim to foot
+      # @param turned [Float] share of the way round from the middle of the front, −½ … ½
+      # @param once_round [Float] mm there
+      def round_bearings(from_rim:, wall:, turned:, once_round:)
+        strap = (turned + 0.5) % 1 * once_round
+        {across: Bearing.new(title: "A line round it", from: :rim, distance_mm: from_rim, from_words: "rim", rest_mm: wall - from_rim, to_words: "foot", where: "along the wall"),
+         up: Bearing.new(title: "A line up the wall", from: :datum, distance_mm: strap, from_words: "datum", rest_mm: once_round - strap, to_words: "datum on the other way round",
+           where: "a strap laid round at that height, to the right as you face it. The datum is yours to mark: a seam, the handle, a pencil tick")}
+      end
 
       def num(value, places = 2) = Working.number(value, places)
     end

@@ -34,6 +34,11 @@ module UpClose
         Geometry::Point[Math.asin(seen.x / (diameter / 2)) * once_round / (2 * Math::PI), seen.y]
       end
 
+      def bearings(at)
+        wall = measures[:height_mm]
+        round_bearings(from_rim: at.y + wall / 2, wall: wall, turned: at.x / once_round, once_round: once_round)
+      end
+
       # mm at the front's scale: the drawing's box
       def front_box = Geometry::Box.new(x: -diameter / 2, y: -measures[:height_mm] / 2, width: diameter, height: measures[:height_mm])
 

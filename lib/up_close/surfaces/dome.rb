@@ -67,6 +67,16 @@ module UpClose
         away.zero? ? seen : seen * (radius * Math.asin(away / radius) / away)
       end
 
+      # A ring round the pole, and a line from the pole down to a place on the rim: told as a
+      # length along the rim from a datum at the top of the drawing, to the right.
+      def bearings(at)
+        away = at.length
+        around = (Math.atan2(at.x, -at.y) % (2 * Math::PI)) * radius * Math.sin(reach_angle)
+        pole = "with a strap over the curve"
+        {across: Bearing.new(title: away.zero? ? "Through the pole" : "A ring round the pole", from: :middle, distance_mm: away, from_words: "pole", rest_mm: arc_mm - away, to_words: "rim", where: pole),
+         up: Bearing.new(title: "A line from the pole to the rim", from: :datum, distance_mm: around, from_words: "datum", where: "along the rim, to the right. The datum is a tick that you make on the rim")}
+      end
+
       # A flat mark touches the ball at its own middle and spreads from there: each
       # place at its true distance from that middle and in its true direction, not
       # from the pole (the ball's logarithm at the middle; its axes carried there

@@ -68,6 +68,14 @@ module UpClose
         Geometry::Point[seen.x, radius * Math.asin(seen.y / radius)]
       end
 
+      # along the body from its nose; up or down from the line along the middle of its side
+      def bearings(at)
+        along = at.x + unrolled.box.width / 2
+        side = at.y.abs < 0.05 ? "on it" : "#{at.y.negative? ? "towards the back" : "towards the belly"}, with a strap over the curve"
+        {across: Bearing.new(title: "A line along the side", from: :middle, distance_mm: at.y.abs, from_words: "line along the middle of the side", where: side),
+         up: Bearing.new(title: "A line up the side", from: :left, distance_mm: along, from_words: "nose", rest_mm: length - along, to_words: "tail", where: "along the body, not over the curve")}
+      end
+
       def front_box
         most = stations.map(&:last).max / (2 * Math::PI)
         Geometry::Box.new(x: -length / 2, y: -most, width: length, height: 2 * most)

@@ -91,6 +91,16 @@ module UpClose
       # true when marks lie on what it unrolls to
       def curved? = false
 
+      # How lines through a place are found on the real piece: one that runs across, by
+      # measuring up and down from the place to the edge, and one that runs up, sideways.
+      # @param at [Geometry::Point]
+      # @return [Hash{Symbol => Bearing}] :across and :up
+      def bearings(at)
+        ways = {top: [0, -1], bottom: [0, 1], left: [-1, 0], right: [1, 0]}.transform_values { |x, y| distance_to_edge(at, x, y) }
+        {across: bearing("A line across", ways, :top, :bottom, "straight above and below the mark's middle"),
+         up: bearing("An upright line", ways, :left, :right, "at the height of the mark's middle")}
+      end
+
       # What must be printed to cover all of it, trimmed after.
       # @return [Geometry::Box] mm
       def cover(bleed_mm) = box.grown(bleed_mm)
@@ -103,6 +113,17 @@ module UpClose
       def hash = [self.class, measures].hash
 
       private
+
+      def bearing(title, ways, from, to, where)
+        Bearing.new(title: title, from: from, distance_mm: ways[from], from_words: "#{from} #{edge_word}", rest_mm: ways[to], to_words: to.to_s, where: where)
+      end
+
+      # from outside the piece, to the box round it
+      def distance_to_edge(at, x, y)
+        way = Geometry::Point[x, y]
+        found = reach(at, way)
+        found.positive? ? found : support(way) - way.dot(at)
+      end
 
       # worked out once: a shape never changes
       def once(name) = @memo.fetch(name) { @memo[name] = yield }
