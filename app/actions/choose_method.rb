@@ -26,8 +26,9 @@ module Actions
       UpClose::Suitability.check!(UpClose::Suitability::Situation.new(method: s.method, printer: s.printer, stock: s.stock, material: s.material, finish: s.finish, colour: s.colour, setting: s.setting))
     end
 
+    # a new method begins with the finish that is usual over it
     def sealer_that_suits(mark)
-      keys = [mark.sealer, *UpClose::Sealing.all.map(&:key)]
+      keys = [(mark.sealer unless mark.way_changed?), mark.method_core.seals_with, *UpClose::Sealing.all.map(&:key)].compact
       keys.find { |key| !UpClose::Sealing.fetch(key).finding(residue: mark.method_core.residue, material: mark.piece.material_core).stop? }
     end
   end

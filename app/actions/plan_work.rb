@@ -61,8 +61,12 @@ module Actions
 
     # ready for the sheet or further, and not done
     def open_marks
-      Mark.live.where.not(way: nil).where.not(placed_at: nil).preload(:artwork, {piece: :job}, {runs: :step_ends}).order(:id).select { |mark| mark.placed? && !mark.job.put_away_at && !mark.run&.finished? }
+      Mark.live.where.not(way: nil).where.not(placed_at: nil).preload(:artwork, {piece: :job}, {runs: :step_ends}).order(:id)
+        .select { |mark| mark.placed? && !mark.job.put_away_at && !over?(mark.run) }
     end
+
+    # all its steps are done, and nothing of it cures on
+    def over?(run) = run&.finished? && run.clockwork.ready_at(now.to_f) <= now.to_f
 
     def chain(mark, steps: nil)
       run = mark.run
@@ -74,9 +78,16 @@ module Actions
     # what of a wait has gone by already is not waited for again
     def left(run, steps, done)
       rest = steps.reject { |step| done.key?(step.key) }.map { |step| shop.climate.call(step) }
+      return [curing(run)] if run && rest.empty?
       return rest unless run && rest.first&.wait?
       gone = now.to_f - (done.values.max || run.began_at.to_f)
       [rest.first.then { |step| UpClose::Methods::Step.from_h(step.to_h.merge(least_s: [step.least_s - gone, 0].max, most_s: nil, place: nil)) }, *rest.drop(1)]
+    end
+
+    # a cure that was ended before its time goes on all the same
+    def curing(run)
+      UpClose::Methods::Step.new(key: "still-curing", phase: :seal, kind: :wait, title: "Still curing", words: "Leave it alone.",
+        least_s: [run.clockwork.ready_at(now.to_f) - now.to_f, 0].max, dries: true)
     end
 
     def quicker(chain)

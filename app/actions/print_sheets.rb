@@ -46,6 +46,14 @@ module Actions
       (left.empty? && began) ? sheet.destroy! : sheet.update!(used: left)
     end
 
+    # another print, of as many as are still missing and their spares
+    def more(mark)
+      ApplicationRecord.change do
+        LaySheet.leave_layouts(mark)
+        mark.update!(copies: mark.more_to_print, packed_at: nil)
+      end
+    end
+
     # copies in rows, as a layout of fresh sheets
     def rows(mark)
       pack = mark.pack

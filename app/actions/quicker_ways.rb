@@ -14,7 +14,7 @@ module Actions
       mark.method_core.choices.flat_map do |choice|
         (choice.options.keys - [mark.setting.picked[choice.key]]).map do |option|
           setting = mark.setting.with(picked: mark.setting.picked.merge(choice.key => option), own: nil)
-          ["#{choice.title.downcase}: #{choice.options[option].first}", setting.steps + mark.sealer_core.steps(setting)]
+          ["#{choice.title.downcase}: #{choice.options[option].first}", UpClose::Sealing.whole_work(mark.sealer_core, setting)]
         end
       end
     end
@@ -32,6 +32,6 @@ module Actions
       [["#{soonest.title.downcase} instead, cured sooner", sealed(mark, soonest, nil)]]
     end
 
-    def sealed(mark, sealer, coats) = mark.setting.steps + sealer.steps(mark.setting.with(coats: coats))
+    def sealed(mark, sealer, coats) = UpClose::Sealing.whole_work(sealer, mark.setting.with(coats: coats))
   end
 end

@@ -101,6 +101,16 @@ module Actions
     # @return [String]
     def stamp = [StepEnd.maximum(:id), StepEnd.count, Attempt.maximum(:updated_at)&.to_f, Run.maximum(:updated_at)&.to_f].join("-")
 
+    # the same for each run that is open or was lately: a page tells its own run's changes from those of others
+    # @return [Hash{String => Object}] "all" and "runs" by number
+    def stamps
+      lately = Run.where(ended_at: nil).or(Run.where("runs.updated_at > ?", Time.now - 86_400))
+      ends = StepEnd.where(run_id: lately.select(:id)).group(:run_id).pluck(:run_id, Arel.sql("max(id)"), Arel.sql("count(*)")).to_h { |id, *rest| [id, rest] }
+      spoilt = Attempt.where(run_id: lately.select(:id)).group(:run_id).count
+      runs = lately.pluck(:id, :updated_at).to_h { |id, at| [id.to_s, [ends[id], spoilt[id], at.to_f].join("-")] }
+      {"all" => stamp, "runs" => runs}
+    end
+
     # takes the last step back
     def step_back(run)
       ApplicationRecord.change do

@@ -40,12 +40,39 @@ class Mark < ApplicationRecord
   # @return [UpClose::Methods::Setting, nil]
   def setting
     return unless way
-    UpClose::Methods::Setting.new(method: method_core, printer: printer, stock: stock_core, picked: picked.except("own_school").transform_keys(&:to_sym),
-      material: piece.material_core, finish: piece.finish_core, copies: copies_wanted, border_mm: laying["border_mm"], own: own_school&.steps, tray: ShopTime.current["oven"], coats: coats)
+    UpClose::Methods::Setting.new(method: method_core, printer: printer, stock: stock_core, picked: schools, own: own_school&.steps,
+      material: piece.material_core, finish: piece.finish_core, copies: copies_wanted, pieces: good_wanted, size: mark_size,
+      coat_mm2: piece.coated_mm2 / piece.count, border_mm: laying["border_mm"], tray: ShopTime.current["oven"], coats: coats)
   end
 
+  # @return [Hash{Symbol => String}] the schools picked, a maker's own aside
+  def schools = picked.except("own_school").transform_keys(&:to_sym)
+
+  # how large it is, for times and amounts; the usual size while it has none
+  # @return [UpClose::Methods::MarkSize]
+  def mark_size
+    return UpClose::Methods::MarkSize::USUAL unless width_mm && artwork
+    UpClose::Methods::MarkSize.new(width_mm: width_mm, height_mm: height_mm, coverage: checked&.fetch("coverage", nil), line_mm: line_mm)
+  end
+
+  # mm of line to follow, as last looked at and grown with the mark since
+  def line_mm = checked && checked["line_mm"] && checked["line_mm"] * width_mm / checked["width_mm"]
+
+  # All that can be told of it by the way it is done: the object that the command line asks too.
+  # @return [UpClose::WorkedMark, nil]
+  def worked
+    return unless way && width_mm && artwork
+    UpClose::WorkedMark.new(shape: piece.to_core, ink: ink_for_piece, placement: placement, clearance_mm: clearance_mm, setting: setting,
+      sealer: sealer_core, situation: situation, reading: reading_core, record: record, prices: ShopPrices.list,
+      paper: UpClose::Printing::Paper.fetch(paper), allowances: allowances, climate: ShopTime.current.climate,
+      coverage: checked&.fetch("coverage", nil), hour_cents: Preference.get("hour_cents").to_i)
+  end
+
+  # @return [Array(Integer, Integer)] good or usable, and tried, by this method on this printer and stock
+  def record = Attempt.record_of(way, printer, setting.stock.key)
+
   # @return [UpClose::Methods::Reading, nil]
-  def reading_core = way && UpClose::Methods::Reading.new(method_core, seen_through: piece.seen_through, override: reading, picked: picked.transform_keys(&:to_sym))
+  def reading_core = way && UpClose::Methods::Reading.new(method_core, seen_through: piece.seen_through, override: reading, picked: schools)
 
   # @param stock [UpClose::Sheets::Stock] it might be printed on
   # @return [UpClose::Suitability::Situation, nil]
@@ -97,11 +124,11 @@ class Mark < ApplicationRecord
   # what is printed: as many, unless the maker says otherwise
   def copies_wanted = copies || good_wanted
 
-  # how many to print, from what this method came to on this kind of printer
+  # how likely a try is to succeed, and how many to print
   # @return [UpClose::Sheets::Spares]
   def spares
-    tried = Attempt.joins(:mark).where(marks: {way: way, printer: printer}).pluck(:result)
-    UpClose::Sheets::Spares.new(good_wanted, start: method_core.chance_with(stock_core), good: tried.count { |r| r != "spoilt" }, tried: tried.size)
+    UpClose::Sheets::Spares.new(good_wanted, start: method_core.chance_with(setting.stock), good: record.first, tried: record.last, on_a_miss: method_core.on_a_miss,
+      factors: UpClose::Sheets::Spares.factors_of(UpClose::Suitability.findings(situation)))
   end
 
   # the lines to cut along, sheet by sheet, each copy by its number
@@ -141,7 +168,7 @@ class Mark < ApplicationRecord
   end
 
   # paper that is laid face down is trimmed to a box that registers
-  def boxed? = method_core.passages(picked.transform_keys(&:to_sym)).any?(&:turned?)
+  def boxed? = method_core.passages(schools).any?(&:turned?)
 
   # @return [UpClose::Printing::Pack, UpClose::Printing::NestedPack]
   def print_pack
@@ -198,7 +225,20 @@ class Mark < ApplicationRecord
 
   # the whole work, sealing included
   # @return [Array<UpClose::Methods::Step>]
-  def steps_core = setting.steps + sealer_core.steps(setting)
+  def steps_core = UpClose::Sealing.whole_work(sealer_core, setting)
+
+  # good ones that are still missing
+  def short = good_wanted - attempts.count { |attempt| attempt.result != "spoilt" }
+
+  # how many more to print so that what is missing comes out
+  def more_to_print
+    way = spares
+    UpClose::Sheets::Spares.new([short, 1].max, start: way.chance, on_a_miss: way.on_a_miss).print || short
+  end
+
+  # all wanted are good, and the last coat has cured
+  # @param now [Time]
+  def done?(now) = run&.finished? && short <= 0 && run.clockwork.ready_at(now.to_f) <= now.to_f
 
   def title = artwork ? artwork.name : "New mark"
 

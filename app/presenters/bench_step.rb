@@ -31,19 +31,21 @@ module Presenters
 
     def phase = "#{UpClose::Methods::Step::PHASES[step.phase]} · #{step.wait? ? "waiting" : "by hand"}"
 
-    # moments for the page's clock, in milliseconds
-    def moments = {now: ms(@now.to_f), opens: ms(state.opens_at), closes: ms(state.closes_at), best: ms(state.best_at)}
+    # What the page's clock shows from when on: it only picks.
+    # +count+: "down" to +to+, "up" from it, or nil, where +figure+ stands still. Moments in ms.
+    Face = Struct.new(:at, :name, :words, :count, :to, :figure, keyword_init: true)
+
+    # @return [Array<Face>] in their order; none where nothing is waited for
+    def faces = @faces ||= (state.opens_at || state.closes_at) ? @clockwork.turns.map { |turn| face(turn) } : []
+
+    # for the page
+    def clock_data = {now: ms(@now.to_f), faces: faces.map(&:to_h)}
 
     # what the clock says as the page is made
+    # @return [Array(String, String), nil] words and figure
     def clock
-      case state.name
-      when :early then [step.wait? ? "Ready in" : "Not yet: opens in", Moments.span(state.opens_at - @now.to_f + 0.999)]
-      when :open, :best, :closing
-        return ["Open, best in", Moments.span(state.best_at - @now.to_f + 0.999)] if state.name == :open && state.best_at
-        state.closes_at ? ["#{open_words} for another", Moments.span(state.closes_at - @now.to_f)] : ["Long enough", "now"]
-      when :late then ["Late by", Moments.span(@now.to_f - state.closes_at)]
-      when :over then ["Past its longest by", Moments.span(@now.to_f - state.closes_at)]
-      end
+      shown = faces.select { |face| face.name == state.name }.last or return
+      [shown.words, figure(shown)]
     end
 
     # "best from 19:05, before 19:40"
@@ -57,8 +59,19 @@ module Presenters
 
     def late_words = step.late || "Look closely before you go on; take a spare if in doubt."
 
-    # the piece is ready then, if every step takes its least time
+    # @return [String] what ending it before its time risks
+    def risk = step.wait? ? step.risk : (step.early || "Its window has not opened: #{step.risk.sub(/\A./, &:downcase)}")
+
+    # the piece is ready then, if every step takes its least time; what was ended early keeps its true moment
     def ready = Time.at(@clockwork.ready_at(@now.to_f))
+
+    # all steps are done and the last coat has cured
+    def ready? = finished? && ready <= @now
+
+    # @return [Array<Array(String, String, Boolean)>] "dry to the touch", when, and whether that has come
+    def moments
+      @clockwork.moments(@now.to_f).map { |name, at| [UpClose::Methods::Step::MOMENTS.fetch(name), moment(at), at <= @now.to_f] }
+    end
 
     def ready_words = Moments.clock(ready, @now)
 
@@ -75,9 +88,31 @@ module Presenters
 
     private
 
-    def open_words
-      return "Good" if step.wait?
-      (state.name == :best) ? "Best now, open" : "Open"
+    def face(turn)
+      words, count, to, figure = FACES.fetch(turn.name).call(step, state)
+      Face.new(at: ms(turn.at), name: turn.name, words: words, count: count, to: ms(to), figure: figure)
+    end
+
+    OPEN = lambda do |step, state|
+      next ["Open, best in", "down", state.best_at] if state.best_at
+      state.closes_at ? ["#{step.wait? ? "Good" : "Open"} for another", "down", state.closes_at] : ["Long enough", nil, nil, "now"]
+    end
+    FACES = {
+      early: ->(step, state) { [step.wait? ? "Ready in" : "Not yet: opens in", "down", state.opens_at] },
+      open: OPEN,
+      best: ->(_, state) { state.closes_at ? ["Best now, open for another", "down", state.closes_at] : ["Best now", nil, nil, "now"] },
+      closing: ->(step, state) { ["#{step.wait? ? "Good" : "Open"} for another", "down", state.closes_at] },
+      late: ->(_, state) { ["Late by", "up", state.closes_at] },
+      over: ->(_, state) { ["Past its longest by", "up", state.closes_at] }
+    }.freeze
+
+    # down to a moment a second is counted until it is over, up from one once it has passed
+    def figure(face)
+      case face.count
+      when "down" then Moments.span([face.to / 1000.0 - @now.to_f, 0].max + 0.999)
+      when "up" then Moments.span(@now.to_f - face.to / 1000.0)
+      else face.figure
+      end
     end
 
     def ms(seconds) = seconds && (seconds * 1000).round

@@ -98,7 +98,7 @@ module Presenters
     def seal
       run = mark.run or return [coats, nil]
       ready = Time.at(run.clockwork.ready_at(@now.to_f))
-      [Moments.clock(ready, @now), :time]
+      (run.finished? && ready <= @now) ? "cured" : ["ready #{Moments.clock(ready, @now)}", :time]
     end
 
     def coats

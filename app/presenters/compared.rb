@@ -26,16 +26,11 @@ module Presenters
     # @return [UpClose::Comparison]
     def to_core
       piece = @mark.piece
-      UpClose::Comparison.new(printer: @printer, ground: {material: piece.material_core, finish: piece.finish_core, colour: piece.colour_core}, wanted: @mark.wanted, copies: @mark.good_wanted, record: record, cost: method(:cents))
+      UpClose::Comparison.new(printer: @printer, ground: {material: piece.material_core, finish: piece.finish_core, colour: piece.colour_core},
+        wanted: @mark.wanted, copies: @mark.good_wanted, record: Attempt.records, cost: method(:cents), size: @mark.mark_size, chosen: @mark.setting)
     end
 
     private
-
-    def record
-      Attempt.joins(:mark).group("marks.way", "marks.printer", :result).count.each_with_object(Hash.new { |all, key| all[key] = [0, 0] }) do |((way, printer, result), count), all|
-        all[[way, printer]] = all[[way, printer]].zip([(result == "spoilt") ? 0 : count, count]).map(&:sum)
-      end
-    end
 
     # the sheet, ink and what the steps use up, where the pack's price is known
     def cents(setting)
@@ -43,6 +38,9 @@ module Presenters
       lines.sum { |line| line.cents || 0 } if lines&.first&.cents
     end
 
-    def priced = @priced ||= Priced.new(@mark)
+    def priced
+      @priced ||= UpClose::Costing::Priced.new(ShopPrices.list, size: @mark.mark_size, coverage: @mark.checked&.fetch("coverage", nil),
+        paper: UpClose::Printing::Paper.fetch(@mark.paper), allowances: @mark.allowances)
+    end
   end
 end

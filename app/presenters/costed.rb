@@ -11,10 +11,7 @@ module Presenters
     end
 
     # @return [UpClose::Costing::Estimate]
-    def estimate
-      @estimate ||= UpClose::Costing::Estimate.new([*priced.lines(mark.setting), sealer].compact, chance: mark.spares.chance, hour_cents: Preference.get("hour_cents").to_i,
-        hands_s: mark.steps_core.reject(&:wait?).sum(&:least_s) / mark.copies_wanted)
-    end
+    def estimate = @estimate ||= worked.estimate
 
     # whole cents for all good ones
     def whole_cents = (estimate.per_good * mark.good_wanted).round
@@ -26,23 +23,22 @@ module Presenters
     # the method's priced stocks against each other, those that would do as well here
     # @return [Array<String>]
     def break_evens
-      ways = mark.method_core.stocks.select { |stock| stock.printers.include?(mark.printer.to_sym) && UpClose::Suitability.drawbacks(mark.situation(stock: stock), mark.situation(stock: mark.setting.stock)).empty? }.filter_map { |stock| way(stock) }
+      ways = stocks_that_would_do.filter_map { |stock| way(stock) }
       ways.combination(2).map { |a, b| UpClose::Costing::BreakEven.new(a, b).words }
     end
 
     private
 
-    def priced = @priced ||= Priced.new(mark)
+    def worked = @worked ||= mark.worked
 
-    # only good ones are sealed
-    def sealer
-      amount = mark.sealer_core.amount(mark.piece.coated_mm2 / mark.piece.count, coats: mark.coats_wanted)
-      amount && priced.supply(mark.sealer_core.title.downcase, amount.value, "ml", false)
+    def stocks_that_would_do
+      mark.method_core.stocks.select { |stock| stock.printers.include?(mark.printer.to_sym) }
+        .select { |stock| UpClose::Suitability.drawbacks(mark.situation(stock: stock), mark.situation(stock: mark.setting.stock)).empty? }
     end
 
     def way(stock)
-      chance = (stock == mark.setting.stock) ? mark.spares.chance : mark.method_core.chance_with(stock)
-      priced.way(priced.name(stock).capitalize, mark.setting.with(stock: stock), chance)
+      chance = (stock == mark.setting.stock) ? worked.spares.chance : mark.method_core.chance_with(stock)
+      worked.priced.way(worked.priced.name(stock).capitalize, mark.setting.with(stock: stock), chance)
     end
   end
 end

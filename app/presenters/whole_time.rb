@@ -13,6 +13,13 @@ module Presenters
     # @return [Numeric] seconds, every step in its least time and every window kept
     def all_s = UpClose::Runs::LeastTime.ready_at(@steps)
 
+    # @param now [Time] begun then
+    # @return [Array<Array(String, String, Boolean)>] as BenchStep has them
+    def moments(now)
+      UpClose::Runs::Clockwork.new(steps: @steps, began_at: now.to_f, done_at: {}).moments(now.to_f)
+        .map { |name, at| [UpClose::Methods::Step::MOMENTS.fetch(name), Moments.clock(Time.at(at), now), false] }
+    end
+
     # @return [UpClose::Working]
     def working
       parts = {"by hand" => hands_s, "drying and waiting" => @steps.select(&:wait?).sum(&:least_s), "till windows open" => UpClose::Runs::LeastTime.windows_s(@steps)}

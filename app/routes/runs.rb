@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "json"
+
 module Routes
   # Apply, Seal, the run itself, Record.
   module Runs
@@ -11,7 +13,7 @@ module Routes
     module Helping
       def bench_page(run, refusal: nil, words: nil)
         others = Run.where(ended_at: nil).where.not(id: run.id).includes(:step_ends, mark: :artwork).order(:id).to_a
-        erb :"runs/show", locals: {run: run, at: Presenters::BenchStep.new(run, now: now), others: others, refusal: refusal, words: words, stamp: Actions::RunMarks.stamp}, layout: :layout_bench
+        erb :"runs/show", locals: {run: run, at: Presenters::BenchStep.new(run, now: now), others: others, refusal: refusal, words: words, stamps: Actions::RunMarks.stamps}, layout: :layout_bench
       end
 
       def find_run = Run.includes(:step_ends, mark: [:attempts, :artwork, {piece: :job}]).find(params["id"])
@@ -63,9 +65,9 @@ module Routes
         stream do |out|
           said = nil
           (LISTEN_S / LOOK_S).to_i.times do
-            stamp = ActiveRecord::Base.connection_pool.with_connection { Actions::RunMarks.stamp }
-            out << ((stamp == said) ? ": still here\n\n" : "data: #{stamp}\n\n")
-            said = stamp
+            stamps = ActiveRecord::Base.connection_pool.with_connection { Actions::RunMarks.stamps }
+            out << ((stamps == said) ? ": still here\n\n" : "data: #{JSON.generate(stamps)}\n\n")
+            said = stamps
             sleep LOOK_S
           end
         rescue IOError, Errno::EPIPE
@@ -105,6 +107,13 @@ module Routes
       end
 
       app.get("/marks/:id/record") { stage ready_mark, "record", form: nil, copy: nil }
+
+      # what came out short is printed again
+      app.post "/marks/:id/more" do
+        mark = ready_mark
+        Actions::PrintSheets.more(mark)
+        redirect to("/marks/#{mark.id}/sheet"), 303
+      end
 
       app.post "/marks/:id/record/:copy" do
         mark = ready_mark

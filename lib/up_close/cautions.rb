@@ -20,6 +20,8 @@ module UpClose
       heat: "Irons, plates and guns burn skin and scorch: stand, cloth, window open.",
       oven: "An oven used for craft media is not used for food again unless the medium's label allows it. Release sheets of PTFE never above 260 °C.",
       blade: "A fresh blade, cut away from your hand.",
+      scrape: "A blade held flat slips: scrape away from the hand that holds the piece.",
+      jam: "A loose edge jams in the printer or melts on its fuser: never send wax paper through a laser printer.",
       burn: "Burn bare, untreated wood only, with the window open.",
       food: "Up Close calls no finish food-safe: keep marks off the food face and the lip."
     }.freeze

@@ -43,17 +43,20 @@ module UpClose
     SORTS = {
       "fit" => ->(row) { [%i[fine watch stop].index(row.verdict), row.findings.size, -row.chance.round(2), row.fumes, row.hands_s] },
       "chance" => ->(row) { [-row.chance] }, "hands" => ->(row) { [row.hands_s] }, "elapsed" => ->(row) { [row.elapsed_s] },
-      "cost" => ->(row) { [row.cents ? 0 : 1, row.cents || 0] }, "line" => ->(row) { [row.line_mm] }, "heat" => ->(row) { [row.heat_c || 0] }, "fumes" => ->(row) { [row.fumes, row.hands_s] }
+      "cost" => ->(row) { [row.cents ? 0 : 1, row.cents || 0] }, "line" => ->(row) { [row.line_mm || 0] }, "heat" => ->(row) { [row.heat_c || 0] }, "fumes" => ->(row) { [row.fumes, row.hands_s] }
     }.freeze
 
     attr_reader :rows
 
-    # @param ground [Hash] :material, :finish, :colour  @param wanted [Hash] :use, :fumes, :finest_mm, :tones
+    # @param ground [Hash] :material, :finish, :colour  @param wanted [Hash] :use, :fumes, :finest_mm, :tones, :palette
     # @param printer [String]  @param copies [Integer] good ones wanted
-    # @param record [Hash{Array(String, String) => Array(Integer, Integer)}] method and printer → good, tried
+    # @param record [Hash{Array(String, String, String) => Array(Integer, Integer)}] method, printer and stock → good, tried
     # @param cost [#call] setting → cents for one copy, or nil
-    def initialize(printer:, ground: {}, wanted: {}, copies: 1, record: {}, cost: ->(_) {})
+    # @param size [Methods::MarkSize]
+    # @param chosen [Methods::Setting, nil] the way that is in use already: its own stock and schools count
+    def initialize(printer:, ground: {}, wanted: {}, copies: 1, record: {}, cost: ->(_) {}, size: Methods::MarkSize::USUAL, chosen: nil)
       @printer, @ground, @wanted, @copies, @record, @cost = printer.to_sym, ground, wanted, copies, record, cost
+      @size, @chosen = size, chosen
       @rows = Methods.all.map { |method| row(method) }
     end
 
@@ -77,13 +80,18 @@ module UpClose
     private
 
     def row(method)
+      setting = setting(method)
+      situation = Suitability::Situation.new(method: method, printer: @printer, stock: setting.stock, setting: setting, **@ground, **@wanted)
+      findings = Suitability.findings(situation)
+      good, tried = @record.fetch([method.key, setting.printer.to_s, setting.stock.key], [0, 0])
+      spares = Sheets::Spares.new(@copies, start: method.chance_with(setting.stock), factors: Sheets::Spares.factors_of(findings), good: good, tried: tried, on_a_miss: method.on_a_miss)
+      Row.new(method: method, setting: setting, findings: findings, spares: spares, cents: @cost.call(setting)&.then { |cents| cents / spares.chance })
+    end
+
+    def setting(method)
+      return @chosen.with(copies: @copies) if @chosen&.method == method && @chosen.printer == @printer
       printer = method.printers.include?(@printer) ? @printer : method.printers.first
-      stock = best_stock(method, printer)
-      setting = Methods::Setting.new(method: method, printer: printer, stock: stock, material: @ground[:material], finish: @ground[:finish], copies: @copies)
-      situation = Suitability::Situation.new(method: method, printer: @printer, stock: stock, setting: setting, **@ground, **@wanted)
-      good, tried = @record.fetch([method.key, printer.to_s], [0, 0])
-      spares = Sheets::Spares.new(@copies, start: method.chance_with(stock), good: good, tried: tried)
-      Row.new(method: method, setting: setting, findings: Suitability.findings(situation), spares: spares, cents: @cost.call(setting)&.then { |cents| cents / spares.chance })
+      Methods::Setting.new(method: method, printer: printer, stock: best_stock(method, printer), material: @ground[:material], finish: @ground[:finish], copies: @copies, size: @size)
     end
 
     # white film on a dark ground; else the likeliest, the first of equals

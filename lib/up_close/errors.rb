@@ -21,6 +21,9 @@ module UpClose
     # A pair of method, printer, piece or sealer that cannot work.
     class Unsuitable < Error; end
 
+    # A method, sealer, shape or check whose file leaves something out, or says what cannot be.
+    class BadDefinition < Error; end
+
     # A name (method, font, paper …) this shop does not know.
     class Unknown < Error; end
   end

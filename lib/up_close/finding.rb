@@ -6,7 +6,7 @@ module UpClose
   class Finding
     VERDICTS = %i[fine watch stop note].freeze
 
-    attr_reader :key, :title, :verdict, :figure, :value, :unit, :limit, :working, :reason, :remedy, :places
+    attr_reader :key, :title, :verdict, :figure, :value, :unit, :limit, :working, :reason, :remedy, :places, :factor
 
     # @param key [Symbol] names the check
     # @param title [String] one line, a maker's words
@@ -17,10 +17,12 @@ module UpClose
     # @param reason [String, nil] why this verdict
     # @param remedy [String, nil] the way out
     # @param places [Array<Geometry::Box>] where on the artwork, mm from its ink's top left
-    def initialize(key:, title:, verdict:, figure: nil, value: nil, unit: nil, limit: nil, working: nil, reason: nil, remedy: nil, places: [])
+    # @param factor [Float, nil] what it does to the chance that a try succeeds, 0..1
+    def initialize(key:, title:, verdict:, figure: nil, value: nil, unit: nil, limit: nil, working: nil, reason: nil, remedy: nil,
+      places: [], factor: nil)
       raise ArgumentError, "no verdict #{verdict.inspect}" unless VERDICTS.include?(verdict)
       @key, @title, @verdict, @figure, @value, @unit = key, title, verdict, figure, value, unit
-      @limit, @working, @reason, @remedy, @places = limit, working, reason, remedy, places.freeze
+      @limit, @working, @reason, @remedy, @places, @factor = limit, working, reason, remedy, places.freeze, factor
       freeze
     end
 

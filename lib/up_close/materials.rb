@@ -63,7 +63,8 @@ module UpClose
       Finish.new("matt-paint", "matt paint", coat: :paint),
       Finish.new("chalk-paint", "chalky matt paint", coat: :paint, chalky: true),
       Finish.new("gloss-paint", "gloss paint", coat: :paint, glossy: true),
-      Finish.new("sealed", "sealed or varnished", coat: :clear, glossy: true),
+      Finish.new("sealed", "sealed or varnished, gloss", coat: :clear, glossy: true),
+      Finish.new("sealed-satin", "sealed or varnished, satin or matt", coat: :clear),
       Finish.new("polished", "polished", glossy: true),
       Finish.new("etched", "etched or brushed")
     ].freeze

@@ -3,25 +3,30 @@
 module UpClose
   # Ways of transferring, one a file. A new file here is a new method everywhere.
   module Methods
-    ORDER = %w[water-slide solvent-rub ink-offset iron-on gel-medium varnish-paper tape-lift baked-medium heat-resist lacquer-pull foil-skin tracing cut-template].freeze
+    ORDER = %w[
+      water-slide solvent-rub ink-offset iron-on gel-medium varnish-paper tape-lift
+      baked-medium heat-resist lacquer-pull foil-skin tracing cut-template
+    ].freeze
 
-    # @return [Array<Class>]
-    def self.all
-      @all ||= constants.map { |name| const_get(name) }
-        .select { |c| c.is_a?(Class) && c < Definition }
-        .sort_by { |c| [ORDER.index(c.key) || ORDER.size, c.key] }.freeze
-    end
+    extend Catalogue
+
+    # @return [Boolean] whether a constant here is a method
+    def self.definition?(found) = found.is_a?(Class) && found < Definition
+
+    def self.rank(method) = place_in(ORDER, method.key)
 
     # What steps use up for one copy, what several take added up.
     # @param steps [Array<Step>]
-    # @return [Array<Array(String, Numeric, String)>] title, amount, unit
-    def self.taken(steps) = steps.flat_map(&:takes).group_by { |title, _, unit| [title, unit] }.map { |(title, unit), all| [title, all.sum { |t| t[1] }, unit] }
-
-    # @param taken [Array<Array(String, Numeric, String)>]
-    # @return [String] "4 ml of acetone, 2 cotton swabs"
-    def self.amounts(taken, copies = 1)
-      taken.map { |title, amount, unit| "#{Working.number(amount * copies)} #{title.end_with?(unit) ? title : "#{unit} of #{title}"}" }.join(", ")
+    # @return [Array<Supply>]
+    def self.taken(steps)
+      steps.flat_map(&:takes).group_by { |supply| [supply.title, supply.unit] }.map do |(title, unit), all|
+        Supply.new(title: title, unit: unit, amount: all.sum(&:amount), least: all.filter_map(&:least).max, working: all.filter_map(&:working).join("; "))
+      end
     end
+
+    # @param taken [Array<Supply>]
+    # @return [String] "4 ml of acetone, 2 cotton swabs"
+    def self.amounts(taken, copies = 1) = taken.map { |supply| supply.words(copies) }.join(", ")
 
     # @return [Class] a Definition
     # @raise [Errors::Unknown]

@@ -6,7 +6,7 @@ module UpClose
     RESULTS = {"good" => "good", "usable" => "usable", "spoilt" => "spoilt"}.freeze
     FAULTS = {
       "missing-spots" => "missing spots", "faint" => "faint all over", "smeared" => "smeared or doubled", "patchy" => "patchy solid", "haze" => "haze",
-      "torn" => "torn image", "bubbles" => "bubbles", "wrinkles" => "wrinkles", "silvering" => "silvering", "yellowed" => "yellowed", "brown" => "brown", "bled" => "bled or ran", "cracked" => "cracked", "lifted" => "lifted edge", "white-spots" => "white spots at the peel",
+      "torn" => "torn image", "bubbles" => "bubbles", "wrinkles" => "wrinkles", "silvering" => "silvering", "yellowed" => "yellowed", "brown" => "brown", "bled" => "bled", "ran" => "ran", "cracked" => "cracked", "lifted" => "lifted edge", "white-spots" => "white spots at the peel",
       "box" => "box round the picture", "wrong-way" => "wrong way round", "wrong-size" => "wrong size", "crooked" => "crooked",
       "roller-tracks" => "roller tracks", "ghost" => "ghost image", "pitted" => "pitted etch", "broken-through" => "broken through", "underetched" => "underetched", "whitened" => "whitened finish", "lost" => "colour lost on dark"
     }.freeze

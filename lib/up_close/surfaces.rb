@@ -5,12 +5,12 @@ module UpClose
   module Surfaces
     ORDER = %w[rectangle rounded-rectangle disc ring ellipse polygon free-polygon cylinder cup dome loft].freeze
 
-    # @return [Array<Class>] the shapes, in the order makers meet them
-    def self.all
-      @all ||= constants.map { |name| const_get(name) }
-        .select { |c| c.is_a?(Class) && c < Shape && c.key }
-        .sort_by { |c| [ORDER.index(c.key) || ORDER.size, c.key] }.freeze
-    end
+    extend Catalogue
+
+    # @return [Boolean] whether a constant here is a shape that makers choose
+    def self.definition?(found) = found.is_a?(Class) && found < Shape && !found.hidden?
+
+    def self.rank(shape) = place_in(ORDER, shape.key)
 
     # @raise [Errors::Unknown]
     def self.fetch(key)

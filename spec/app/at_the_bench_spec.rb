@@ -47,6 +47,36 @@ RSpec.describe "at the bench", :shop do
     expect(page_words).to match(/3 spoilt, 1 short: print more/)
   end
 
+  it "lets a wait be ended early by a second, smaller action that says the risk, and never calls the piece ready for it" do
+    Actions::RunMarks.finish_step(run, run.reload.clockwork.state(Time.now.to_f).step.key, Time.now) until run.reload.clockwork.state(0).step.key == "ink_dry"
+    page = Nokogiri::HTML(get("/runs/#{run.id}").body)
+    expect([page.at_css("button.press")["hidden"], page.at_css(".too-early").text]).to match ["", /Not yet.*Wet ink smears, and runs under a coat.*End the wait early/m]
+    run.steps_core.each { |step| send_form "/runs/#{run.id}/done", "step" => step.key, "early" => "1" }
+    expect(run.reload).to be_finished
+    get "/runs/#{run.id}"
+    full = Presenters::Moments.clock(run.step_ends.last(2).first.done_at + 86_400, Time.now)
+    expect(page_words).to match(/Not ready yet.*ended before its time\. It is ready at #{full}.*○ dry to the touch.*○ ready to handle.*○ fully cured #{full}/)
+    expect(page_words).not_to include("It is ready Since")
+    ["/jobs/#{mark.job.id}", "/marks/#{mark.id}/seal", "/timetable"].each { |path| expect(get(path).body).to include(full) }
+  end
+
+  it "takes a mark off the bench when all are good and cured, and says what is short" do
+    mark.update!(copies: 3)
+    start = Time.now - 400_000
+    late = Actions::RunMarks.start(mark, start)
+    late.steps_core.each_with_index { |step, i| Actions::RunMarks.finish_step(late, step.key, start + i * 600) }
+    send_form "/marks/#{mark.id}/record/1", "result" => "good"
+    [2, 3].each { |copy| send_form "/marks/#{mark.id}/record/#{copy}", "result" => "spoilt" }
+    get "/marks/#{mark.id}/record"
+    # one of two is good: one more at (0.65 × 4 + 1) ÷ 7 = 0.51 each takes 5
+    expect(page_words).to match(/One short 1 good, 2 spoilt; 2 good ones wanted\. Print 5 more enough to get 1, at 51 in 100/)
+    expect(get("/").body).to include("on plate")
+    send_form "/marks/#{mark.id}/more"
+    expect(mark.reload).to have_attributes(copies: 5, packed_at: nil)
+    send_form "/marks/#{mark.id}/record/4", "result" => "usable"
+    expect(get("/").body).not_to include("on plate")
+  end
+
   it "changes its stamp with everything done in any run, and with nothing else" do
     stamps = [-> {}, -> { Actions::RunMarks.finish_step(run, "ground", Time.now) }, -> { Actions::RunMarks.step_back(run) }, -> { Actions::RecordAttempt.spoilt(mark, run) }, -> { Actions::RunMarks.note(run, "x", nil, Time.now) }]
     run

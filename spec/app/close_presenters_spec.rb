@@ -95,7 +95,7 @@ RSpec.describe "what pages say up close", :shop do
 
     it "puts registration on the page and on the bench card alike" do
       said = described_class.new(first, writer: writer).registration.map(&:title)
-      expect(said).to include("Trim the paper to", "Its left edge lies", "Hinge")
+      expect(said).to include("Trim the paper to", "The paper's left edge lies", "Hinge")
       words = PDF::Inspector::Text.analyze(Presenters::BenchCard.new(first, writer: writer).pdf).strings.join(" ").gsub(/\s+/, " ")
       said.each { |title| expect(words).to include(title) }
     end

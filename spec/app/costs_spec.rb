@@ -13,10 +13,10 @@ RSpec.describe "what a job costs", :shop do
     {"toner" => ["60", "80"], "acetone" => ["4.90", "500"], "cotton swabs" => ["1,50", "100"], "spray acrylic clear" => ["11.90", "400"]}.each { |title, (cents, amount)| send_form "/supplies", "title" => title, "pack_cents" => cents, "pack_amount" => amount }
     Actions::LookAtArtwork.call(mark.reload)
     costed = Presenters::Costed.new(mark)
-    # 40 × 25 with its border of 5; 4 ml of acetone; 2 swabs; 0.6 of 1; sealed: 3 coats × 24 cm² × 20 µm × 2
+    # 40 × 25 with its border of 5; 2 ml of acetone are poured for both; a swab each; 0.6 of 1; sealed: 3 coats × 24 cm² × 20 µm × 2
     ink = mark.height_mm.to_r * mark.width_mm.to_r / 1_000_000 * mark.checked.fetch("coverage").to_r * 5 * 6000 / 80
     expect(ink.to_f).to be_between(0.01, 1)
-    every = ink + 520r / 500 * 43 * 28 / (197 * 280) + 490r / 500 * 4 + 150r / 100 * 2
+    every = ink + 520r / 500 * 43 * 28 / (197 * 280) + 490r / 500 * 1 + 150r / 100 * 1
     sealed = 1190r / 400 * 3 * 2400 * 20 / 1_000_000 * 2
     expect(costed.estimate.per_good.to_f).to be_within(1e-6).of((every/0.6r + sealed).to_f)
     expect([costed.shares.sum, costed.shares.size]).to eq [costed.whole_cents, 2]
@@ -45,11 +45,12 @@ RSpec.describe "what a job costs", :shop do
     mark.update!(picked: {"tack" => "acetone"})
     expect(supplies.call).to include("varnish", "acetone")
     get "/marks/#{mark.id}/apply"
-    expect(page_words).to match(/Takes, for one: 8 ml of varnish/)
+    # 38 × 23 with its border of 4, two faces of 60 µm: 0.1 ml; a shop pours 1
+    expect(page_words).to match(/Takes, for one: 1 ml of varnish \(no less is poured at a time\).*8.7 cm² × 60 µm × 2 faces = 0.1 ml/)
     run = Actions::RunMarks.start(mark, Time.now)
     Actions::RunMarks.finish_step(run, run.clockwork.state(Time.now.to_f).step.key, Time.now) until run.reload.clockwork.state(Time.now.to_f).step.key == "coat"
     get "/runs/#{run.id}"
-    expect(page_words).to match(/Have at hand #{8 * mark.copies_wanted} ml of varnish/)
+    expect(page_words).to match(/Have at hand 1 ml of varnish/)
     send_form "/marks/#{mark.id}/seal", "sealer" => "spray-acrylic", "coats" => "6"
     six = Presenters::Costed.new(mark.reload).estimate
     send_form "/supplies", "title" => "spray acrylic clear", "pack_cents" => "12.00", "pack_amount" => "400"

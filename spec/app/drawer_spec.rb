@@ -26,7 +26,7 @@ RSpec.describe "the sheet drawer", :shop do
   end
 
   {{"used" => "0, 0, 210"} => /Line 1 does not hold four lengths/, {"used" => "0, 0, 210, 10\n0, 0, wide, 9"} => /Line 2: .*does not read as a length/, {"used" => "0, 0, 0, 9"} => /wider and higher than nothing/,
-   {"size" => "own", "width_mm" => "", "height_mm" => "90"} => /length/, {"stock" => "letter-paper"} => /Plain letter paper is for laser/, {"stock" => "vellum"} => /Choose one of these/}.each do |fields, words|
+   {"size" => "own", "width_mm" => "", "height_mm" => "90"} => /length/, {"stock" => "resist-film"} => /Heat resist film is for laser/, {"stock" => "vellum"} => /Choose one of these/}.each do |fields, words|
     it "says what is wrong at its field, and keeps what was typed: #{fields}" do
       answer = send_form("/drawer", {"stock" => "label-backing", "printer" => "inkjet", "size" => "a4", "used" => "1, 2, 3, 4"}.merge(fields))
       expect([answer.status, page_words, StockSheet.count]).to match [422, words, 0]

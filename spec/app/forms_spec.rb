@@ -47,7 +47,7 @@ RSpec.describe Forms do
     def form(**typed) = described_class.new(typed.transform_keys(&:to_s))
 
     it "keeps to stocks and schools the method and printer have" do
-      expect(form(way: "water-slide", printer: "inkjet", stock: "white-film", "pick_water-slide_pace": "long").values).to include(stock: "white-film", picked: {edge: :border, pace: :long})
+      expect(form(way: "water-slide", printer: "inkjet", stock: "white-film", "pick_water-slide_pace": "long").values).to include(stock: "white-film", picked: {edge: :border, pace: :long, seal_print: :coats})
       expect(form(way: "ink-offset", printer: "inkjet", stock: "white-film").values).to include(stock: "label-backing", picked: {})
       expect(form(way: "water-slide", printer: "laser", "pick_water-slide_edge": "torn").values[:picked][:edge]).to eq :border
     end

@@ -63,7 +63,13 @@ RSpec.describe "the timetable", :shop do
     expect(later.plan.entries.first).to have_attributes(step: have_attributes(key: "pencil"), from: (now + 5400).to_f)
     expect(later.plan.ready(later.chains.first)).not_to eq before
     run.reload.steps_core.drop(1).each_with_index { |step, i| Actions::RunMarks.finish_step(run, step.key, now + 6000 + i * 600) }
-    expect(planned.chains).to be_empty
+    # ended ten minutes after each other: the cure, a day long, goes on from when its last coat lay
+    cured = Time.at(run.reload.clockwork.ready_at(0))
+    expect(cured).to eq run.step_ends.last(2).first.done_at + 86_400
+    curing = planned(now + 20_000)
+    expect([curing.chains.map { |chain| chain.steps.map(&:key) }, curing.plan.ready(curing.chains.first)]).to eq [[["still-curing"]], cured.to_f]
+    expect(planned(cured + 1).chains).to be_empty
+    allow(Web.settings).to receive(:clock).and_return(cured + 1)
     get "/timetable"
     expect(page_words).to match(/Nothing waits for your hands/)
   end
@@ -88,7 +94,7 @@ RSpec.describe "the timetable", :shop do
     get "/timetable"
     expect(page_words).to match(/badge : stop ready .*Too late by .*drying and waiting.*(What would make the date|Nothing makes the date; soonest):/)
     get "/"
-    expect(page_words).to match(/Next to begin: badge Sand it smooth 19:00, 21 min .*Fair .*badge: 11.5 h too late as planned/)
+    expect(page_words).to match(/Next to begin: badge Sand it smooth 19:00, 3 min .*Fair .*badge: 11 h too late as planned/)
     work = planned
     ways = work.ways_out(work.chains.first)
     expect(ways.map(&:ready).min).to be <= work.plan.ready(work.chains.first)

@@ -14,18 +14,23 @@ RSpec.describe "the page's clock", :shop, :page do
     expect(in_page("#{seconds.to_json}.map(clock.span)")).to eq(seconds.map { |s| Presenters::Moments.span(s) })
   end
 
-  it "reads windows and waits as the core does, at every moment" do
-    step = ->(kind, **rest) { UpClose::Methods::Step.new(key: "b", phase: :apply, kind: kind, title: "b", words: "", least_s: 600, after: "a", **rest) }
-    cases = [step[:hands, earliest_s: 30, latest_s: 3600], step[:hands, earliest_s: 30, latest_s: 3600, best_s: 300], step[:hands, latest_s: 120], step[:hands, earliest_s: 0, latest_s: 120], step[:wait, most_s: 1200], step[:wait]]
+  # one open run at the last of two steps, the first done at 1000
+  def at_second(now, **step)
+    second = {key: "b", phase: "apply", kind: "hands", title: "b", words: "", least_s: 600, after: "a", **step}
+    run = Run.new(mark: Mark.new, began_at: Time.at(0), steps: [{key: "a", phase: "apply", kind: "hands", title: "a", words: "", least_s: 1}, second].map { |hash| hash.transform_keys(&:to_s) })
+    run.step_ends.build(step: "a", done_at: Time.at(1000))
+    Presenters::BenchStep.new(run, now: Time.at(now))
+  end
+
+  it "shows what the server sent for each moment, and decides nothing itself" do
+    cases = [{earliest_s: 30, latest_s: 3600}, {earliest_s: 30, latest_s: 3600, best_s: 300}, {latest_s: 120}, {kind: "wait", most_s: 1200}, {kind: "wait"}]
     visit "/jobs/new"
     cases.each do |one|
-      first = UpClose::Methods::Step.new(key: "a", phase: :apply, kind: :hands, title: "a", words: "", least_s: 1)
-      clockwork = UpClose::Runs::Clockwork.new(steps: [first, one], began_at: 0, done_at: {"a" => 1000})
-      [1001, 1029, 1031, 1060, 1299, 1301, 1090, 1119, 1121, 1599, 1601, 2140, 2199, 2201, 4500, 4550, 4599, 4601].each do |now|
-        state = clockwork.state(now)
-        moments = {opens: state.opens_at && state.opens_at * 1000, closes: state.closes_at && state.closes_at * 1000, best: state.best_at && state.best_at * 1000, wait: one.wait?}
-        told = in_page("clock.reading(#{moments.to_json}, #{now * 1000}).name")
-        expect(told).to eq(state.name.to_s), "#{one.kind} #{moments} at #{now}"
+      sent = at_second(1001, **one).clock_data[:faces].to_json
+      [1001, 1029, 1031, 1059, 1061, 1119, 1121, 1299, 1301, 1599, 1601, 2139, 2141, 2201, 4539, 4541, 4599, 4601].each do |now|
+        step = at_second(now, **one)
+        told = in_page("clock.reading(#{sent}, #{now * 1000})")
+        expect([told["name"], told["words"], told["figure"]]).to eq([step.state.name.to_s, *step.clock]), "#{one} at #{now}"
       end
     end
   end
@@ -62,8 +67,9 @@ RSpec.describe "the page's clock", :shop, :page do
   it "follows the server's now, not this machine's" do
     visit "/jobs/new"
     page.execute_script(<<~JS)
-      document.body.insertAdjacentHTML("beforeend", `<p id="far" data-now="${Date.now() + 7200000}" data-opens="" data-closes="${Date.now() + 7260000}" data-wait="false"><i data-clock-words></i> <b data-clock-figure></b></p>`);
-      import("/js/widgets/clock.js").then((clock) => clock.wakeClock(document.getElementById("far")));
+      document.body.insertAdjacentHTML("beforeend", `<p id="far"><i data-clock-words></i> <b data-clock-figure></b></p>`);
+      const faces = [{ at: null, name: "open", words: "Open for another", count: "down", to: Date.now() + 7260000 }];
+      import("/js/widgets/clock.js").then((clock) => clock.wakeClock(document.getElementById("far"), JSON.stringify({ now: Date.now() + 7200000, faces })));
     JS
     expect(page).to have_css("#far b", text: /\A0:5\d\z/)
   end

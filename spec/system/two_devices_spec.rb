@@ -17,4 +17,19 @@ RSpec.describe "two devices at one run", :shop, :page do
     expect(find_field("Note").value).to eq "the rim is"
     expect(barriers).to be_empty
   end
+
+  it "says nothing of its own quick clicks, nor of another run's steps" do
+    mark = ready_mark
+    run, other = Actions::RunMarks.start(mark, Time.now), Actions::RunMarks.start(ready_mark, Time.now)
+    visit "/runs/#{run.id}"
+    3.times do |i|
+      find("button.press").click
+      expect(page).to have_css(".progress .done", count: i + 1)
+      expect(page).to have_no_text("Changed in another window")
+    end
+    sleep 1
+    Actions::RunMarks.finish_step(other, "ground", Time.now)
+    expect(page).to have_css(".strip b", text: "Draw the pencil lines", wait: 4)
+    expect(page).to have_no_text("Changed in another window")
+  end
 end

@@ -29,6 +29,26 @@ RSpec.describe UpClose::Runs::Clockwork do
     expect([at(2100, **done).opens_at, at(2100, **done).closes_at]).to eq [2600, 3200]
   end
 
+  it "says closing for a window that opens at once, a minute before its end at most" do
+    open_at_once = [steps[0], UpClose::Methods::Step.from_h(steps[1].to_h.merge(earliest_s: nil, latest_s: 120))]
+    names = ->(*nows) { nows.map { |now| described_class.new(steps: open_at_once, began_at: 1000, done_at: {"print" => 1500}).state(now).name } }
+    # the last fifth of 120 s: from 1596
+    expect(names[1501, 1595, 1597, 1620, 1621]).to eq %i[open open closing closing late]
+    expect(described_class.new(steps: open_at_once, began_at: 1000, done_at: {"print" => 1500}).turns.map { |turn| [turn.name, turn.at] }).to eq [[:open, nil], [:closing, 1596], [:late, 1620]]
+  end
+
+  it "keeps the true moment of a cure that is ended early: touched, coated, handled, cured" do
+    cure = step("cure", :wait, least_s: 86_400, dries: true, moments: {touch: 1800, next_coat: 600, handle: 14_400, full: 86_400})
+    work = [step("coat"), cure]
+    told = ->(now, **done) { described_class.new(steps: work, began_at: 1000, done_at: done.transform_keys(&:to_s)).then { |clockwork| [clockwork.ready_at(now), clockwork.moments(now)] } }
+    # not begun: the coat takes its minute first
+    expect(told[1000]).to eq [87_460, {touch: 2860, next_coat: 1660, handle: 15_460, full: 87_460}]
+    # coated at 2000, the wait ended a minute later: it cures all the same
+    expect(told[2100, coat: 2000, cure: 2060]).to eq [88_400, {touch: 3800, next_coat: 2600, handle: 16_400, full: 88_400}]
+    warm = UpClose::Timetable::Climate.new(temperature_c: 30).call(cure)
+    expect([warm.least_s, warm.moments[:touch]]).to eq [43_200, 900]
+  end
+
   it "is ready, then done" do
     expect(name(1000)).to eq :ready
     expect(name(4000, print: 1, lay: 2, dry: 3)).to eq :ready

@@ -55,9 +55,10 @@ RSpec.describe UpClose::Comparison do
 
   it "counts time of your hands and chance for a good one, with the record in the starting value's place" do
     bare = row(compared(copies: 24), "tracing")
-    # 60 + 30 + 30 + 30 + 30 s once, and 60 + 90 + 420 + 90 s each; 97 of 100 come out
-    expect(bare.hands_s).to be_within(1e-9).of((180 + 24 * 660) / 24.0 / 0.97)
-    kept = row(compared(record: {["tracing", "laser"] => [2, 6]}), "tracing")
+    # once 60 + 30 + 10 + 10 + 10 s; each 60 + 60 s, 400 mm of line (twice round 50 × 50) at 120 mm a minute
+    # and 20 s, and again at 1,200 mm a minute and 30 s; 97 of 100 succeed
+    expect(bare.hands_s).to be_within(1e-9).of((120 + 24 * (120 + 220 + 50)) / 24.0 / 0.97)
+    kept = row(compared(record: {["tracing", "laser", "letter-paper"] => [2, 6]}), "tracing")
     # (0.97 × 4 + 2) ÷ 10
     expect(kept.chance).to be_within(1e-12).of(0.588)
     expect(row(compared("brass", "etched", cost: ->(setting) { (setting.method.key == "tape-lift") ? 80r : nil }), "tape-lift").cents).to be_within(1e-9).of(100)
@@ -70,7 +71,7 @@ RSpec.describe UpClose::Comparison do
     wood = compared
     expect([wood.pick.refused?, wood.pick.sanding? && wood.careful.method.key, wood.reason]).to match [false, (wood.pick.sanding? ? "tracing" : false), /#{wood.pick.method.title}: .* in 100 come out/]
     expect(wood.sorted("fit").map(&:verdict)).to eq(wood.sorted("fit").map(&:verdict).sort_by { |v| %i[fine watch stop].index(v) })
-    %w[chance hands line].zip([->(r) { -r.chance }, :hands_s.to_proc, :line_mm.to_proc]).each { |by, figure| expect(wood.sorted(by).map(&figure)).to eq wood.rows.map(&figure).sort }
+    %w[chance hands line].zip([->(r) { -r.chance }, :hands_s.to_proc, ->(r) { r.line_mm || 0 }]).each { |by, figure| expect(wood.sorted(by).map(&figure)).to eq wood.rows.map(&figure).sort }
   end
 
   it "reads a board's bottom layer as it is, and everything seen through glass the other way" do

@@ -9,10 +9,18 @@ module UpClose
       ORDER = %i[ThinnestLine ThinnestGap Resolution Specks Ground HiddenBlock Coverage LargestSolid Tones White Look Letters EdgeRoom].freeze
       MOST_PLACES = 60
 
-      # @return [Array<Module>] in the order they are told
-      def self.all
-        @all ||= constants.map { |name| [name, const_get(name)] }.select { |_, check| check.respond_to?(:call) }
-          .sort_by { |name, _| [ORDER.index(name) || ORDER.size, name] }.map(&:last).freeze
+      extend Catalogue
+
+      # the families that checks share are classes; a check is a module
+      # @return [Boolean] whether a constant here is a check
+      def self.definition?(found) = found.instance_of?(Module)
+
+      def self.rank(check) = place_in(ORDER, check.name.split("::").last.to_sym)
+
+      # @raise [Errors::BadDefinition] for one that cannot be called with a subject
+      def self.checked(check)
+        return if check.respond_to?(:call) && check.method(:call).arity.abs == 1
+        raise Errors::BadDefinition.new("The check #{check.name} does not say “call”.", remedy: "Give call(subject), which answers a Finding or nil.", field: :call)
       end
 
       # @param subject [Subject]

@@ -32,6 +32,23 @@ module UpClose
 
         def fumes(*value) = value.empty? ? @fumes || :none : @fumes = value.first
 
+        # What a miss costs: :piece, the piece is sanded back or lost; :again, it is wiped or slid
+        # off and tried with another print; :rubbed_out, it is drawn again by the same print.
+        def on_a_miss(*value) = value.empty? ? @on_a_miss : @on_a_miss = value.first
+
+        # the same print serves as often as it takes
+        def reprints? = on_a_miss != :rubbed_out
+
+        # the finish that is usual over it, a key of Sealing
+        def seals_with(*value) = value.empty? ? @seals_with : @seals_with = value.first
+
+        # How long what is spread stays wet enough to lay a print into.
+        # @yieldparam setting [Setting]  @yieldreturn [Numeric] seconds
+        def open_time(&block) = @open_time = block
+
+        # @return [Numeric, nil] seconds
+        def open_s(setting) = @open_time&.call(setting)
+
         # a miss costs nothing but time
         def low_risk = @low_risk = true
 
@@ -63,9 +80,10 @@ module UpClose
         attr_reader :ground
 
         # what any of its schools uses up for one copy
-        # @return [Array<Array(String, Numeric, String)>] title, the most of it, unit; starting values
+        # @return [Array<Supply>] the most of each, for a mark of the usual size; starting values
         def supplies
-          @supplies ||= schools.flat_map { |setting| Methods.taken(setting.steps) }.group_by { |title, _, unit| [title, unit] }.map { |(title, unit), all| [title, all.map { |t| t[1] }.max, unit] }
+          @supplies ||= schools.flat_map { |setting| Methods.taken(setting.steps) }
+            .group_by { |supply| [supply.title, supply.unit] }.values.map { |all| all.max_by(&:amount) }
         end
 
         # every printer with every option of every choice, each by itself
@@ -77,7 +95,11 @@ module UpClose
 
         def printers(*kinds) = kinds.empty? ? @printers : @printers = kinds.freeze
 
-        def stocks(*keys) = keys.empty? ? @stocks.map { |k| Sheets::Stock.fetch(k) } : @stocks = keys.freeze
+        def stocks(*keys) = keys.empty? ? @stocks&.map { |k| Sheets::Stock.fetch(k) } : @stocks = keys.freeze
+
+        # called once, before anyone sees it
+        # @raise [Errors::BadDefinition]
+        def check! = DefinitionCheck.call(self)
 
         # what lies on the piece afterwards: :film, :toner, :dye_ink
         def residue(*value) = value.empty? ? @residue : @residue = value.first
@@ -110,12 +132,18 @@ module UpClose
           @holds&.fetch(printer, nil) || {}
         end
 
+        # @return [Hash{Symbol => Hash}] by printer
+        def holds_all = @holds || {}
+
         # the script of the work, run on a Script for one Setting
         def work(&block) = block ? @work = block : @work
 
         # @param setting [Setting]
         # @return [Array<Step>]
         def steps(setting) = Script.new(setting).tap { |script| script.instance_exec(setting, &work) }.steps
+
+        # @return [Boolean] whether it says how much paper is left round the ink
+        def border? = !@border.nil?
 
         # paper left round the ink, mm
         def border_mm(setting) = @border.respond_to?(:call) ? @border.call(setting) : @border

@@ -2,16 +2,18 @@
 
 module UpClose
   module Methods
-    # Toner melted off its paper onto smooth wood by a dry iron.
+    # Toner melted off its paper onto smooth wood by a dry iron (handbook 9.3).
     class IronOn < Definition
       key "iron-on"
       title "Iron-on toner"
       summary "Lay a laser print face down on very smooth, flat, light wood and press it with a hot, dry iron. Carries greys."
       undo "Sand back. It cannot be moved once it has stuck."
+      on_a_miss :piece
       chance 0.55
       printers :laser
       stocks "letter-paper", "quick-peel"
       residue :toner
+      seals_with "spray-acrylic"
       heat_c 170
       fumes :low
       movable "no: it grips at once"
@@ -26,16 +28,33 @@ module UpClose
       choice :after, "Afterwards", Afterwards::ON_WOOD
       border 8.0
 
+      # one to three minutes by its area: this long on each place the sole covers
+      PRESS_S = 75
+
       work do |s|
-        hands :print, "Print with toner", "Darkest setting, no toner saving. 100 %, no fit to page, mirror off in the driver: Up Close has turned it.", phase: :print, lasts: 120, look_for: "deep, even black."
-        hands :ground, "Sand it flat and very smooth", "To 320 grit with the grain, on a flat block; wipe the dust off. Only the high spots take.", phase: :prepare, lasts: 600, each: 240, cautions: %i[dust], look_for: "no ridge under a fingertip.", never: "leave a divot: it stays white.", faults: %w[missing-spots]
-        hands :pencil, "Draw the pencil lines", "As on the bench card. Trim the paper to its corner ticks.", phase: :prepare, lasts: 60, each: 120
-        wait :warm, "Let the iron come up", "Dry, no steam, hottest setting for cotton.", lasts: 300..nil, cautions: %i[heat]
-        hands :fix, "Fix the paper on one edge", "Face down on the lines, heat-proof tape on one edge.", lasts: 30, each: 60, look_for: "the ticks on your lines."
-        hands :press, "Press straight down", "One to three minutes by its area, lifting the iron from place to place.", takes: [["release paper", 0.1, "sheets"]], lasts: 60, each: 120, place: :press, cautions: %i[heat], look_for: "the paper turning an even tan, no darker.", never: "slide the iron: the image doubles.", faults: %w[smeared brown]
-        hands :peek, "Peek on the hinge", "Lift a far corner while it is hot. Pale: lay it back and press again.", again: "press", lasts: 30, each: 30, after: "press", window: 0..60, late: "It has cooled and set: warm it again before you lift.", look_for: "even black.", never: "pull against a place that holds."
-        hands :peel, "Peel it off warm", "Slowly, flat back over itself.", lasts: 30, each: 60
-        wait :cool, "Let it cool", "Flat.", lasts: 600..nil
+        hands :print, "Print with toner",
+          "Darkest setting, no toner saving. 100 %, no fit to page, mirror off in the driver: Up Close has turned it.",
+          phase: :print, lasts: 120, look_for: "deep, even black."
+        hands :ground, "Sand it flat and very smooth",
+          "To 320 grit with the grain, on a flat block; wipe the dust off. Only the high spots take.",
+          phase: :prepare, lasts: 60, each: over_trim(45, fixed: 60), per: :piece, cautions: %i[dust],
+          look_for: "no ridge under a fingertip.", never: "leave a divot: it stays white.", faults: %w[missing-spots]
+        hands :pencil, "Draw the pencil lines", "As on the bench card. Trim the paper to its corner ticks.",
+          phase: :prepare, lasts: 30, each: 90, per: :piece
+        wait :warm, "Let the iron come up", "Dry, no steam, hottest setting for cotton.", lasts: 300..nil, cautions: %i[heat],
+          early: "Toner that is not hot enough stays on the paper."
+        hands :fix, "Fix the paper on one edge", "Face down on the lines, heat-proof tape on one edge.",
+          lasts: 15, each: 45, look_for: "the ticks on your lines."
+        hands :press, "Press straight down", "Lift the iron from place to place; press each for about a minute.",
+          takes: [sheet_share("release paper", uses: 10)], lasts: 10, each: by_iron(PRESS_S), place: :press, cautions: %i[heat],
+          look_for: "the paper turning an even tan, no darker.", never: "slide the iron: the image doubles.", faults: %w[smeared brown]
+        hands :peek, "Peek on the hinge", "Lift a far corner while it is hot. Pale: lay it back and press again.",
+          again: "press", lasts: 5, each: 15, after: "press", window: 0..60,
+          late: "It has cooled and set: warm it again before you lift.", look_for: "even black.",
+          never: "pull against a place that holds.", faults: %w[faint torn]
+        hands :peel, "Peel it off warm", "Slowly, flat back over itself.", lasts: 5, each: over_trim(200, fixed: 15)
+        wait :cool, "Let it cool", "Flat.", lasts: 600..nil, early: "Warm toner smears.",
+          moments: {touch: 600, next_coat: 600, handle: 600, full: 600}
         Afterwards.tell(self, s)
       end
     end

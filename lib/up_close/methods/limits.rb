@@ -8,7 +8,14 @@ module UpClose
     class Limits
       STARTING = "a starting value; a coupon of your own replaces it"
       # the methods say what they hold; what they leave out is this
-      USUAL = {line_mm: 0.3, gap_mm: 0.3, solid_mm: 12.0, dpi: 300, line_dpi: 600, x_height_mm: 1.2, tones: true, spread_mm: 0.02}.freeze
+      # lightest: the lightest tone that the printer still lays, as a share of full ink.
+      # every_place: one place that is too thin spoils it (a resist, a board).
+      # advisory: a place that is too thin is worth a look, and stops nothing.
+      # line_mm, gap_mm, solid_mm: nil where it does not matter
+      USUAL = {
+        line_mm: 0.3, gap_mm: 0.3, solid_mm: 12.0, dpi: 300, line_dpi: 600, x_height_mm: 1.2, tones: true, spread_mm: 0.02,
+        lightest: 0.05, every_place: false, advisory: false
+      }.freeze
 
       # @param method [Class] a Definition  @param printer [Symbol]
       # @param recorded [Hash{Symbol => Array(Numeric, String)}] limit → value and where it comes from

@@ -15,16 +15,19 @@ module UpClose
       # @return [Array<Hash{String => Object}>]
       def copied(setting)
         one = setting.with(copies: 1, own: nil)
-        one.steps.map { |step| step.to_h.transform_keys(&:to_s).merge("least_s" => step.least_s - step.each_s.to_f).compact }
+        one.steps.map { |step| step.to_h.transform_keys(&:to_s).merge("least_s" => (step.least_s - step.each_s.to_f).round(6)).compact }
       end
 
-      # @param list [Array<Hash{String => Object}>]  @param copies [Integer]  @param tray [Integer, nil] as Setting has it
+      # @param list [Array<Hash{String => Object}>]  @param copies [Integer]  @param pieces [Integer]
+      # @param tray [Integer, nil] as Setting has it
       # @return [Array<Step>]
-      def call(list, copies, tray: nil)
+      def call(list, copies, pieces: copies, tray: nil)
         list.map do |hash|
           batch = hash["batch"] && (tray || hash["batch"])
-          rounds = batch ? (copies / batch.to_f).ceil : 1
-          Step.from_h(hash.merge("batch" => batch, "least_s" => hash["least_s"] * rounds + hash["each_s"].to_f * copies, "most_s" => hash["most_s"] && hash["most_s"] * rounds, "source" => OWN))
+          number = (hash["per"].to_s == "piece") ? pieces : copies
+          rounds = batch ? (number / batch.to_f).ceil : 1
+          least = hash["least_s"] * rounds + hash["each_s"].to_f * number
+          Step.from_h(hash.merge("batch" => batch, "least_s" => least, "most_s" => hash["most_s"] && hash["most_s"] * rounds, "source" => OWN))
         end
       end
 

@@ -4,28 +4,35 @@ module UpClose
   module Methods
     # What a method is carried out with. Frozen.
     class Setting
-      attr_reader :method, :printer, :stock, :picked, :material, :finish, :copies, :tray, :coats
+      attr_reader :method, :printer, :stock, :picked, :material, :finish, :copies, :pieces, :tray, :coats, :size, :coat_mm2
 
       # @param method [Class] a Definition  @param printer [Symbol] :laser or :inkjet
       # @param stock [Sheets::Stock, nil] default: the first the method knows for this printer
       # @param picked [Hash{Symbol => Symbol}] choice key → option key
       # @param material [Materials::Material, nil]  @param finish [Materials::Finish, nil]
+      # @param copies [Integer] prints that are made  @param pieces [Integer, nil] good ones wanted; as many, unless said
+      # @param size [MarkSize] of the mark  @param coat_mm2 [Float, nil] what a finish covers of one piece
       # @param own [Array<Hash>, nil] steps of a school of the maker's own, as OwnSteps has them
       # @param tray [Integer, nil] copies the maker's own oven takes at once, instead of the usual
       # @param coats [Integer, nil] of the sealer, when not as many as it usually wants
-      # @param border_mm [Float, nil] the maker's own figure instead of the school's
-      def initialize(method:, printer:, stock: nil, picked: {}, material: nil, finish: nil, copies: 1, border_mm: nil, own: nil, tray: nil, coats: nil)
+      # @param border_mm [Float] the maker's own figure instead of the school's
+      def initialize(method:, printer:, stock: nil, picked: {}, material: nil, finish: nil, copies: 1, pieces: nil,
+        size: MarkSize::USUAL, coat_mm2: nil, border_mm: nil, own: nil, tray: nil, coats: nil)
         @method, @printer = method, printer.to_sym
         @stock = stock || method.stocks.find { |s| s.printers.include?(@printer) } || method.stocks.first
         @picked = method.choices.to_h { |c| [c.key, (picked[c.key] || c.pick).to_sym] }.freeze
-        @coats = coats
-        @material, @finish, @copies, @border_mm, @own, @tray = material, finish, copies, border_mm, own, tray
+        @material, @finish, @copies, @pieces, @size = material, finish, copies, pieces || copies, size
+        @border_mm, @own, @tray, @coats = border_mm, own, tray, coats
+        @coat_mm2 = coat_mm2 || size.trim_mm2(self.border_mm)
         freeze
       end
 
       # the same with some of it changed
       def with(**changes)
-        Setting.new(method: method, printer: printer, stock: stock, picked: picked, material: material, finish: finish, copies: copies, border_mm: @border_mm, own: @own, tray: tray, coats: coats, **changes)
+        now = {method: method, printer: printer, stock: stock, picked: picked, material: material, finish: finish, copies: copies,
+               pieces: pieces, size: size, coat_mm2: coat_mm2, border_mm: @border_mm, own: @own, tray: tray, coats: coats}
+        changes = {pieces: changes[:copies]}.merge(changes) if changes.key?(:copies)
+        Setting.new(**now, **changes)
       end
 
       def inkjet? = printer == :inkjet
@@ -40,7 +47,7 @@ module UpClose
 
       def school_border_mm = method.border_mm(self)
 
-      def steps = @own ? OwnSteps.call(@own, copies, tray: tray) : method.steps(self)
+      def steps = @own ? OwnSteps.call(@own, copies, pieces: pieces, tray: tray) : method.steps(self)
     end
   end
 end

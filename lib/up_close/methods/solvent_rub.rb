@@ -2,16 +2,18 @@
 
 module UpClose
   module Methods
-    # Toner loosened by solvent through the back of the paper and rubbed over.
+    # Toner loosened by solvent through the back of the paper and rubbed over (handbook 9.2 and 17).
     class SolventRub < Definition
       key "solvent-rub"
       title "Solvent rub"
       summary "Lay a laser print face down, wet its back with acetone, rub the toner over. For bare wood and abraded metal."
       undo "Sand back, or wipe metal clean with acetone. It cannot be moved once rubbed."
+      on_a_miss :piece
       chance 0.6
       printers :laser
       stocks "letter-paper"
       residue :toner
+      seals_with "spray-acrylic"
       fumes :strong
       movable "no"
       wear "fair, better sealed"
@@ -22,27 +24,52 @@ module UpClose
       passage "Laid face down on the piece", turned: true
       passage "Rubbed over, the paper taken away"
 
+      choice :after, "Afterwards", Afterwards::ON_WOOD
       border 5.0
 
+      # a patch the size of a coin is wetted and rubbed dry at once
+      RUBBED_CM2_A_MINUTE = 25
+      PASSES = 3
+
       work do |s|
-        hands :print, "Print with toner", "Darkest setting, no toner saving. 100 %, no fit to page, mirror off in the driver: Up Close has turned it.",
+        hands :print, "Print with toner",
+          "Darkest setting, no toner saving. 100 %, no fit to page, mirror off in the driver: Up Close has turned it.",
           phase: :print, lasts: 120, look_for: "deep, even black.", never: "use an inkjet print: nothing comes over."
         if s.metal?
-          hands :ground, "Take the shine off, degrease", "400–600 grit one way, then degrease. Wet-sand metal to keep its dust down.",
-            phase: :prepare, lasts: 600, cautions: %i[dust], look_for: "an even grey, water that spreads.", never: "touch it with bare fingers after."
+          hands :ground, "Take the shine off, degrease", "400–600 grit one way, wet, then degrease.",
+            phase: :prepare, lasts: 60, each: over_trim(40, fixed: 60), per: :piece, cautions: %i[dust],
+            look_for: "an even grey, water that spreads.", never: "touch it with bare fingers after."
         else
           hands :ground, "Sand it flat", "To 240 grit with the grain; wipe the dust off. Only high spots take toner.",
-            phase: :prepare, lasts: 600, cautions: %i[dust], look_for: "no ridge under a fingertip.", never: "leave a divot: it stays white."
+            phase: :prepare, lasts: 60, each: over_trim(60, fixed: 60), per: :piece, cautions: %i[dust],
+            look_for: "no ridge under a fingertip.", never: "leave a divot: it stays white.", faults: %w[missing-spots]
         end
-        hands :pencil, "Draw the pencil lines", "As on the bench card. Trim the paper to its corner ticks.", phase: :prepare, lasts: 300
-        hands :fix, "Fix the paper on one edge", "Face down on the lines. Tape one edge, so that it hinges and cannot creep.", lasts: 120, each: 45,
-          look_for: "the ticks on your lines.", never: "tape all round: you cannot look."
-        hands :rub, "Wet a little, rub at once", "Two swabs of acetone on a patch the size of a coin, then firm strokes, dry. Two or three passes, each across the last. Patch by patch.",
-          takes: [["acetone", 4.0, "ml"], ["cotton swabs", 2.0, "swabs"]], lasts: 300, each: 120, passes: 3, cautions: %i[solvent gloves], look_for: "the paper going clear, the print showing through.", never: "flood it: toner swims."
-        hands :peek, "Lift a corner on its hinge", "Look at the far edge first. Lay it back and rub again where it is faint.", lasts: 60, again: "rub",
-          after: "rub", window: 0..60, look_for: "even black.", never: "shift it: it doubles.", late: "It has dried onto the wood: wet a corner again before you lift."
-        wait :flash, "Let the acetone go", "Air the room. No flame, iron or heat gun until the smell is gone.", lasts: 300, cautions: %i[solvent heat_after_solvent], look_for: "no smell."
-        hands :touch_up, "Touch up", "With the same paper, or a pencil.", lasts: 300, look_for: "missing spots along edges."
+        hands :pencil, "Draw the pencil lines", "As on the bench card. Trim the paper to its corner ticks.",
+          phase: :prepare, lasts: 30, each: 90, per: :piece
+        hands :fix, "Fix the paper", SolventRub.fixing(s), lasts: 15, each: 45,
+          look_for: "the ticks on your lines.", never: "let it creep: it doubles."
+        hands :rub, "Wet a little, rub at once",
+          "A swab or pad of acetone on a patch the size of a coin, then firm strokes, dry. Two or three passes, each across the last. Patch by patch.",
+          takes: [coat("acetone", 200, mm2: size.box_mm2, times: PASSES, least: 2), pieces("cotton swabs", 12, "swabs", mm2: size.box_mm2)],
+          lasts: 20, each: over_ink(RUBBED_CM2_A_MINUTE, fixed: 15), passes: PASSES, cautions: %i[solvent gloves],
+          look_for: "the paper going clear, the print showing through.", never: "flood it: toner swims.", faults: %w[faint smeared patchy]
+        hands :peek, "Lift a corner and look", "Look at the far edge first. Lay it back and rub again where it is faint.",
+          lasts: 10, each: 20, again: "rub", after: "rub", window: 0..60, look_for: "even black.", never: "shift it: it doubles.",
+          late: "It has dried onto the piece: wet a corner again before you lift.", faults: %w[torn]
+        wait :flash, "Let the acetone go", "Air the room. No flame, iron or heat gun until the smell is gone.",
+          lasts: 300, cautions: %i[solvent heat_after_solvent], look_for: "no smell.",
+          early: "Acetone vapour burns, and a coat over it blushes."
+        hands :touch_up, "Touch up", "With the same paper, or a pencil.", lasts: 20, each: over_ink(100, fixed: 60),
+          look_for: "missing spots along edges."
+        Afterwards.tell(self, s)
+      end
+
+      # pieces smaller than a hand have no room for a hinge
+      SMALL_MM = 60.0
+
+      def self.fixing(setting)
+        return "Face down on the lines, held tight all round the piece with tape or a clamp." if setting.size.longer_mm < SMALL_MM
+        "Face down on the lines. Tape one edge, so that it hinges and cannot creep; never all round, or you cannot look."
       end
     end
   end

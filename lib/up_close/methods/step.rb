@@ -5,8 +5,20 @@ module UpClose
     # One thing to do, or to wait for. Frozen; written and read as plain hashes,
     # so that a run keeps the steps it was started with.
     class Step
-      FIELDS = %i[key phase title words kind least_s most_s after earliest_s latest_s look_for never cautions late source each_s place batch temperature_c faults dries passes again takes best_s].freeze
-      PHASES = {print: "Print", prepare: "Prepare", apply: "Apply", seal: "Seal"}.freeze
+      FIELDS = %i[
+        key phase title words kind least_s most_s after earliest_s latest_s look_for never cautions late source
+        each_s place batch temperature_c faults dries passes again takes best_s pace per early moments
+      ].freeze
+      PHASES = {print: "Print", prepare: "Prepare", apply: "Apply", after: "Afterwards", seal: "Seal"}.freeze
+      # what is said of ending a wait, or beginning before a window opens, where a step says nothing of its own
+      EARLY = {
+        dries: "It is not dry yet. What follows can wrinkle it, trap what has not left, or lift it.",
+        hot: "It has not been hot long enough. It may wash off.",
+        other: "Its time is not over. It may not come out."
+      }.freeze
+      # when a coat can be touched, coated again, handled, and is cured all through
+      MOMENTS = {touch: "dry to the touch", next_coat: "ready for a next coat", handle: "ready to handle", full: "fully cured"}.freeze
+
       attr_reader(*FIELDS)
 
       # @param key [String]  @param phase [Symbol] one of PHASES
@@ -17,30 +29,47 @@ module UpClose
       # @param best_s [Numeric, nil] from that end, when the best part of the window begins
       # @param late [String, nil] what to do when the window has closed
       # @param each_s [Numeric, nil] by hand, for each copy besides  @param place [Symbol, nil] :oven, :press or :drying
+      # @param pace [String, nil] how +each_s+ comes about  @param per [Symbol] :copy, or :piece for what is done to the piece
       # @param batch [Integer, nil] so many copies at once  @param temperature_c [Numeric, nil]
       # @param dries [true, Symbol, nil] a wait or a window that warmth shortens; :water when damp lengthens it too
       # @param passes [Integer, nil] strokes over the whole of it that are usual, to be counted
       # @param again [String, nil] the step to go back to when it has not come out yet
-      # @param takes [Array<Array(String, Numeric, String)>] used up for one copy: title, amount, unit; starting values
+      # @param takes [Array<Supply>] used up for one copy or piece; starting values
+      # @param early [String, nil] what ending it before its time risks
+      # @param moments [Hash{Symbol => Numeric}, nil] a key of MOMENTS → seconds from when this wait begins
       # @param faults [Array<String>] what goes wrong here
       # @param source [String, nil] where the times come from, when they are starting values
       def initialize(**fields)
         FIELDS.each { |name| instance_variable_set(:"@#{name}", fields[name]) }
         @cautions = (cautions || []).map(&:to_sym).freeze
-        @phase, @kind = phase.to_sym, kind.to_sym
-        @takes = (takes || []).map(&:freeze).freeze
+        @phase, @kind, @per = phase.to_sym, kind.to_sym, (per || :copy).to_sym
+        @takes = (takes || []).map { |supply| Supply.read(supply) }.freeze
+        @moments = moments&.to_h { |name, seconds| [name.to_sym, seconds] }.freeze
         @after, @key, @place, @again = after&.to_s, key.to_s, place&.to_sym, again&.to_s
         freeze
       end
 
       def wait? = kind == :wait
 
+      # done to the piece, not to a print
+      def per_piece? = per == :piece
+
       # a wait that must not go on too long; what dries may dry longer
       def shut? = wait? && !most_s.nil? && !dries
 
       def window? = !(earliest_s.nil? && latest_s.nil?)
 
-      def to_h = FIELDS.to_h { |name| [name, public_send(name)] }
+      # what its work is done to: all copies, or the pieces alone
+      # @param copies [Integer]  @param pieces [Integer]
+      def times(copies, pieces) = per_piece? ? pieces : copies
+
+      # @return [String] what ending it early risks
+      def risk = early || EARLY[dries ? :dries : (temperature_c ? :hot : :other)]
+
+      def to_h = FIELDS.to_h { |name| [name, public_send(name)] }.merge(takes: takes.map(&:to_h))
+
+      # @param changes [Hash] fields that differ
+      def with(**changes) = Step.new(**to_h, **changes)
 
       def self.from_h(hash) = new(**hash.transform_keys(&:to_sym).slice(*FIELDS))
 

@@ -2,16 +2,18 @@
 
 module UpClose
   module Methods
-    # A print laid into wet varnish or paste, its paper rubbed away.
+    # A print laid into wet varnish or paste, its paper rubbed away (handbook 9.7 and 17).
     class VarnishPaper < Definition
       key "varnish-paper"
       title "Varnish or paste"
       summary "Coat both faces, lay the print in wet, dry, rub the paper away in crumbs. It can be moved a little while wet."
       undo "While wet: lift it and wipe. Dry: sand back."
+      on_a_miss :piece
       chance 0.6
       printers :laser
       stocks "letter-paper"
       residue :medium
+      seals_with "spray-acrylic"
       fumes :low
       movable "a little, while it is wet"
       wear "good under a clear coat"
@@ -22,6 +24,10 @@ module UpClose
       passage "Laid face down in wet varnish", turned: true
       passage "Held by the varnish, the paper rubbed away"
 
+      choice :medium, "Coating", {
+        varnish: ["thin varnish", "dries clear and hard; two thin coats, one a face"],
+        paste: ["thick paste", "some want it fairly thick: it fills a rough ground better"]
+      }
       choice :dry, "Drying", {
         air: ["in the air, hours", "nothing to burn"],
         gun: ["with a heat gun", "minutes; only when no solvent is about"]
@@ -30,26 +36,48 @@ module UpClose
         none: ["nothing", "enough for most prints"],
         acetone: ["a damp acetone pad", "takes the tack up again; must flash off completely"]
       }
-      border 4.0
+      border { |s| (s.picked[:medium] == :paste) ? 1.0 : 4.0 }
       solvent_when { |s| (s.picked[:tack] == :acetone) ? "acetone" : nil }
 
+      # wet, on each face
+      UM = {varnish: 60, paste: 150}.freeze
+
+      open_time { |_| 300 }
+
       work do |s|
+        title = (s.picked[:medium] == :paste) ? "transfer paste" : "varnish"
         hands :print, "Print with toner", "100 %, no fit to page, mirror off in the driver.", phase: :print, lasts: 120
-        hands :ground, "Smooth and clean it", "Wipe the dust off.", phase: :prepare, lasts: 300, each: 120, cautions: %i[dust]
-        hands :coat, "Coat both faces", "The piece and the print, thin and even.", takes: [["varnish", 8.0, "ml"]], lasts: 60, each: 60, cautions: %i[varnish]
-        hands :lay, "Lay it while it is wet", "Nudge it onto the lines.", lasts: 20, each: 30, after: "coat", window: 0..300, late: "It has begun to skin: wipe it off, coat again.", faults: %w[bubbles]
-        hands :burnish, "Burnish from the middle", "Through a sheet of plastic.", lasts: 30, each: 60, after: "lay", window: 0..300, late: "Press gently."
-        if s.picked[:dry] == :gun
-          hands :gun, "Dry it with the gun", "Keep it moving. Nothing with solvent in the room.", lasts: 120, each: 180, cautions: %i[heat heat_after_solvent]
-        else
-          wait :dry, "Let it dry", "Hours; overnight is well.", lasts: 21_600..nil, place: :drying, dries: true
+        hands :ground, "Smooth and clean it", "Sand what is rough, wipe the dust off. Raw, open grain leaves missing spots.",
+          phase: :prepare, lasts: 60, each: over_trim(60, fixed: 45), per: :piece, cautions: %i[dust], faults: %w[missing-spots]
+        hands :pencil, "Draw the pencil lines, trim to the ticks", "As on the bench card. On a round cap cut close, no overhang.",
+          phase: :prepare, lasts: 30, each: 90, per: :piece
+        hands :coat, "Coat both faces", "The piece and the print, even.", takes: [coat(title, UM.fetch(s.picked[:medium]), faces: 2, least: 1)],
+          lasts: 10, each: over_trim(75, fixed: 30), cautions: %i[varnish]
+        hands :lay, "Lay it while it is wet", "Nudge it onto the lines.", lasts: 5, each: 20, after: "coat", window: 0..300,
+          late: "It has begun to skin: wipe it off, coat again.", faults: %w[bubbles]
+        hands :burnish, "Burnish from the middle", "Through a sheet of plastic.", lasts: 5, each: over_trim(80, fixed: 20),
+          after: "lay", window: 0..300, late: "Press gently."
+        VarnishPaper.drying(self, s)
+        hands :roll, "Scrape lightly, roll the paper off", "A blade held flat for the first layer, then a wet finger, in crumbs, from the middle out.",
+          lasts: 30, each: over_trim(10, fixed: 60), cautions: %i[scrape], look_for: "the print clear when wiped with alcohol: so it will look under a clear coat.",
+          never: "dig with a nail.", faults: %w[haze torn]
+        wait :clear, "Let it dry", "What haze is left clears under clear coat.", lasts: 1800..nil, place: :drying, dries: true,
+          moments: {touch: 1800, next_coat: 1800, handle: 3600, full: 86_400}
+      end
+
+      def self.drying(script, setting)
+        script.instance_exec do
+          if setting.picked[:dry] == :gun
+            hands :gun, "Dry it with the gun", "Keep it moving. Nothing with solvent in the room.",
+              lasts: 20, each: over_trim(40, fixed: 60), cautions: %i[heat heat_after_solvent]
+          else
+            wait :dry, "Let it dry", "Hours; overnight is well.", lasts: 21_600..nil, place: :drying, dries: true, early: "Soft varnish rolls off with the paper."
+          end
+          next unless setting.picked[:tack] == :acetone
+          hands :tack, "A damp acetone pad over the back", "One pass.", takes: [coat("acetone", 60, least: 1)],
+            lasts: 5, each: over_trim(200, fixed: 10), cautions: %i[solvent gloves]
+          wait :flash, "Let it flash off completely", "Air the room.", lasts: 900..nil, cautions: %i[solvent heat_after_solvent], early: "Acetone vapour burns, and the image is still soft."
         end
-        if s.picked[:tack] == :acetone
-          hands :tack, "A damp acetone pad over the back", "One pass.", takes: [["acetone", 1.0, "ml"]], lasts: 30, each: 20, cautions: %i[solvent gloves]
-          wait :flash, "Let it flash off completely", "Air the room.", lasts: 900..nil, cautions: %i[solvent heat_after_solvent]
-        end
-        hands :roll, "Scrape lightly, roll the paper off", "A wet finger, in crumbs, from the middle out.", lasts: 120, each: 600, look_for: "the print clear when wiped with alcohol.", never: "dig with a nail.", faults: %w[haze torn]
-        wait :clear, "Let it dry", "What haze is left clears under clear coat.", lasts: 1800..nil, place: :drying, dries: true
       end
     end
   end

@@ -21,8 +21,14 @@ module UpClose
         def early? = name == :early
       end
 
-      # the last fifth of a window, a minute at least where there is one, is its closing
+      # Where a state begins: at +at+, or just after it when +strict+; nil: from the first. Frozen.
+      Turn = Struct.new(:name, :at, :strict) do
+        def begun?(now) = at.nil? || (strict ? now > at : now >= at)
+      end
+
+      # the last fifth of a window, a minute at most, is its closing
       CLOSING_SHARE = 0.2
+      MOST_CLOSING_S = 60
 
       # @param steps [Array<Methods::Step>]
       # @param began_at [Numeric] when the run was started
@@ -47,15 +53,28 @@ module UpClose
         step = @steps[place]
         opens, closes = opening(step, place), closing(step, place)
         best = step.best_s && anchor(step, place) + step.best_s
-        State.new(step: step, index: place, name: name(step, now, opens, closes, best), opens_at: opens, closes_at: closes, best_at: best)
+        State.new(step: step, index: place, name: name(place, now), opens_at: opens, closes_at: closes, best_at: best)
       end
 
-      # when all will be done, if every step from now on takes its least time
+      # The states that the step at hand goes through, in their order.
+      # @return [Array<Turn>] none when all is done
+      def turns = index ? turns_of(index) : []
+
+      # When all is done and dry, if every step from now on takes its least time. What has been
+      # ended before its time is still not ready: its true moment stays.
       # @return [Numeric]
       def ready_at(now)
         place = index
-        return @done_at.values.max unless place
-        LeastTime.ready_at(@steps.drop(place), from: came_at(place), done: @done_at, now: now)
+        done = place ? LeastTime.ready_at(@steps.drop(place), from: came_at(place), done: @done_at, now: now) : @done_at.values.max
+        [done, *moments(now).values].max
+      end
+
+      # When it can be touched, coated again, handled, and is cured: from the last wait that says so.
+      # @return [Hash{Symbol => Numeric}] by Methods::Step::MOMENTS; empty when no step says
+      def moments(now)
+        place = @steps.rindex(&:moments) or return {}
+        from = begins_at(place, now)
+        @steps[place].moments.transform_values { |seconds| from + seconds }
       end
 
       private
@@ -72,13 +91,25 @@ module UpClose
 
       def anchor(step, place) = @done_at.fetch(step.after, came_at(place))
 
-      def name(step, now, opens, closes, best)
-        return :early if opens && now < opens
-        return step.wait? ? :over : :late if closes && now > closes
-        return :closing if closes && closes - now < [(closes - (opens || now)) * CLOSING_SHARE, 60].min
-        return :ready unless opens || closes
-        (best && now >= best) ? :best : :open
+      # when a step came to hand, or will at the soonest
+      def begins_at(place, now)
+        here = index
+        return came_at(place) if here.nil? || here >= place
+        LeastTime.ready_at(@steps[here...place], from: came_at(here), done: @done_at, now: now)
       end
+
+      def turns_of(place)
+        step = @steps[place]
+        opens, closes = opening(step, place), closing(step, place)
+        best = step.best_s && anchor(step, place) + step.best_s
+        begun = opens || anchor(step, place)
+        [(Turn.new(:early) if opens), Turn.new((opens || closes) ? :open : :ready, opens), (Turn.new(:best, best) if best),
+          (Turn.new(:closing, closing_from(begun, closes), true) if closes), (Turn.new(step.wait? ? :over : :late, closes, true) if closes)].compact
+      end
+
+      def closing_from(begun, closes) = closes - [(closes - begun) * CLOSING_SHARE, MOST_CLOSING_S].min
+
+      def name(place, now) = turns_of(place).select { |turn| turn.begun?(now) }.last.name
     end
   end
 end

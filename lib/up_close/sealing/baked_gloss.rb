@@ -11,6 +11,9 @@ module UpClose
       coats 1
       between_s 1800..86_400
       cure_s 3600
+      touch_s 600
+      handle_s 3600
+      coated_cm2_a_minute 60
       wet_um 60
       can_ml 30
       heat_c 163

@@ -11,12 +11,17 @@ module UpClose
       coats 3
       between_s 7200..28_800
       cure_s 259_200
+      touch_s 3600
+      handle_s 86_400
+      coated_cm2_a_minute 80
+      least_ml 5
+      spray_first :film, :tape, :foil
       wet_um 80
       can_ml 250
       sanded
       water_based
       coat_words "Thin, along the grain, one pass: do not brush back into it."
-      over :film, :watch, "Brushing can drag film.", "One spray coat first."
+      over :film, :watch, "Brushing can drag film.", "One spray coat goes first: it is a step of its own."
       over :toner, :fine, "Toner takes it well."
       over :dye_ink, :stop, "Water in it wets dye ink again, and smears it.", "Use spray acrylic clear; varnish over that once it has cured."
     end

@@ -14,8 +14,6 @@ module UpClose
       over :medium, :fine, "Hard enough for what is not handled much."
       over :line, :fine, "A guide needs no coat."
       over :dye_ink, :watch, "Bare dye ink runs when it gets wet, and fades.", "Two thin spray coats hold it."
-
-      def self.tell(_script) = nil
     end
   end
 end

@@ -11,6 +11,9 @@ module UpClose
       coats 2
       between_s 43_200..172_800
       cure_s 604_800
+      touch_s 43_200
+      handle_s 172_800
+      coated_cm2_a_minute 60
       wet_um 30
       can_ml 250
       cautions :oily_rags, :food

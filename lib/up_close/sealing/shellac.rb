@@ -11,6 +11,10 @@ module UpClose
       coats 3
       between_s 1800..86_400
       cure_s 172_800
+      touch_s 900
+      handle_s 43_200
+      coated_cm2_a_minute 150
+      least_ml 5
       wet_um 50
       can_ml 250
       sanded

@@ -2,7 +2,7 @@
 
 module UpClose
   module Sealing
-    # Up Close's pick: it suits all three residues.
+    # Suits all three residues: the usual pick.
     class SprayAcrylic < Sealer
       key "spray-acrylic"
       title "Spray acrylic clear"
@@ -14,6 +14,8 @@ module UpClose
       coats 3
       between_s 600..14_400
       cure_s 86_400
+      touch_s 1800
+      handle_s 14_400
       cautions :spray
       coat_words "Thin, from 25 cm, past both edges."
       over :film, :fine, "Buries the edge of the film in a few coats."

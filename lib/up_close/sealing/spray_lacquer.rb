@@ -14,6 +14,8 @@ module UpClose
       coats 4
       between_s 300..7200
       cure_s 43_200
+      touch_s 900
+      handle_s 7200
       cautions :spray
       coat_words "A mist, barely wet, from 30 cm."
       over :film, :watch, "A wet coat can craze film.", "Mist coats only; try it on a scrap first."

@@ -15,6 +15,8 @@ module UpClose
       coats 3
       between_s 1800..14_400
       cure_s 172_800
+      touch_s 3600
+      handle_s 43_200
       cautions :spray
       coat_words "Thin, even, in a dry room: damp turns an uncured coat white."
       over :film, :fine, "Film takes it well."

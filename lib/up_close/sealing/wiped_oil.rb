@@ -14,9 +14,14 @@ module UpClose
       coats 3
       between_s 14_400..86_400
       cure_s 259_200
+      touch_s 28_800
+      handle_s 86_400
+      coated_cm2_a_minute 100
+      least_ml 5
+      spray_first :film, :tape, :foil
       cautions :oily_rags
       coat_words "A thin coat with a lint-free rag, along the grain."
-      over :film, :watch, "Brushing can drag film.", "One spray coat first."
+      over :film, :watch, "Brushing can drag film.", "One spray coat goes first: it is a step of its own."
       over :toner, :fine, "Toner does not dissolve in it."
       over :dye_ink, :stop, "Oil varnish makes raw dye ink bleed.", "Use spray acrylic clear; varnish over that once it has cured."
     end

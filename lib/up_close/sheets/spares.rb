@@ -2,31 +2,48 @@
 
 module UpClose
   module Sheets
-    # How many to print so that enough come out good: the fewest n with
-    # P(at least k good of n) ≥ 95 %, each good with chance p (binomial). Frozen.
+    # The chance that one try succeeds, and how many to plan so that enough come out good: the
+    # fewest n with P(at least k good of n) ≥ 95 % (binomial). One chance for one way of doing
+    # it: where the method starts, times what speaks against it here, then the shop's own
+    # record (the mean of a beta distribution begun at that). Frozen.
     class Spares
       SURE = 0.95
       MOST = 500
       # a starting chance counts as much as so many attempts on record
       WEIGHT = 4
+      LEAST = 0.02
 
-      attr_reader :wanted, :chance
+      attr_reader :wanted, :chance, :on_a_miss
 
       # @param wanted [Integer] good ones, 1 or more
-      # @param start [Float] the starting chance, above 0, below 1
+      # @param start [Float] the starting chance, above 0, at most 1
+      # @param factors [Array<Array(String, Float)>] what speaks against it, and what that leaves of the chance
       # @param good [Integer] on record, good or usable  @param tried [Integer] on record
-      def initialize(wanted, start:, good: 0, tried: 0)
-        @wanted, @start, @good, @tried = wanted, start, good, tried
-        # the mean of a beta distribution begun at the starting chance
-        @chance = (start * WEIGHT + good) / (WEIGHT + tried).to_f
+      # @param on_a_miss [Symbol] as Methods::Definition has it
+      def initialize(wanted, start:, factors: [], good: 0, tried: 0, on_a_miss: :piece)
+        @wanted, @start, @factors, @good, @tried, @on_a_miss = wanted, start, factors.freeze, good, tried, on_a_miss
+        @chance = (expected * WEIGHT + good) / (WEIGHT + tried).to_f
         freeze
       end
 
+      # @param findings [Array<Finding>]
+      # @return [Array<Array(String, Float)>]
+      def self.factors_of(findings) = findings.select(&:factor).map { |f| [f.title.downcase, f.factor] }
+
+      # what is expected here before anything is on record
+      def expected = @factors.reduce(@start) { |product, (_, factor)| product * factor }.clamp(LEAST, 1.0)
+
+      # prints to make; a print that serves again needs no spares
       # @return [Integer, nil] nil when even MOST are not enough
-      def print = (wanted..MOST).find { |n| sure(n) >= SURE }
+      def print = (on_a_miss == :rubbed_out) ? wanted : tries
+
+      # how often it is to be attempted
+      # @return [Integer, nil]
+      def tries = (wanted..MOST).find { |n| sure(n) >= SURE }
 
       # P(at least +wanted+ of n), summed from the term for none spoilt downwards
       def sure(n)
+        return 1.0 if chance >= 1
         term = chance**n
         (1..n - wanted).reduce(term) do |sum, spoilt|
           term *= (n - spoilt + 1) / spoilt.to_f * (1 - chance) / chance
@@ -37,24 +54,47 @@ module UpClose
       # @param copies [Integer] as laid out now
       # @return [Finding]
       def finding(copies)
-        enough = print
-        Finding.new(key: :spares, title: "Spares", verdict: (sure([copies, wanted].max) >= SURE && copies >= wanted) ? :fine : :watch, figure: enough ? "#{enough} for #{wanted}" : "over #{MOST}", value: enough, unit: "copies",
-          working: working(enough), reason: reason(copies), remedy: (copies < enough.to_i) ? "Print #{enough}." : nil)
+        return serves_again if on_a_miss == :rubbed_out
+        enough = tries
+        Finding.new(key: :spares, title: (on_a_miss == :again) ? "Tries" : "Spares", verdict: enough?(copies) ? :fine : :watch,
+          figure: enough ? "#{enough} for #{wanted}" : "over #{MOST}", value: enough, unit: "copies",
+          working: working(enough), reason: reason(copies), remedy: (copies < enough.to_i) ? "Print #{enough} to get #{wanted}." : nil)
+      end
+
+      # the chance by itself, and where it comes from
+      # @return [Working]
+      def chance_working
+        steps = [n(@start), *@factors.map { |title, factor| "#{n(factor)} (#{title})" }]
+        begun = "#{steps.join(" × ")}#{" = #{n(expected)}" if @factors.any?}"
+        return Working.new(begun, source: "starting values: your record will replace them") if @tried.zero?
+        Working.new("(#{begun.include?("=") ? n(expected) : begun} × #{WEIGHT} + #{@good}) ÷ (#{WEIGHT} + #{@tried}) = #{n(chance)}",
+          source: "#{@good} of #{@tried} on record succeeded; a starting value of #{n(expected)} counts as #{WEIGHT} more")
       end
 
       private
 
+      def enough?(copies) = copies >= wanted && sure(copies) >= SURE
+
+      def serves_again
+        Finding.new(key: :spares, title: "Tries", verdict: :fine, figure: "#{wanted} for #{wanted}", value: wanted, unit: "copies", working: working(tries),
+          reason: "A miss is rubbed out and done again by the same print: no spares are needed.")
+      end
+
       def reason(copies)
         return "With #{copies} there cannot be #{wanted} good ones." if copies < wanted
-        "Of #{copies}, #{wanted} come out good with #{percent(sure(copies))}; #{(SURE * 100).round} % is wanted."
+        tried = (on_a_miss == :again) ? " A miss is wiped off and tried again; each try takes a print." : ""
+        "Print #{copies} and you have a #{percent(sure(copies))} chance of #{wanted} good; #{(SURE * 100).round} % is wanted.#{tried}"
       end
 
       def working(enough)
-        Working.new("P(at least #{wanted} of #{enough || MOST}) = Σ C(n, i) × #{Working.number(chance)}ⁱ × #{Working.number(1 - chance)}ⁿ⁻ⁱ = #{percent(sure(enough || MOST))}; a chance of #{Working.number(chance)} each",
-          source: @tried.zero? ? "#{Working.number(@start)} is a starting value: your record will replace it" : "#{@good} of #{@tried} on record came out, with a starting value of #{Working.number(@start)} counted as #{WEIGHT} more")
+        many = enough || MOST
+        Working.new("P(at least #{wanted} of #{many}) = Σ C(n, i) × #{n(chance)}ⁱ × #{n(1 - chance)}ⁿ⁻ⁱ = #{percent(sure(many))}; chance of each: #{chance_working.formula}",
+          source: chance_working.source)
       end
 
       def percent(share) = (share > 0.999) ? "over 99.9 %" : "#{Working.number(share * 100, 1)} %"
+
+      def n(value) = Working.number(value)
     end
   end
 end

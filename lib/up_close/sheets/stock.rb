@@ -34,7 +34,7 @@ module UpClose
         new("clear-film", "clear water-slide film", short: "clear film", printers: %i[laser inkjet], side: "the glossy side", reads: "as it is", use: "light, glossy pieces; it has no white", tell: FILM),
         new("white-film", "white water-slide film", short: "white film", printers: %i[laser inkjet], side: "the glossy side", reads: "as it is", use: "dark pieces", white: true,
           tell: "#{FILM} White film leaves a white rim where you cut."),
-        new("letter-paper", "plain letter paper", short: "paper", printers: %i[laser], side: "either side", reads: "by the method", use: "solvent rub, iron, tape lift, gel, varnish",
+        new("letter-paper", "plain letter paper", short: "paper", printers: %i[laser inkjet], side: "either side", reads: "by the method", use: "solvent rub, iron, tape lift, gel, varnish",
           tell: "Heavier, cotton-rich paper tears less when wet."),
         new("quick-peel", "coated quick-peel paper", short: "quick peel", printers: %i[laser], side: "the coated side", reads: "turned", use: "gel medium",
           tell: "A damp finger sticks to the coated side. It peels off in one piece."),

@@ -14,6 +14,12 @@ module UpClose
         end
 
         def parameters = @parameters || []
+
+        # what no maker chooses by name: the families of shapes, and what others unroll to
+        def hidden? = self == Curved || (instance_variable_defined?(:@key) && key.nil?)
+
+        # @raise [Errors::BadDefinition]
+        def check! = DefinitionCheck.call(self)
       end
 
       attr_reader :measures

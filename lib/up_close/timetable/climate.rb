@@ -36,9 +36,13 @@ module UpClose
         return step if by == 1
         # a window that opens later shuts no sooner after it
         late = step.latest_s && [step.latest_s, step.earliest_s.to_f * by + (step.latest_s - step.earliest_s.to_f)].max
-        changed = step.wait? ? {least_s: step.least_s * by, most_s: step.most_s && step.most_s * [by, 1].max} : {earliest_s: step.earliest_s && step.earliest_s * by, latest_s: late}
-        Methods::Step.from_h(step.to_h.merge(changed))
+        step.with(**(step.wait? ? longer(step, by) : {earliest_s: step.earliest_s && step.earliest_s * by, latest_s: late}))
       end
+
+      def longer(step, by)
+        {least_s: step.least_s * by, most_s: step.most_s && step.most_s * [by, 1].max, moments: step.moments&.transform_values { |seconds| seconds * by }}
+      end
+      private :longer
 
       # @return [Working]
       def working = Working.new("2 ^ ((20 − #{Working.number(temperature_c)}) ÷ 10) = #{Working.number(factor)} times as long; water-based × #{Working.number(factor(:water) / factor)} at #{Working.number(humidity, 0)} %", source: ASSUMED)

@@ -33,7 +33,7 @@ module UpClose
       def chain(mark, index)
         refuse("Mark #{index + 1} is no object.", "Give method, printer and the rest.", :marks) unless mark.is_a?(Hash)
         setting = setting(mark)
-        steps = (mark["steps"] ? mark["steps"].map { |step| own_step(step) } : setting.steps + Sealing.fetch(mark["sealer"] || "none").steps(setting)).map { |step| climate.call(step) }
+        steps = (mark["steps"] ? mark["steps"].map { |step| own_step(step) } : Sealing.whole_work(Sealing.fetch(mark["sealer"] || "none"), setting)).map { |step| climate.call(step) }
         ends = (mark["done"] || {}).transform_values { |text| moment(text, :done) }
         Chain.new(id: mark["id"] || index + 1, title: (mark["title"] || "mark #{index + 1}").to_s, steps: steps.reject { |s| ends.key?(s.key) }, due: mark["due"] && moment(mark["due"], :due), copies: setting ? setting.copies : copies(mark), ends: ends)
       end

@@ -10,38 +10,42 @@ export default function run() {
   let sent = movedOn(); // a key meant for the step before must not end this one
   if (sent) setTimeout(() => { sent = false; }, PAUSE_MS);
   const press = () => {
-    if (sent) return;
+    if (sent || done.hidden) return;
     sent = true;
     done.click();
   };
   document.addEventListener("keydown", (event) => {
     if (event.key !== " " && event.key !== "Enter") return;
     if (event.repeat || isTyping(event.target)) return;
-    const other = event.target.closest?.("a, button");
+    const other = event.target.closest?.("a, button, summary");
     if (other && other !== done) return;
     event.preventDefault();
     press();
   });
-  done.form?.addEventListener("submit", () => setTimeout(() => { done.disabled = true; }));
+  done.form?.addEventListener("submit", () => setTimeout(() => done.form.querySelectorAll("button").forEach((button) => { button.disabled = true; })));
   window.addEventListener("pageshow", (event) => { if (event.persisted) location.reload(); });
-  done.focus({ preventScroll: true });
+  if (!done.hidden) done.focus({ preventScroll: true });
 
   listen();
   stayAwake();
 
   const clock = document.querySelector("[data-run-clock]");
-  if (!clock || !document.getElementById("window")) return;
+  if (!clock) return;
   const title = document.title;
   const figure = clock.querySelector("[data-clock-figure]");
-  wakeClock(clock, (now, before) => show(now, before, done));
+  wakeClock(document.getElementById("window"), clock.dataset.runClock, (now, before) => show(now, before, done));
   setInterval(() => { document.title = `${figure.textContent} · ${title}`; }, 1000);
 }
 
 function show(now, before, done) {
   document.getElementById("window").className = `window ${now.name}`;
   const late = now.name === "late" || now.name === "over";
+  const early = now.name === "early";
   document.getElementById("late").hidden = !late;
-  if (done.tagName === "BUTTON") done.textContent = now.name === "early" ? "Done, before its time" : late ? "Done, though late" : "Done";
+  document.querySelector("[data-early]").hidden = !early;
+  document.querySelector("[data-meanwhile]").hidden = !early;
+  done.hidden = early;
+  done.textContent = late ? "Done, though late" : "Done";
   if (before) sound(late ? 330 : 660);
 }
 
@@ -61,15 +65,21 @@ function sound(hertz) {
   }
 }
 
-// done on another device: this page follows, unless something is being typed here
+// Done in another window or on another device: this page follows, unless something is
+// being typed here. What its own requests have changed it shows anyway, and says nothing.
 function listen() {
-  const { stamp } = document.querySelector("[data-page=run]").dataset;
+  const main = document.querySelector("[data-page=run]");
+  const shown = JSON.parse(main.dataset.stamps);
   const events = new EventSource("/changes");
+  let asking = false;
+  document.addEventListener("submit", () => { asking = true; });
   events.addEventListener("message", ({ data }) => {
-    if (data === stamp) return;
+    const stands = JSON.parse(data);
+    if (asking || stands.all === shown.all) return;
+    const moved = stands.runs[main.dataset.run] !== shown.runs[main.dataset.run];
     const typing = isTyping(document.activeElement) && document.activeElement.value;
-    if (typing) document.activeElement.addEventListener("blur", follow, { once: true });
-    else follow();
+    if (typing) document.activeElement.addEventListener("blur", () => follow(moved), { once: true });
+    else follow(moved);
     events.close();
   });
   window.addEventListener("pagehide", () => events.close());
@@ -83,8 +93,8 @@ async function stayAwake() {
   document.addEventListener("visibilitychange", () => { if (document.visibilityState === "visible") hold(); });
 }
 
-function follow() {
-  sessionStorage.setItem(MOVED, "1");
+function follow(moved) {
+  if (moved) sessionStorage.setItem(MOVED, "1");
   location.reload();
 }
 

@@ -1,5 +1,5 @@
-// Clocks that show stored moments. Nothing is counted down: each tick asks what
-// time it is, corrected once by the server's own now.
+// Clocks that show stored moments. Nothing is counted down and nothing is decided here: the
+// server sends what is said from when on, and each tick picks the last that has begun.
 const TICK_MS = 100;
 
 export function span(seconds) {
@@ -11,14 +11,14 @@ export function span(seconds) {
   return `${Math.floor(whole / 86400)} d${hours ? ` ${hours} h` : ""}`;
 }
 
-export function reading({ opens, closes, best, wait }, now) {
-  if (opens && now < opens) return { name: "early", words: wait ? "Ready in" : "Not yet: opens in", figure: span((opens - now) / 1000 + 0.999) };
-  if (closes && now > closes) return { name: wait ? "over" : "late", words: wait ? "Past its longest by" : "Late by", figure: span((now - closes) / 1000) };
-  if (!closes) return { name: "open", words: "Long enough", figure: "now" };
-  const closing = closes - now < Math.min((closes - (opens || now)) * 0.2, 60000);
-  if (best && now < best && !closing) return { name: "open", words: "Open, best in", figure: span((best - now) / 1000 + 0.999) };
-  const open = best ? "Best now, open" : wait ? "Good" : "Open";
-  return { name: closing ? "closing" : best ? "best" : "open", words: `${closing && !wait ? "Open" : open} for another`, figure: span((closes - now) / 1000) };
+// faces as Presenters::BenchStep has them; moments in ms
+export function reading(faces, now) {
+  const face = faces.filter(({ at }) => at === null || at <= now).at(-1);
+  const counted = {
+    down: () => span((face.to - now) / 1000 + 0.999),
+    up: () => span((now - face.to) / 1000),
+  };
+  return { ...face, figure: counted[face.count]?.() ?? face.figure };
 }
 
 // The server's now belongs to the moment its answer began to come in, not to the
@@ -28,21 +28,20 @@ function answeredAt() {
   return page?.responseStart ? performance.timeOrigin + page.responseStart : Date.now();
 }
 
-export function wakeClock(element, onChange = () => {}) {
-  const data = element.dataset;
-  const offset = Number(data.now) - answeredAt();
-  const moments = { opens: Number(data.opens) || null, closes: Number(data.closes) || null, best: Number(data.best) || null, wait: data.wait === "true" };
-  if (!moments.opens && !moments.closes) return;
+export function wakeClock(element, data, onChange = () => {}) {
+  const { now, faces } = JSON.parse(data);
+  if (!faces.length) return;
+  const offset = now - answeredAt();
   const words = element.querySelector("[data-clock-words]");
   const figure = element.querySelector("[data-clock-figure]");
   let before = null;
   const tick = () => {
-    const now = reading(moments, Date.now() + offset);
-    if (words.textContent !== now.words) words.textContent = now.words;
-    if (figure.textContent !== now.figure) figure.textContent = now.figure;
-    if (before !== now.name) onChange(now, before);
-    before = now.name;
-    return now;
+    const shown = reading(faces, Date.now() + offset);
+    if (words.textContent !== shown.words) words.textContent = shown.words;
+    if (figure.textContent !== shown.figure) figure.textContent = shown.figure;
+    if (before !== shown.name) onChange(shown, before);
+    before = shown.name;
+    return shown;
   };
   tick();
   setInterval(tick, TICK_MS);
@@ -50,5 +49,7 @@ export function wakeClock(element, onChange = () => {}) {
 }
 
 export function wakeClocks() {
-  document.querySelectorAll("[data-clock]").forEach((element) => wakeClock(element, (now) => element.classList.toggle("late", now.name === "late" || now.name === "over")));
+  document.querySelectorAll("[data-clock]").forEach((element) => {
+    wakeClock(element, element.dataset.clock, ({ name }) => element.classList.toggle("late", name === "late" || name === "over"));
+  });
 }

@@ -20,8 +20,22 @@ module UpClose
           @card, @paper, @fonts = card, paper, fonts
         end
 
+        # how much smaller the left column's type becomes until all of it is on one page
+        SCALES = [1.0, 0.92, 0.85, 0.78, 0.7, 0.62].freeze
+
         # @return [String]
         def call
+          SCALES.each do |scale|
+            @scale = scale
+            draw
+            break if @pdf.page_count == 1
+          end
+          @pdf.render
+        end
+
+        private
+
+        def draw
           @pdf = Prawn::Document.new(page_size: [@paper.width_mm * POINT, @paper.height_mm * POINT], margin: EDGE * POINT, info: Writer::INFO.merge(Title: "Bench card: #{@card.title}"))
           @pdf.font_families.update("Up Close" => {normal: @fonts[:regular], bold: @fonts[:bold]})
           @pdf.font("Up Close")
@@ -29,10 +43,7 @@ module UpClose
           top = @pdf.cursor
           left(top)
           right(top)
-          @pdf.render
         end
-
-        private
 
         def heading
           @pdf.text(@card.title, size: 18, style: :bold)
@@ -45,20 +56,20 @@ module UpClose
         def left(top)
           @pdf.bounding_box([0, top], width: LEFT * POINT) do
             drawing
-            @card.facts.each { |name, value| @pdf.text("#{name}: <b>#{value}</b>", size: 10, inline_format: true) }
+            @card.facts.each { |name, value| @pdf.text("#{name}: <b>#{value}</b>", size: 10 * @scale, inline_format: true) }
             section(@card.mirrored ? "Printed turned" : "Printed as it reads", @card.reading)
             section("Pencil lines")
-            @card.pencil_lines.each { |line| @pdf.text("<b>#{line.title}</b>: #{line.words}", size: 9.5, inline_format: true, leading: 1) }
-            @pdf.text(@card.registration.map { |line| "<b>#{line.title}</b>: #{line.words}" }.join(" "), size: 8.5, inline_format: true) if @card.registration.any?
+            @card.pencil_lines.each { |line| @pdf.text("<b>#{line.title}</b>: #{line.words}", size: 9.5 * @scale, inline_format: true, leading: 1) }
+            @pdf.text(@card.registration.map { |line| "<b>#{line.title}</b>: #{line.words}" }.join(" "), size: 8.5 * @scale, inline_format: true) if @card.registration.any?
             section("Take care")
-            @card.cautions.each { |words| @pdf.text(words, size: 8.5, leading: 1) }
+            @card.cautions.each { |words| @pdf.text(words, size: 8.5 * @scale, leading: 1) }
           end
         end
 
         def section(title, words = nil)
-          @pdf.move_down(8)
-          @pdf.text(title, size: 11, style: :bold)
-          @pdf.text(words, size: 9.5) if words
+          @pdf.move_down(8 * @scale)
+          @pdf.text(title, size: 11 * @scale, style: :bold)
+          @pdf.text(words, size: 9.5 * @scale) if words
         end
 
         def right(top)

@@ -9,9 +9,10 @@ module UpClose
 
         def call(situation)
           finest = situation.finest_mm or return
-          limit = Methods::Limits.for(method: situation.method, printer: printer(situation))[:line_mm]
-          return if finest >= limit
-          Finding.new(key: :fine_lines, title: "Fine lines", verdict: (finest < limit / 2) ? :stop : :watch, figure: "#{Working.number(finest)} mm", value: finest, unit: "mm", limit: limit,
+          limits = Methods::Limits.for(method: situation.method, printer: printer(situation))
+          limit = limits[:line_mm]
+          return if limit.nil? || finest >= limit
+          Finding.new(key: :fine_lines, title: "Fine lines", verdict: (finest < limit / 2 && !limits[:advisory]) ? :stop : :watch, factor: 0.8, figure: "#{Working.number(finest)} mm", value: finest, unit: "mm", limit: limit,
             working: Working.new("thinnest line #{Working.number(finest)} mm against #{Working.number(limit)} mm", source: "#{Working.number(limit)} is #{Methods::Limits::STARTING}"),
             reason: "#{situation.method.title} holds lines of #{Working.number(limit)} mm.", remedy: "Make it larger, thicken it, or choose a finer method.")
         end

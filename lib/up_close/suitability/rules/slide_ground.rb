@@ -5,6 +5,9 @@ module UpClose
     module Rules
       # Film lies down on gloss and traps air on anything rough.
       module SlideGround
+        # what is left of the chance, gloss coats and all: a starting value
+        FACTOR = 0.9
+
         module_function
 
         def call(situation)
@@ -12,8 +15,8 @@ module UpClose
           smooth = situation.finish.glossy? || (situation.material&.family == :glass && !situation.finish.coated?)
           return if smooth
           Finding.new(key: :slide_ground, title: "The ground", verdict: :watch, figure: situation.finish.title,
-            reason: "Film traps air on a ground that is not glossy, and shows it as silver patches.",
-            remedy: "Give it two gloss coats first, let them harden, then set the finish to gloss or sealed.")
+            reason: "Film traps air on a ground that is not glossy, and shows it as silver patches.", factor: FACTOR,
+            remedy: "Two gloss coats go on first and harden: they are steps. If it must stay matt, choose another method.")
         end
       end
     end

@@ -7,6 +7,7 @@ module UpClose
       module SolventDissolves
         module_function
 
+        # @return [Finding, nil]
         def call(situation)
           solvent = situation.method.solvent_in(situation.setting) or return
           victim = victim(situation) or return

@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+module UpClose
+  # What a folder of definitions holds, one a file: found by its constants, checked once when
+  # first asked for, in an order that can be read. Extended by the folder's own module, which
+  # answers +definition?+ and +rank+.
+  module Catalogue
+    # @return [Array<Module>] in order, each checked
+    # @raise [Errors::BadDefinition] for one that leaves something out
+    def all
+      @all ||= constants.sort.map { |name| const_get(name) }.select { |found| definition?(found) }
+        .each { |found| checked(found) }.sort_by { |found| rank(found) }.freeze
+    end
+
+    # looked for again, after a file has come or gone
+    def forget = @all = nil
+
+    # @raise [Errors::BadDefinition]
+    def checked(found) = found.check!
+
+    # @param order [Array]  @return [Array] what is not in it comes after, by its key
+    def place_in(order, key) = [order.index(key) || order.size, key.to_s]
+  end
+end

@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Sealing
+    # Kills the shine of tape and film: about four thin coats (handbook 9.10).
+    class SprayMatt < Sealer
+      key "spray-matt"
+      title "Spray matt clear"
+      summary "Kills the shine of tape and film. Thin coats."
+      sheen :matt
+      sprayed
+      wet_um 15
+      can_ml 400
+      coats 4
+      between_s 600..14_400
+      cure_s 86_400
+      touch_s 1800
+      handle_s 14_400
+      cautions :spray
+      coat_words "Thin, from 25 cm, past both edges; damp turns a wet coat white."
+      over :film, :fine, "Film takes it well."
+      over :toner, :fine, "Toner takes it well."
+      over :dye_ink, :fine, "Thin coats do not make the ink run."
+    end
+  end
+end

@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+module UpClose
+  # All that can be told of one mark on one piece, by one way of doing it: the one object that
+  # pages and the command line both ask.
+  class WorkedMark
+    attr_reader :shape, :placement, :setting, :sealer, :situation, :reading, :clearance_mm
+
+    # @param shape [Surfaces::Shape]  @param ink [Artwork::Ink]  @param placement [Placing::Placement]
+    # @param setting [Methods::Setting] with prints, pieces, size and schools
+    # @param sealer [Class] a Sealing::Sealer  @param situation [Suitability::Situation]
+    # @param reading [Methods::Reading]  @param clearance_mm [Float] wanted
+    # @param record [Array(Integer, Integer)] good, tried by this way
+    # @param prices [Costing::PriceList]  @param paper [Printing::Paper]  @param allowances [Sheets::Allowances]
+    # @param climate [Timetable::Climate]  @param coverage [Float, nil]
+    def initialize(shape:, ink:, placement:, setting:, sealer:, situation:, reading:, clearance_mm: 0.0, record: [0, 0],
+      prices: Costing::PriceList::STARTING, paper: Printing::Paper::ALL.first, allowances: Sheets::Allowances::START,
+      climate: Timetable::Climate.new, coverage: nil, hour_cents: 0)
+      @shape, @ink, @placement, @setting, @sealer, @situation, @reading = shape, ink, placement, setting, sealer, situation, reading
+      @clearance_mm, @record, @prices, @paper, @allowances = clearance_mm, record, prices, paper, allowances
+      @climate, @coverage, @hour_cents = climate, coverage, hour_cents
+    end
+
+    # @return [Placing::Room]
+    def room = @room ||= Placing::Room.new(shape: shape, ink: @ink, placement: placement, clearance_mm: clearance_mm)
+
+    # @return [Array<Placing::PencilLines::Line>]
+    def pencil_lines(writer) = Placing::PencilLines.new(shape: shape, placement: placement, writer: writer).call
+
+    # @return [Array<Methods::Step>] sealing included, as long as this room makes them
+    def steps = @steps ||= bare_steps.map { |step| @climate.call(step) }
+
+    # @return [Array<Methods::Step>] in a room of 20 °C
+    def bare_steps = @bare_steps ||= Sealing.whole_work(sealer, setting)
+
+    # @return [Array<Finding>] what speaks for and against this way here
+    def findings = @findings ||= Suitability.findings(situation)
+
+    # @return [Sheets::Spares] the one chance of this way
+    def spares
+      @spares ||= Sheets::Spares.new(setting.pieces, start: setting.method.chance_with(setting.stock), factors: Sheets::Spares.factors_of(findings),
+        good: @record.first, tried: @record.last, on_a_miss: setting.method.on_a_miss)
+    end
+
+    # When it is dry to the touch, can be coated again, handled, and is cured.
+    # @return [Hash{Symbol => Float}] seconds from the start of the first step, by Methods::Step::MOMENTS
+    def ready_s
+      clockwork = Runs::Clockwork.new(steps: steps, began_at: 0.0, done_at: {})
+      moments = clockwork.moments(0.0)
+      return moments unless moments.empty?
+      done = clockwork.ready_at(0.0)
+      Methods::Step::MOMENTS.keys.to_h { |name| [name, done] }
+    end
+
+    # seconds of the maker's hands for all of it
+    def hands_s = steps.reject(&:wait?).sum(&:least_s)
+
+    # @return [Costing::Estimate]
+    def estimate
+      seal = sealer.steps(setting)
+      Costing::Estimate.new([*priced.lines(setting), *priced.sealing(setting, seal)], chance: spares.chance, hour_cents: @hour_cents, hands_s: hands_s / setting.copies)
+    end
+
+    # @return [Costing::Priced]
+    def priced = @priced ||= Costing::Priced.new(@prices, size: setting.size, paper: @paper, allowances: @allowances, coverage: @coverage)
+  end
+end
