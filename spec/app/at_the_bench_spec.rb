@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "nokogiri"
 require_relative "../shop_helper"
 
 RSpec.describe "at the bench", :shop do

@@ -86,6 +86,57 @@ RSpec.describe UpClose::Artwork::Checks do
     expect([recorded[:line_mm], recorded.source(:line_mm), recorded[:solid_mm]]).to eq [0.18, "your coupon of 3 May", 12.0]
   end
 
+  describe "thin lines and gaps" do
+    # twenty bars of 10 mm, of which some are hairs of 6 mm
+    def bars(hairs)
+      drawn(Array.new(20) { |i| %(<rect x="#{(i % 2) * 12}" y="#{i / 2 * 2.3}" #{(i < hairs) ? 'width="6" height="0.1"' : 'width="10" height="1"'}/>) }.join)
+    end
+
+    def lines(art, method: "ink-offset", printer: :inkjet, width: width_of(art))
+      about = UpClose::Artwork::Subject.new(artwork: art, width_mm: width, limits: UpClose::Methods::Limits.for(method: UpClose::Methods.fetch(method), printer: printer))
+      UpClose::Artwork::Checks::ThinnestLine.call(about)
+    end
+
+    it "are judged by the share of their length: one hair in a hundred is fine, a twentieth watch, more stop" do
+      # a short hair beside 190 mm of bars, then one bar of twenty, then three
+      hair = drawn(%(<rect x="0" y="23" width="1.2" height="0.1"/>) + Array.new(20) { |i| %(<rect x="#{(i % 2) * 12}" y="#{i / 2 * 2.3}" width="10" height="1"/>) }.join)
+      expect([lines(hair), lines(bars(1)), lines(bars(3))].map(&:verdict)).to eq %i[fine watch stop]
+      expect(lines(bars(3))).to have_attributes(value: be_within(0.03).of(0.1), reason: /[7-9](\.\d)? % of the length is narrower than 0.35 mm.*Thinnest place 0\.1\d? mm, \S+ from the left/)
+      expect(lines(hair).places.size).to eq 1
+    end
+
+    it "spoil a resist at a single place, and stop nothing that a pen follows" do
+      expect(lines(bars(1), method: "heat-resist", printer: :laser)).to have_attributes(verdict: :stop, working: have_attributes(to_s: /every place counts/))
+      expect(lines(bars(9), method: "tracing", printer: :laser)).to have_attributes(verdict: :fine, reason: /draws its own line/)
+      expect(lines(bars(9), method: "cut-template", printer: :laser).verdict).to eq :watch
+    end
+
+    it "grow and shrink exactly with the print" do
+      hatch = drawn(Array.new(30) { |i| %(<path d="M#{i * 0.7} #{2 + Math.sin(i)}l#{2 + Math.cos(i)} #{18 - i % 5}" stroke="#000" stroke-width="#{0.1 + i % 5 * 0.05}"/>) }.join)
+      [false, true].each do |ground|
+        widths = [300.0, 240.0, 180.0, 120.0].map { |width| UpClose::Artwork::Thinness::Profile.of(hatch, ground: ground, lightest: 0.05).thinnest }
+        expect(widths.uniq.size).to eq 1
+      end
+      told = [300.0, 240.0, 180.0, 120.0].map { |width| lines(hatch, width: width).value / width }
+      expect(told.max / told.min).to be_within(1e-9).of(1)
+    end
+  end
+
+  it "counts as ink whatever is printed, of any colour: solids, gaps and coverage alike" do
+    %w[#000000 #ffc0cb #9fd8d2].each do |colour|
+      art = drawn(%(<rect width="20" height="5" fill="#{colour}"/><rect y="8" width="20" height="14" fill="#{colour}"/>))
+      [art, as_pixels(art)].each do |one|
+        told = checked(one, 20.0)
+        expect(told[:largest_solid].value).to be_within(0.4).of(14), colour
+        expect(told[:thinnest_gap].value).to be_within(0.05).of(3), colour
+        expect(told[:coverage].value).to be_within(0.5).of(100 * 19 / 22.0), colour
+      end
+    end
+    # lighter than a printer lays
+    faint = drawn('<rect width="20" height="10"/><rect y="12" width="20" height="10" fill="#f8f8f8"/>')
+    expect(checked(faint, 20.0)[:coverage].value).to be_within(0.5).of(100)
+  end
+
   it "counts specks under (2 × limit)²" do
     art = drawn('<rect x="1" y="1" width="10" height="10"/><circle cx="15" cy="5" r="0.2"/><circle cx="18" cy="5" r="0.4"/>')
     # areas 0.126 and 0.503 mm² against 0.25

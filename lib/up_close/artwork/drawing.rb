@@ -28,6 +28,10 @@ module UpClose
       # @return [Ink, nil] nil when nothing is drawn
       def ink = @memo.fetch(:ink) { @memo[:ink] = InkOfDrawing.call(self) }
 
+      # worked out once: it never changes
+      # @yield to work it out
+      def kept(name) = @memo.fetch(name) { @memo[name] = yield }
+
       # what the page writers do with it
       def draw_on(page, **place) = page.drawing(self, **place)
     end

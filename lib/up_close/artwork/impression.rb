@@ -41,7 +41,7 @@ module UpClose
       # lines too thin to carry fade
       def kept(image)
         mask = Vips::Image.bandrank(image.bandsplit, index: 0) < 128
-        px = (@subject.limits[:line_mm] * per_mm).floor
+        px = (@subject.limits[:line_mm].to_f * per_mm).floor
         return image if px < 2
         carried = opened(mask, px)
         fading = Pixels.held(mask & carried.invert).gaussblur(0.6) / 255.0

@@ -12,8 +12,9 @@ module UpClose
       # @return [Ink, nil]
       def self.call(drawing) = new(drawing).call
 
+      # of any colour; what is too light to be printed is no ink
       def initialize(drawing)
-        @drawing = drawing
+        @drawing = InkTone.as_black(drawing)
       end
 
       def call

@@ -2,10 +2,10 @@
 
 module UpClose
   module Artwork
-    # Finds the ink in pixels: everything that is not as good as white.
+    # Finds the ink in pixels: everything darker than the lightest tone that is laid.
     # The box and the hull run along pixel edges, so they are exact for a picture.
     class InkOfPixels
-      NEARLY_WHITE = 250
+      LIGHTER = 255 * (1 - InkTone::LIGHTEST)
       SILHOUETTE_PX = 400
       INK = "\xFF".b.freeze
       BARE = "\0".b.freeze
@@ -18,7 +18,7 @@ module UpClose
       def initialize(image, soft: false)
         @image = image
         @soft = soft
-        mask = image < NEARLY_WHITE
+        mask = image < LIGHTER
         @mask = Pixels.held((mask.bands > 1) ? mask.bandor : mask)
       end
 

@@ -52,6 +52,10 @@ module UpClose
       # @return [String]
       def print_png = @print_png ||= as_it_came || cropped
 
+      # worked out once: it never changes
+      # @yield to work it out
+      def kept(name) = (@kept ||= {}).fetch(name) { @kept[name] = yield }
+
       def draw_on(page, **place) = page.picture(self, **place)
 
       private

@@ -18,8 +18,9 @@ module UpClose
 
       # @param artwork [Drawing, Picture]  @param width_mm [Float] of the ink's own box
       # @param per_mm [Float, nil] pixels a millimetre, when it is only to be shown
-      def initialize(artwork, width_mm:, per_mm: nil)
-        @artwork, @width_mm, @per_mm = artwork, width_mm, per_mm
+      # @param lightest [Float] the lightest tone that is laid, as a share of full ink
+      def initialize(artwork, width_mm:, per_mm: nil, lightest: InkTone::LIGHTEST)
+        @artwork, @width_mm, @per_mm, @lightest = artwork, width_mm, per_mm, lightest
       end
 
       def height_mm = width_mm * artwork.ink.aspect
@@ -35,14 +36,13 @@ module UpClose
       # @return [Vips::Image] sRGB or grey on white, 8 bit, at +per_mm+
       def image = @image ||= artwork.vector? ? drawn : taken
 
-      # how much ink is laid, 0 none … 255 full: any colour takes ink
+      # how dark it is printed, 0 none … 255 full
       # @return [Vips::Image] one band
-      def cover
-        @cover ||= begin
-          bands = image.bandsplit
-          Pixels.held(((bands.size > 1) ? Vips::Image.bandrank(bands, index: 0) : image).invert)
-        end
-      end
+      def tone = @tone ||= InkTone.tone(image)
+
+      # how much of each place is inked, 0 none … 255 all, whatever its colour
+      # @return [Vips::Image] one band
+      def cover = @cover ||= artwork.vector? ? drawn_cover : InkTone.cover(tone, lightest: @lightest)
 
       # +cover+ at a half, a quarter … of its pixels, each made from the one before
       # @param times [Integer] how often it is halved
@@ -66,10 +66,17 @@ module UpClose
 
       def drawn_per_mm = finest
 
-      def drawn
+      def drawn = rendered(artwork)
+
+      def drawn_cover
+        black = InkTone.as_black(artwork, lightest: @lightest)
+        black.equal?(artwork) ? tone : InkTone.tone(rendered(black))
+      end
+
+      def rendered(drawing)
         box = artwork.ink.box
         scale = per_mm * width_mm / box.width
-        Formats::SVG::Raster.call(artwork, frame: box.grown(MARGIN / scale), scale: scale)
+        Formats::SVG::Raster.call(drawing, frame: box.grown(MARGIN / scale), scale: scale)
       end
 
       def taken

@@ -2,27 +2,29 @@
 
 module UpClose
   module Artwork
-    # How much ink there is, how much of it is half-tone, and the largest disc
-    # of solid ink.
+    # How much is inked and how darkly, how much of that is half-tone, and the largest disc
+    # that is inked all over.
     class Solids
-      SOLID = 204
-      FAINT = 24
+      INKED = 127
       GRID = 150
 
       # @param proof [Proof]
       def initialize(proof)
         @proof = proof
-        @cover = proof.cover
+        @cover, @tone = proof.cover, proof.tone
       end
 
-      # ink laid ÷ the ink's own box
-      def coverage = @coverage ||= ink_sum / 255 / (@proof.area_mm2 * @proof.per_mm**2)
+      # what is inked ÷ the ink's own box
+      def coverage = @coverage ||= share(@cover)
+
+      # the ink itself: pale tones take less of it
+      def laid = @laid ||= share(@tone)
 
       # mid-tones away from edges, ÷ everything inked
       def tones
         @tones ||= begin
-          inked = area(@cover > FAINT)
-          inked.zero? ? 0.0 : area(((@cover > 38) & (@cover < 217)).morph(square, :erode).morph(square, :dilate)) / inked
+          inked = area(@cover > INKED)
+          inked.zero? ? 0.0 : area(((@tone > 38) & (@tone < 217)).morph(square, :erode).morph(square, :dilate)) / inked
         end
       end
 
@@ -31,7 +33,7 @@ module UpClose
 
       private
 
-      def ink_sum = @cover.avg * @cover.width * @cover.height
+      def share(image) = image.avg * image.width * image.height / 255 / (@proof.area_mm2 * @proof.per_mm**2)
 
       def area(mask) = mask.avg / 255 * mask.width * mask.height
 
@@ -40,7 +42,7 @@ module UpClose
       # exact distances on a coarse grid, then the pixel's own half taken off
       def find_largest
         shrink = ([@cover.width, @cover.height].max / GRID.to_f).ceil
-        small = Pixels.held(((shrink > 1) ? @cover.shrink(shrink, shrink, ceil: true) : @cover) > SOLID)
+        small = Pixels.held(((shrink > 1) ? @cover.shrink(shrink, shrink, ceil: true) : @cover) > INKED)
         field = Geometry::Algorithms::DistanceField.call(small.write_to_memory, small.width, small.height)
         at = field.each_index.max_by { |i| field[i] }
         radius = [Math.sqrt(field[at]) - 0.5, 0].max * shrink

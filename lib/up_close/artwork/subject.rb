@@ -15,12 +15,19 @@ module UpClose
       # @param lettering [Hash, nil] {cap_mm:, x_mm:, small:} at this size
       def initialize(artwork:, width_mm:, limits:, film: :clear, surface: nil, border_mm: nil, lettering: nil)
         @artwork, @width_mm, @limits, @film, @surface, @border_mm, @lettering = artwork, width_mm, limits, film, surface, border_mm, lettering
-        @proof = Proof.new(artwork, width_mm: width_mm)
+        @proof = Proof.new(artwork, width_mm: width_mm, lightest: limits[:lightest])
       end
 
-      def thin_ink = @thin_ink ||= Thinness::Survey.new(proof, limit_mm: limits[:line_mm])
+      # where it is thin at this size, and how thin it is at any; a limit of none is looked at as the usual one
+      # @return [Thinness::Survey]
+      def thin_ink = @thin_ink ||= survey(:line_mm, false)
 
-      def thin_ground = @thin_ground ||= Thinness::Survey.new(proof, limit_mm: limits[:gap_mm], ground: true)
+      # @return [Thinness::Survey]
+      def thin_ground = @thin_ground ||= survey(:gap_mm, true)
+
+      # @param ground [Boolean] the gaps instead of the ink
+      # @return [Thinness::Profile]
+      def thinness(ground: false) = Thinness::Profile.of(artwork, ground: ground, lightest: limits[:lightest])
 
       # @return [Solids]
       def solids = @solids ||= Solids.new(proof)
@@ -30,6 +37,13 @@ module UpClose
 
       # @return [Whites]
       def whites = @whites ||= Whites.new(artwork)
+
+      private
+
+      # specks are up to twice as wide as the limit, and so are looked for by wider discs
+      def survey(name, ground)
+        Thinness::Survey.new(proof, limit_mm: limits[name] || Methods::Limits::USUAL[name], ground: ground, coarsest: ground ? 0 : 2)
+      end
     end
   end
 end

@@ -14,7 +14,7 @@ module UpClose
       # line_mm, gap_mm, solid_mm: nil where it does not matter
       USUAL = {
         line_mm: 0.3, gap_mm: 0.3, solid_mm: 12.0, dpi: 300, line_dpi: 600, x_height_mm: 1.2, tones: true, spread_mm: 0.02,
-        lightest: 0.05, every_place: false, advisory: false
+        lightest: Artwork::InkTone::LIGHTEST, every_place: false, advisory: false
       }.freeze
 
       # @param method [Class] a Definition  @param printer [Symbol]

@@ -8,6 +8,7 @@ module UpClose
         module_function
 
         def call(subject)
+          return unless subject.limits[:line_mm]
           limit = (2 * subject.limits[:line_mm])**2
           specks = subject.thin_ink.places.select { |p| p.lone && p.area_mm2 < limit }
           Finding.new(key: :specks, title: "Specks", verdict: specks.any? ? :watch : :fine, figure: specks.size.to_s, value: specks.size, unit: "parts", limit: limit,

@@ -3,12 +3,20 @@
 module UpClose
   module Artwork
     module Checks
-      # What the two thinness checks have in common: a survey into a finding.
+      # What the two thinness checks have in common. The figure is the width that 99 % of the
+      # length exceeds: it is under the limit when over 1 % of the length is, which is worth a
+      # look; over 5 % of it, and the method does not carry the artwork (starting values). Where
+      # every place counts (a resist, a board), one place is enough.
       class Thin
-        # @param survey [Thinness::Survey]
-        def initialize(survey, key:, title:, limits:, name:, width_mm:, thin:, thicken:)
-          @survey, @key, @title, @limits, @name, @width = survey, key, title, limits, name, width_mm
-          @thin, @thicken = thin, thicken
+        WATCH_SHARE = 0.01
+        STOP_SHARE = 0.05
+
+        # @param subject [Subject]  @param name [Symbol] the limit: :line_mm or :gap_mm
+        # @param what [String] "lines" or "gaps"  @param fails [String] what thin ones do, of a width
+        # @param thicken [String] the remedy at single places
+        def initialize(subject, key:, title:, name:, ground:, what:, fails:, thicken:)
+          @subject, @key, @title, @name, @ground, @what = subject, key, title, name, ground, what
+          @fails, @thicken = fails, thicken
         end
 
         def finding
@@ -18,36 +26,64 @@ module UpClose
 
         private
 
-        def limit = @limits[@name]
+        def limits = @subject.limits
 
-        def value = @value ||= @survey.thinnest || @survey.widest_looked
+        def limit = limits[@name]
 
-        def below = @below ||= @survey.below
+        def profile = @subject.thinness(ground: @ground)
 
-        def figure = @survey.thinnest ? "#{two(value)} mm" : "over #{two(value)} mm"
+        def survey = @ground ? @subject.thin_ground : @subject.thin_ink
+
+        # mm
+        def value = @value ||= (profile.thinnest || profile.reached) * @subject.width_mm
+
+        def figure = profile.thinnest ? "#{two(value)} mm" : "over #{two(value)} mm"
+
+        # nothing below a limit that there is not
+        def below = @below ||= limit ? survey.below : []
+
+        # of the length
+        def share = @share ||= limit ? profile.share_below(limit / @subject.width_mm) : 0.0
 
         def verdict
-          return :stop if value < limit * 0.999
-          below.any? ? :watch : :fine
+          return :fine if limit.nil?
+          worst = weighed
+          (worst == :stop && limits[:advisory]) ? :watch : worst
+        end
+
+        def weighed
+          return :stop if share > STOP_SHARE || (limits[:every_place] && (share > WATCH_SHARE || below.any?))
+          (share > WATCH_SHARE) ? :watch : :fine
         end
 
         def working
-          Working.new("the width that 99 % of the middle line exceeds: #{figure}, against #{two(limit)}; #{below.size} #{(below.size == 1) ? "place" : "places"} below", source: @limits.source(@name))
+          against = limit ? ", against #{two(limit)}; #{percent(share)} of the length is narrower; over #{percent(WATCH_SHARE)} watch, over #{percent(STOP_SHARE)} stop" : ""
+          Working.new("the width that 99 % of the length exceeds: #{figure}#{against}#{"; every place counts" if limits[:every_place]}", source: limit && limits.source(@name))
         end
 
-        def reason = [said, ("There was more detail than could all be looked at." if @survey.overfull?)].compact.join(" ")
+        def reason = [said, thinnest_place, ("There was more detail than could all be looked at." if profile.overfull? || survey.overfull?)].compact.join(" ")
 
         def said
-          return "#{format(@thin, "#{two(limit)} mm")}." if verdict == :stop
-          return "#{(below.size == 1) ? "One place is" : "#{below.size} places are"} thinner, down to #{two(below.first.width_mm)} mm." if below.any?
-          "#{two(limit)} mm is wanted by this method."
+          return "Any width will do: the pen draws its own line." if limit.nil?
+          return "This method needs #{@what} of #{two(limit)} mm." if verdict == :fine
+          many = (share < 0.005) ? "Some" : "#{percent(share)} of the length"
+          "#{many} is narrower than #{two(limit)} mm: #{@fails}."
+        end
+
+        # ringed, with its size and where it is
+        def thinnest_place
+          place = below.first or return
+          middle = place.box.centre
+          "Thinnest place #{two(place.width_mm)} mm, #{Working.number(middle.x, 1)} from the left and #{Working.number(middle.y, 1)} from the top#{", of #{below.size} ringed" if below.size > 1}."
         end
 
         def remedy
-          return if below.empty? && verdict == :fine
-          return "Look at them under the loupe; #{@thicken} there." if verdict == :watch
-          "Make it #{Working.number((@width * limit / value * 10).ceil / 10.0, 1)} mm wide or more, or #{@thicken}."
+          return if verdict == :fine
+          return "Look at the ringed places under the loupe; #{@thicken} there." if share <= STOP_SHARE
+          "Make it #{Working.number((@subject.width_mm * limit / value * 10).ceil / 10.0, 1)} mm wide or more, or #{@thicken}."
         end
+
+        def percent(share) = "#{Working.number(share * 100, 1)} %"
 
         def two(value) = Working.number(value)
       end

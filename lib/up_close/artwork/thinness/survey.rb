@@ -22,61 +22,59 @@ module UpClose
         MOST_SAMPLES = 500
         SOFT = 64
         MANY_PIXELS = 8_000_000
+        # what varies less along it keeps its width
+        STEADY = 0.75
 
-        # A thin place: its width, where it is and how long, mm; +lone+ when it stands by itself.
-        Place = Struct.new(:width_mm, :box, :length_mm, :area_mm2, :lone)
+        # A thin place: its width, where it is and how long, mm; +lone+ when it stands by itself;
+        # +widths+ across it at even steps, each for an equal share of its length.
+        Place = Struct.new(:width_mm, :box, :length_mm, :area_mm2, :lone, :widths) do
+          # @return [Float] mm of it whose width lies in a range
+          def length_within(range) = length_mm * widths.count { |width| range.cover?(width) } / widths.size
+        end
 
         # @param proof [Proof]  @param limit_mm [Float] narrower than this does not carry
         # @param ground [Boolean] look at the gaps instead of the ink
-        def initialize(proof, limit_mm:, ground: false)
-          @proof, @limit, @ground = proof, limit_mm, ground
+        # @param share [Float] of the whole length: wider and wider lines are looked for until so much is found
+        # @param coarsest [Integer] how often the picture is halved for that at most
+        def initialize(proof, limit_mm:, ground: false, share: 0.01, coarsest: COARSEST)
+          @proof, @limit, @ground, @share, @coarsest = proof, limit_mm, ground, share, coarsest
           @image = ground ? proof.cover.invert : proof.cover
         end
 
         # @return [Array<Place>] all places narrower than the limit, narrowest first
-        def below = places.select { |p| p.width_mm < @limit }.sort_by(&:width_mm)
+        def below = @below ||= places.select { |p| p.width_mm < @limit }.sort_by(&:width_mm)
+
+        # share of the whole length that is narrower than the limit
+        # @return [Float] 0..1
+        def share_below(limit = @limit) = total_length.zero? ? 0.0 : [stretches.sum { |width, length| (width < limit) ? length : 0 } / total_length, 1.0].min
 
         # the width that 99 % of the middle line exceeds
         # @return [Float, nil] mm; nil when nothing is narrower than +widest_looked+
         def thinnest
-          sorted = places.sort_by(&:width_mm)
           share = total_length / 100
-          sorted.find { |p| (share -= p.length_mm) < 0 }&.width_mm
+          stretches.sort_by(&:first).find { |_, length| (share -= length) < 0 }&.first
         end
 
         # mm: nothing wider has been looked for
         def widest_looked = @reached
 
         # @return [Array<Place>]
-        def places = @places ||= look
+        def places = found.map(&:first)
 
         # true when there was more detail than could be looked at
-        def overfull? = places && @overfull
+        def overfull? = found && @overfull
 
-        private
-
-        def per_mm = @proof.per_mm
-
-        def disc = ((@limit * per_mm + UNSURE_PX).ceil | 1).clamp(DISC_PX.begin, DISC_PX.end)
-
-        # finest first, until enough has been found to tell the thinnest
-        def look
-          found = []
-          wide = 0.0
-          (0..COARSEST).each do |level|
-            shrink = 2**level
-            break if level.positive? && (too_small?(shrink) || (wide > 2.3 * @limit && enough?(found)))
-            size = (level.zero? ? disc : 9) * shrink
-            found.concat(look_at(level, size, wide)) if (size - UNSURE_PX * shrink) / per_mm > wide
-            @reached = size / per_mm
-            wide = (size - UNSURE_PX * shrink) / per_mm
+        # widths across all that was found, each with the length it stands for
+        # @return [Array<Array(Float, Float)>] mm
+        def stretches
+          @stretches ||= found.flat_map do |place, counted|
+            each = place.length_mm / place.widths.size
+            place.widths.filter_map { |width| [width, each] if counted.cover?(width) }
           end
-          found
         end
 
-        def too_small?(shrink) = [@image.width, @image.height].min / shrink < DISC_PX.begin
-
-        def enough?(found) = found.sum(&:length_mm) > total_length / 100
+        # pixels a millimetre
+        def per_mm = @proof.per_mm
 
         # half the outline is about the length of the middle line
         def total_length
@@ -86,6 +84,34 @@ module UpClose
             (mask & mask.morph(square, :erode).invert).avg / 255 * mask.width * mask.height / 2 * 2**level / per_mm
           end
         end
+
+        private
+
+        # each place with the range of widths it counts for: the same place is met again by wider discs
+        # @return [Array<Array(Place, Range)>]
+        def found = @found ||= look
+
+
+        def disc = ((@limit * per_mm + UNSURE_PX).ceil | 1).clamp(DISC_PX.begin, DISC_PX.end)
+
+        # finest first, until enough has been found to tell the thinnest
+        def look
+          seen = []
+          wide = 0.0
+          (0..@coarsest).each do |level|
+            shrink = 2**level
+            break if level.positive? && (too_small?(shrink) || (wide > 2.3 * @limit && enough?(seen)))
+            size = (level.zero? ? disc : 9) * shrink
+            sure = (size - UNSURE_PX * shrink) / per_mm
+            seen.concat(look_at(level, size, wide).map { |place| [place, wide..sure] }) if sure > wide
+            @reached = wide = sure
+          end
+          seen
+        end
+
+        def too_small?(shrink) = [@image.width, @image.height].min / shrink < DISC_PX.begin
+
+        def enough?(seen) = seen.sum { |place, counted| place.length_within(counted) } > total_length * @share
 
         def look_at(level, size, wide)
           shrink = 2**level
@@ -124,7 +150,7 @@ module UpClose
           [[small, MOST_SPECKS], [rest, most]].flat_map do |names, limit|
             weight = [names.size / limit.to_f, 1.0].max
             regions.take(evenly(names, limit)).filter_map { |part| measured(part, contact, shrink, size, each_gets, weight) }
-          end.select { |place| place.width_mm > wide && place.width_mm <= size / per_mm }
+          end.select { |place| place.widths.any? { |width| width > wide } }
         end
 
         def measured(part, contact, shrink, size, most, weight)
@@ -149,22 +175,35 @@ module UpClose
         # against a corner, which narrows all the way: a line keeps its width, or runs on
         def line?(widths, reach, size)
           quarter, three = widths[widths.size / 4], widths[widths.size * 3 / 4]
-          return quarter > 0.75 * three if reach < 2.0 * size
+          return quarter > STEADY * three if reach < 2.0 * size
           true
         end
 
+        # half-pixel chords are made exact by the one that was measured by its ink
         def place(part, chords, touches, shrink, size, weight)
           area = part.area * (shrink / per_mm)**2
-          width = typical(chords, touches, area * per_mm**2, caliper(size)) / per_mm
-          Place.new(width, @proof.mm_box((part.left - @pad) * shrink, (part.top - @pad) * shrink, part.width * shrink, part.height * shrink), weight * area / width, area, touches.zero?)
+          width, chord = typical(chords, touches, area * per_mm**2, caliper(size))
+          widths = across(chords.map(&:length)).map { |px| px * width / chord / per_mm }
+          box = @proof.mm_box((part.left - @pad) * shrink, (part.top - @pad) * shrink, part.width * shrink, part.height * shrink)
+          Place.new(width / per_mm, box, weight * area / (widths.sum / widths.size), area, touches.zero?, widths)
+        end
+
+        # What keeps its width is that wide all along: chords that cut a corner at its ends say
+        # nothing. What tapers is as wide as its chords, the shortest of them left out.
+        # @param lengths [Array<Float>] px, shortest first
+        def across(lengths)
+          quarter, three = lengths[lengths.size / 4], lengths[lengths.size * 3 / 4]
+          return [quarter] if quarter > STEADY * three
+          (lengths.size < 6) ? lengths : [lengths[1], *lengths.drop(1)]
         end
 
         # of a dot its widest; of a stub that tapers its middle; else the thin quarter
+        # @return [Array(Float, Float)] its width by its ink, and that chord, px
         def typical(chords, touches, area_px, caliper)
           at = chords.size / ((touches == 1) ? 2 : 4)
           at = chords.size - 1 if touches.zero? && area_px < 4 * chords.last.length**2
           near = chords[[at - 1, 0].max..at + 1].map { |chord| caliper.width(chord) }.sort
-          near[near.size / 2]
+          [near[near.size / 2], chords[at].length]
         end
 
         # evenly over the part's area: the middles of its runs, and more along a level line

@@ -1,0 +1,64 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Artwork
+    module Thinness
+      # How thin an artwork's lines (or gaps) are as shares of its own width, whatever size it is
+      # printed at: it is looked at with one number of pixels, more only when its lines are too
+      # fine for those. So every figure grows and shrinks exactly with the print.
+      class Profile
+        NOMINAL_MM = 100.0
+        # pixels along the longer side, tried in turn
+        SIDES_PX = [1200, 2400, 4800].freeze
+        # lines finer than so many pixels are looked at again with more of them
+        RESOLVED_PX = 4
+        # the least disc that is laid into it, pixels
+        LEAST_PX = 3
+        # as much of the length as any verdict turns on
+        LOOKED_SHARE = 0.06
+
+        # @param artwork [Drawing, Picture]  @param ground [Boolean] the gaps instead of the ink
+        # @param lightest [Float] as Proof has it
+        # @return [Profile] worked out once for an artwork
+        def self.of(artwork, ground:, lightest:) = artwork.kept([:thinness, ground, lightest]) { new(artwork, ground: ground, lightest: lightest) }
+
+        def initialize(artwork, ground:, lightest:)
+          @survey = SIDES_PX.each do |side|
+            survey = survey(artwork, side, ground, lightest)
+            thinnest = survey.thinnest
+            break survey if thinnest.nil? || thinnest * survey.per_mm >= RESOLVED_PX || side == SIDES_PX.last
+          end
+          # everything is worked out now: what is kept holds no pixels
+          @thinnest, @reached = @survey.thinnest, @survey.widest_looked
+          @stretches, @total, @overfull = @survey.stretches, @survey.total_length, @survey.overfull?
+          remove_instance_variable(:@survey)
+          freeze
+        end
+
+        # the width that 99 % of the length exceeds
+        # @return [Float, nil] share of the artwork's width; nil when nothing is narrower than +reached+
+        def thinnest = @thinnest && @thinnest / NOMINAL_MM
+
+        # nothing wider has been looked for
+        def reached = @reached / NOMINAL_MM
+
+        # @param width [Float] share of the artwork's width
+        # @return [Float] share of the whole length that is narrower, 0..1
+        def share_below(width)
+          return 0.0 if @total.zero?
+          [@stretches.sum { |across, length| (across < width * NOMINAL_MM) ? length : 0 } / @total, 1.0].min
+        end
+
+        def overfull? = @overfull
+
+        private
+
+        def survey(artwork, side, ground, lightest)
+          longer_mm = NOMINAL_MM * [1.0, artwork.ink.aspect].max
+          proof = Proof.new(artwork, width_mm: NOMINAL_MM, per_mm: side / longer_mm, lightest: lightest)
+          Survey.new(proof, limit_mm: LEAST_PX * longer_mm / side, ground: ground, share: LOOKED_SHARE)
+        end
+      end
+    end
+  end
+end
