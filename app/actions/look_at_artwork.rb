@@ -11,10 +11,19 @@ module Actions
     # @return [Array<UpClose::Finding>]
     def call(mark)
       findings = mark.design.findings
-      told = worst(findings)
-      said = {"key" => mark.design.checks_key, "verdict" => told.verdict.to_s, "figure" => words(told), "finest_mm" => findings.find { |f| f.key == :thinnest_line }&.value, "tones" => tones?(findings), "coverage" => findings.find { |f| f.key == :coverage }&.value&.fdiv(100)}
+      said = said_of(mark, findings)
       ApplicationRecord.change { mark.update_columns(checked: said) } unless mark.checked == said
       findings
+    end
+
+    # what other stages need of it: the worst for the row, every stop with what to do, and what methods are judged by
+    def said_of(mark, findings)
+      told = worst(findings)
+      figures = mark.design.figures
+      {"key" => mark.design.checks_key, "verdict" => told.verdict.to_s, "figure" => words(told), "width_mm" => mark.width_mm,
+       "stops" => findings.select(&:stop?).map { |f| {"key" => f.key.to_s, "title" => f.title, "figure" => f.figure, "reason" => f.reason, "remedy" => f.remedy} },
+       "finest_mm" => findings.find { |f| f.key == :thinnest_line }&.value, "tones" => tones?(findings), "coverage" => figures[:laid],
+       "line_mm" => figures[:line_mm], "palette" => figures[:palette]}
     end
 
     # greys enough to matter: over a twentieth of the picture

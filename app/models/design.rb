@@ -6,6 +6,7 @@ class Design
   CACHE = Shelves::Recent.new
   CHECKED = Shelves::Recent.new(most: 60)
   LOOKS = Shelves::Recent.new(most: 24)
+  FIGURES = Shelves::Recent.new(most: 60)
 
   # @param mark [Mark] with an artwork
   def initialize(mark)
@@ -139,13 +140,23 @@ class Design
   # @return [UpClose::Artwork::Subject]
   def subject
     UpClose::Artwork::Subject.new(artwork: to_core, width_mm: @mark.width_mm, limits: limits, film: film, surface: @mark.piece.colour_core,
-      border_mm: @mark.setting&.border_mm, lettering: lettering)
+      border_mm: @mark.setting&.border_mm, lettering: lettering,
+      white_film: @mark.method_core.nil? || @mark.method_core.stocks.any?(&:white?), inked: @mark.method_core.nil? || @mark.method_core.inked?)
   end
 
   # @return [Array<UpClose::Finding>] looked at now, or lately
   def findings
-    CHECKED.fetch(checks_key) { UpClose::Artwork::Checks.findings(subject) }
+    CHECKED.fetch(checks_key) do
+      looked = subject
+      UpClose::Artwork::Checks.findings(looked).tap { FIGURES.fetch(checks_key) { figures_of(looked) } }
+    end
   end
+
+  # what methods are judged and times are worked out by: ink laid, length of its lines, its main colours
+  # @return [Hash]
+  def figures = FIGURES.fetch(checks_key) { figures_of(subject) }
+
+  def figures_of(looked) = {laid: looked.solids.laid, line_mm: looked.lines.length_mm, palette: looked.palette.to_a}
 
   # @return [Array<UpClose::Finding>, nil] nil when they have yet to be looked at
   def findings_at_hand = CHECKED.at_hand(checks_key)

@@ -82,9 +82,15 @@ class Mark < ApplicationRecord
       finish: piece.finish_core, colour: piece.colour_core, sealer: sealer_core, setting: stock ? setting.with(stock: stock) : setting, **wanted)
   end
 
-  # what is asked of any method: the use, the room, its size, the artwork's finest line and greys as last looked at
+  # what is asked of any method: the use, the room, its size; the artwork's finest line, greys and colours as last looked at
   # @return [Hash]
-  def wanted = {use: piece.uses, fumes: Preference.get("fumes"), finest_mm: checked && checked["finest_mm"], tones: (checked && checked["tones"]) == true, size_mm: (width_mm && artwork) ? [width_mm, height_mm] : nil}
+  def wanted
+    {use: piece.uses, fumes: Preference.get("fumes"), finest_mm: finest_mm, tones: (checked && checked["tones"]) == true,
+     size_mm: (width_mm && artwork) ? [width_mm, height_mm] : nil, palette: checked && checked["palette"]&.then { |kept| UpClose::Artwork::Palette.from(kept) }}
+  end
+
+  # the width that 99 % of its lines exceed, grown with the mark since it was looked at
+  def finest_mm = checked && checked["finest_mm"] && checked["finest_mm"] * (width_mm ? width_mm / (checked["width_mm"] || width_mm) : 1)
 
   def placement = width_mm && UpClose::Placing::Placement.new(width_mm: width_mm, x_mm: x_mm, y_mm: y_mm, turn_deg: turn_deg)
 

@@ -21,7 +21,7 @@ module CommandLine
 
     # @return [String] JSON
     def call
-      compared = UpClose::Comparison.new(printer: @options[:printer], ground: ground, wanted: wanted, copies: @options[:copies])
+      compared = UpClose::Comparison.new(printer: @options[:printer], ground: ground, wanted: wanted, copies: @options[:copies], size: size)
       JSON.pretty_generate(pick: compared.pick&.method&.key, reason: compared.reason, careful: compared.careful&.method&.key, methods: compared.sorted(@options[:sort]).map { |row| told(row) })
     end
 
@@ -33,10 +33,21 @@ module CommandLine
       {material: material, finish: UpClose::Materials.finish(finish || "raw"), colour: UpClose::Colour.hex(colour || material.colour)}
     end
 
-    def wanted
+    def size
+      UpClose::Methods::MarkSize.new(width_mm: @sized.width_mm, height_mm: @sized.width_mm * @sized.ink.aspect, coverage: subject.solids.laid, line_mm: subject.lines.length_mm)
+    end
+
+    def subject
+      @subject ||= looked_at
+    end
+
+    def looked_at
       limits = UpClose::Methods::Limits.for(method: UpClose::Methods.fetch("water-slide"), printer: @options[:printer])
-      subject = UpClose::Artwork::Subject.new(artwork: @sized.artwork, width_mm: @sized.width_mm, limits: limits, border_mm: 3.0, film: :clear, surface: ground[:colour], lettering: @sized.lettering)
-      {finest_mm: UpClose::Artwork::Checks::ThinnestLine.call(subject)&.value, tones: subject.solids.tones > UpClose::Artwork::Checks::Tones::MUCH, fumes: @options[:fumes], use: @options[:use].to_s.split(/\s*,\s*/)}
+      UpClose::Artwork::Subject.new(artwork: @sized.artwork, width_mm: @sized.width_mm, limits: limits, border_mm: 3.0, film: :clear, surface: ground[:colour], lettering: @sized.lettering)
+    end
+
+    def wanted
+      {finest_mm: UpClose::Artwork::Checks::ThinnestLine.call(subject)&.value, tones: subject.solids.tones > UpClose::Artwork::Checks::Tones::MUCH, palette: subject.palette, fumes: @options[:fumes], use: @options[:use].to_s.split(/\s*,\s*/)}
     end
 
     def told(row)

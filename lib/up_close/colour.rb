@@ -37,6 +37,23 @@ module UpClose
       (y > 216.0 / 24389) ? 116 * Math.cbrt(y) - 16 : y * 24389.0 / 27
     end
 
+    # CIE L*a*b* under D65, 2° (IEC 61966-2-1, CIE 15)
+    # @return [Array(Float, Float, Float)]
+    def lab
+      r, g, b = reflectance
+      x, y, z = [(0.4124564 * r + 0.3575761 * g + 0.1804375 * b) / 0.95047, 0.2126729 * r + 0.7151522 * g + 0.0721750 * b,
+        (0.0193339 * r + 0.1191920 * g + 0.9503041 * b) / 1.08883].map { |v| (v > 216.0 / 24389) ? Math.cbrt(v) : (v * 24389.0 / 27 + 16) / 116 }
+      [116 * y - 16, 500 * (x - y), 200 * (y - z)]
+    end
+
+    # @param other [Colour]
+    # @return [Float] ΔE₀₀
+    def difference(other) = ColourDifference.call(lab, other.lab)
+
+    # the plain name it comes nearest to
+    # @return [String]
+    def name = ColourNames.call(self)
+
     # the share of light sent back, 0..1 a channel, in linear light
     def reflectance = to_a.map { |v| linear(v / 255.0) }
 

@@ -6,18 +6,19 @@ module UpClose
   module Suitability
     # Frozen. What is known so far; anything may be nil.
     class Situation
-      attr_reader :method, :printer, :stock, :material, :finish, :colour, :sealer, :setting, :use, :fumes, :finest_mm, :tones, :size_mm
+      attr_reader :method, :printer, :stock, :material, :finish, :colour, :sealer, :setting, :use, :fumes, :finest_mm, :tones, :size_mm, :palette
 
       # @param method [Class] a Methods::Definition  @param printer [Symbol]
       # @param setting [Methods::Setting, nil] with the schools picked
       # @param use [Array<String>] keys of USES: how the piece will be used
       # @param fumes [String] most that is accepted: "none", "low" or "strong"
       # @param finest_mm [Float, nil] the artwork's thinnest line at this size  @param tones [Boolean] whether it has greys
-      # @param size_mm [Array(Float, Float), nil] the mark's sides
-      def initialize(method:, printer:, stock: nil, material: nil, finish: nil, colour: nil, sealer: nil, setting: nil, use: [], fumes: "strong", finest_mm: nil, tones: false, size_mm: nil)
+      # @param size_mm [Array(Float, Float), nil] the mark's sides  @param palette [Artwork::Palette, nil]
+      def initialize(method:, printer:, stock: nil, material: nil, finish: nil, colour: nil, sealer: nil, setting: nil, use: [], fumes: "strong",
+        finest_mm: nil, tones: false, size_mm: nil, palette: nil)
         @method, @printer, @stock = method, printer.to_sym, stock
         @material, @finish, @colour, @sealer = material, finish, colour, sealer
-        @setting, @use, @fumes, @finest_mm, @tones, @size_mm = setting, use, fumes, finest_mm, tones, size_mm
+        @setting, @use, @fumes, @finest_mm, @tones, @size_mm, @palette = setting, use, fumes, finest_mm, tones, size_mm, palette
         freeze
       end
 
@@ -54,7 +55,8 @@ module UpClose
       raise Errors::Unsuitable.new(stop.reason, remedy: stop.remedy, field: :method)
     end
 
-    def self.rules = @rules ||= Rules.constants.sort.map { |name| Rules.const_get(name) }.freeze
+    # @raise [Errors::BadDefinition] for a rule that cannot be called
+    def self.rules = Rules.all
 
     # How a piece will be used, as far as a mark on it cares.
     USES = {"handled" => "handled a lot", "wet" => "gets wet or is washed", "outdoors" => "stands outdoors", "warm" => "gets hot", "food" => "touches food or lips", "skin" => "is worn on the skin", "exact" => "the mark has to sit exactly"}.freeze
@@ -62,6 +64,16 @@ module UpClose
 
     # One rule a file.
     module Rules
+      extend Catalogue
+
+      def self.definition?(found) = found.instance_of?(Module)
+
+      def self.rank(rule) = rule.name
+
+      def self.checked(rule)
+        return if rule.respond_to?(:call)
+        raise Errors::BadDefinition.new("The rule #{rule.name} does not say “call”.", remedy: "Give call(situation), which answers a Finding or nil.", field: :call)
+      end
     end
   end
 end

@@ -143,9 +143,25 @@ RSpec.describe UpClose::Artwork::Checks do
     expect(checked(art, width_of(art))[:specks]).to have_attributes(figure: "1", verdict: :watch)
   end
 
+  it "minds white only where the piece is not as light, and offers white film only where it can be had" do
+    ring = drawn('<rect width="20" height="20"/><rect x="5" y="5" width="10" height="10" fill="#fff"/>')
+    seen = ->(hex, **about) { checked(ring, 20.0, surface: UpClose::Colour.hex(hex), **about)[:white] }
+    expect(seen["#f7f5f0"]).to have_attributes(verdict: :fine, reason: /as good as white/)
+    expect(seen["#5b3a29"]).to have_attributes(verdict: :watch, remedy: /white film/)
+    expect(seen["#5b3a29", white_film: false].remedy).to match(/\A(?!.*white film)/)
+    photo = as_pixels(ring)
+    expect(checked(photo, 20.0, surface: UpClose::Colour.hex("#f7f5f0"))[:white].verdict).to eq :fine
+  end
+
+  it "keeps under the size of the limit it names, and tells the other as a second figure" do
+    art = png(1800, 600) { |image| image.draw_rect([0], 0, 0, 1800, 600, fill: true) }
+    # 1800 ÷ 300 × 25.4 = 152.4; at 600, 76.2
+    expect(checked(art, 177.8)[:resolution]).to have_attributes(reason: /Under 300/, remedy: /under 152.4 mm wide; line art is clean from 600, up to 76.2 mm/)
+  end
+
   it "counts pixels an inch, and wants 600 for line art" do
     art = png(500, 250) { |image| image.draw_rect([0], 0, 0, 500, 250, fill: true) }
-    expect(checked(art, 50.8)[:resolution]).to have_attributes(figure: "250", verdict: :watch, limit: 600, remedy: /under 21.2 mm wide/, working: have_attributes(to_s: /500 ÷ \(50.8 ÷ 25.4\) = 250/))
+    expect(checked(art, 50.8)[:resolution]).to have_attributes(figure: "250", verdict: :watch, limit: 600, remedy: /under 42.3 mm wide; line art is clean from 600, up to 21.2 mm/, working: have_attributes(to_s: /500 ÷ \(50.8 ÷ 25.4\) = 250/))
     expect(checked(art, 21.1)[:resolution].verdict).to eq :fine
     expect(checked(art, 101.6)[:resolution].verdict).to eq :stop
   end
@@ -173,6 +189,18 @@ RSpec.describe UpClose::Artwork::Checks do
     expect(checked(block, 20.0, film: :white)[:hidden_rectangle]).to have_attributes(value: be_within(1).of(92), verdict: :watch)
   end
 
+  describe UpClose::Artwork::Lines do
+    def way(body) = drawn(body).then { |art| described_class.new(UpClose::Artwork::Proof.new(art, width_mm: width_of(art))).length_mm }
+
+    it "goes once along a thin line and all round what is wide, within two in a hundred" do
+      expect(way('<rect width="20" height="0.6"/><rect y="10" width="20" height="0.6"/>')).to be_within(1.2).of(40)
+      expect(way('<line x1="1" y1="1" x2="19" y2="12" stroke="#000" stroke-width="0.8"/>')).to be_within(1.2).of(Math.hypot(18, 11))
+      expect(way('<circle cx="12" cy="12" r="9" fill="none" stroke="#000" stroke-width="0.7"/>')).to be_within(1.2).of(2 * Math::PI * 9)
+      expect(way('<rect width="20" height="12"/>')).to be_within(1.5).of(64)
+      expect(way('<circle cx="12" cy="12" r="8"/>')).to be_within(1.0).of(2 * Math::PI * 8)
+    end
+  end
+
   it "minds small letters, and the border it is cut with" do
     told = checked(lettering("Ab"), 20.0, lettering: {cap_mm: 1.5, x_mm: 1.1, small: true}, border_mm: 0.5)
     expect(told[:letters]).to have_attributes(verdict: :watch, figure: "1.1 mm", remedy: /cap height of 1.64 mm/)
@@ -197,6 +225,26 @@ RSpec.describe UpClose::Artwork::Checks do
       expect([walnut.lost, walnut.on(:white).lost]).to match [be > 0.95, be < 0.05]
       told = checked(drawn('<rect width="10" height="10" fill="#f4d9a8"/>'), 10.0, surface: UpClose::Colour.hex("#5b3a29"))[:look]
       expect(told).to have_attributes(verdict: :stop, reason: /100 % of it cannot be told.*White film keeps (99|100) %, with a white rim/, remedy: /white film/i)
+    end
+
+    # what a maker sees in the preview: navy and red sink into near-black, yellow goes brown
+    def judged(colours, surface, film = :clear, **about)
+      bars = colours.each_with_index.map { |colour, i| %(<rect x="#{4 * i}" width="4" height="10" fill="#{colour}"/>) }.join
+      checked(drawn(bars), 4.0 * colours.size, surface: UpClose::Colour.hex(surface), film: film, **about)[:look]
+    end
+
+    it "judges whether it is seen and whether it keeps its colours, and names what suffers" do
+      expect(judged(%w[#d0202a #ffffff #f6d51f #1b2a5c], "#151515")).to have_attributes(verdict: :stop, reason: /cannot be told from the piece/, value: be > 95)
+      expect(judged(%w[#f4a9bb #1f8a8a], "#6a3a91")).to have_attributes(verdict: :stop, reason: /cannot be told from the piece \(pink, teal\)/)
+      expect(judged(%w[#2a63c4 #111111], "#c9a646")).to have_attributes(verdict: :watch, reason: /5\d % of it changes colour: the blue turns (dark green|teal|green|olive|dark grey)/)
+      expect(judged(%w[#000000], "#ecd9b0")).to have_attributes(verdict: :fine, reason: /keeps its colours/, remedy: nil)
+      expect(judged(%w[#000000], "#1e3b2c")).to have_attributes(verdict: :stop, value: 100)
+      expect(judged(%w[#d0202a #f6d51f #1b2a5c], "#151515", :white).verdict).to eq :fine
+      expect(judged(%w[#d0202a], "#151515", white_film: false).remedy).to eq "Paint a light ground first, or choose water-slide on white film."
+    end
+
+    it "judges no colours where none are left on the piece" do
+      expect(checked(drawn('<rect width="10" height="10" fill="#f4d9a8"/>'), 10.0, surface: UpClose::Colour.hex("#151515"), inked: false).keys).not_to include(:look, :white)
     end
 
     it "changes nothing on white" do

@@ -81,7 +81,7 @@ RSpec.describe UpClose::Methods do
       expect(watches("water-slide", :laser, material: "wood", finish: "raw")).to eq [:slide_ground]
       expect(watches("solvent-rub", :laser, material: "brass", finish: "polished")).to eq [:shiny_metal]
       dark = {material: "polystyrene", finish: "gloss-paint", colour: "#1e3b2c"}
-      expect(watches("water-slide", :laser, **dark)).to eq [:dark_ground]
+      expect(watches("water-slide", :laser, **dark)).to eq [:look]
       expect(watches("water-slide", :laser, stock: "white-film", **dark)).to be_empty
     end
 

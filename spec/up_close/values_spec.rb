@@ -63,7 +63,7 @@ RSpec.describe "values of the core" do
     setting = ->(method, printer) { UpClose::Methods::Setting.new(method: UpClose::Methods.fetch(method), printer: printer) }
     expect(setting["ink-offset", :inkjet].stock.key).to eq "label-backing"
     expect(setting["solvent-rub", :laser].stock.key).to eq "letter-paper"
-    expect(setting["water-slide", :laser].picked).to eq(edge: :border, pace: :short)
+    expect(setting["water-slide", :laser].picked).to eq(edge: :border, pace: :short, seal_print: :coats)
     expect { UpClose::Methods.fetch("water-slide").check_choices(edge: "torn") }.to refuse_saying(/no school called “torn”/, at: :edge)
   end
 

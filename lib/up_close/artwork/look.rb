@@ -4,17 +4,11 @@ require "vips"
 
 module UpClose
   module Artwork
-    # How an artwork will look on its piece. Inks are filters: in linear light a
-    # colour A over a surface S looks like A × S on clear film or as a bare
-    # transfer, and like A × (w + (1 − w) S) on film backed with white, which is
-    # not fully opaque (handbook 5). Differences are CIEDE2000, from libvips.
+    # How an artwork will look on its piece, as a picture (the light is worked out as
+    # ColoursOnPiece has it), and what that does to its colours.
     class Look
-      # how much of the light the white backing sends back itself: a starting value
-      BACKING = 0.85
-      # nearer than this to what surrounds it, ink cannot be told from it: a starting value
-      TOLD_APART = 10.0
       LOOKED_PX = 300
-      INKED = 24
+      INKED = 255 * InkTone::LIGHTEST
 
       attr_reader :surface, :film
 
@@ -28,7 +22,7 @@ module UpClose
       def on(film) = Look.new(@proof, surface: surface, film: film, most_px: @most_px)
 
       # light that comes back through clear ink, 0..1 a channel
-      def ground = surface.reflectance.map { |s| (film == :white) ? BACKING + (1 - BACKING) * s : s }
+      def ground = ColoursOnPiece.ground(surface, film)
 
       # what lies round the ink: the bare piece, or the white film's rim
       # @return [Colour]
@@ -43,8 +37,14 @@ module UpClose
       # mean difference between wanted and predicted, over the ink
       def difference = @difference ||= over_ink(lab(wanted).dE00(lab(predicted)))
 
+      # @return [Palette] its main colours
+      def palette = @palette ||= Palette.of(wanted)
+
+      # @return [ColoursOnPiece] what becomes of each
+      def colours = @colours ||= ColoursOnPiece.new(palette, surface: surface, film: film)
+
       # share of the ink that cannot be told from what surrounds it
-      def lost = @lost ||= over_ink(lab(predicted).dE00(flat(surround)) < TOLD_APART) / 255
+      def lost = colours.lost
 
       # difference in lightness L* between the ink and what surrounds it
       def contrast = @contrast ||= (over_ink(lab(predicted)[0]) - surround.lightness).abs
@@ -64,10 +64,6 @@ module UpClose
       def light(image) = image.colourspace(:scrgb)
 
       def lab(image) = image.colourspace(:lab)
-
-      def flat(colour)
-        Pixels.held((Vips::Image.black(wanted.width, wanted.height, bands: 3) + colour.to_a).cast(:uchar).copy(interpretation: :srgb)).colourspace(:lab)
-      end
 
       def inked = @inked ||= Pixels.held(Vips::Image.bandrank(wanted.bandsplit, index: 0).invert > INKED)
 

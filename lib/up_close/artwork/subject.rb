@@ -13,8 +13,11 @@ module UpClose
       # @param surface [Colour, nil] what shows through
       # @param border_mm [Float, nil] paper left round the ink
       # @param lettering [Hash, nil] {cap_mm:, x_mm:, small:} at this size
-      def initialize(artwork:, width_mm:, limits:, film: :clear, surface: nil, border_mm: nil, lettering: nil)
+      # @param white_film [Boolean] whether its method can be done on white film
+      # @param inked [Boolean] whether printed colours end on the piece
+      def initialize(artwork:, width_mm:, limits:, film: :clear, surface: nil, border_mm: nil, lettering: nil, white_film: true, inked: true)
         @artwork, @width_mm, @limits, @film, @surface, @border_mm, @lettering = artwork, width_mm, limits, film, surface, border_mm, lettering
+        @white_film, @inked = white_film, inked
         @proof = Proof.new(artwork, width_mm: width_mm, lightest: limits[:lightest])
       end
 
@@ -29,11 +32,21 @@ module UpClose
       # @return [Thinness::Profile]
       def thinness(ground: false) = Thinness::Profile.of(artwork, ground: ground, lightest: limits[:lightest])
 
+      def white_film? = @white_film
+
+      def inked? = @inked
+
       # @return [Solids]
       def solids = @solids ||= Solids.new(proof)
 
       # @return [Look, nil]
-      def look = surface && (@look ||= Look.new(proof, surface: surface, film: film))
+      def look = surface && inked? && (@look ||= Look.new(proof, surface: surface, film: film))
+
+      # @return [Lines] as a pen follows them
+      def lines = @lines ||= Lines.new(proof)
+
+      # @return [Palette] its main colours
+      def palette = (look || Look.new(proof, surface: Colour::WHITE)).palette
 
       # @return [Whites]
       def whites = @whites ||= Whites.new(artwork)

@@ -104,6 +104,9 @@ module UpClose
         # what lies on the piece afterwards: :film, :toner, :dye_ink
         def residue(*value) = value.empty? ? @residue : @residue = value.first
 
+        # printed colours end on the piece: a line that is drawn, and what is etched, has none of them
+        def inked? = !%i[line resist].include?(residue)
+
         # The image's way from paper to eye.
         # @param picked [Hash{Symbol => Symbol}] schools; each choice's first where none is picked
         # @return [Array<Passage>]

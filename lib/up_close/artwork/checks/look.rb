@@ -3,7 +3,7 @@
 module UpClose
   module Artwork
     module Checks
-      # Whether it can be seen on the piece, and on which film.
+      # Whether it can be told from the piece, and whether it keeps its colours.
       module Look
         LITTLE = 0.1
         MOST = 0.5
@@ -12,44 +12,25 @@ module UpClose
 
         def call(subject)
           here = subject.look or return
-          Finding.new(key: :look, title: "Look on the piece", verdict: verdict(here), figure: "ΔE #{Working.number(here.difference, 1)}", value: here.lost * 100, unit: "% lost", limit: LITTLE * 100,
-            working: working(here), reason: Sentence.new(here).call, remedy: remedy(here))
+          colours = here.colours
+          Finding.new(key: :look, title: "Look on the piece", verdict: verdict(colours), figure: "ΔE #{Working.number(here.difference, 1)}",
+            value: colours.lost * 100, unit: "% lost", limit: LITTLE * 100, working: working(here), reason: LookWords.new(colours, subject.white_film?).reason,
+            remedy: LookWords.new(colours, subject.white_film?).remedy)
         end
 
-        def verdict(look)
-          return :stop if look.lost > MOST
-          (look.lost > LITTLE) ? :watch : :fine
+        # what is lost and what is another colour, each by its share of the ink
+        # @param colours [ColoursOnPiece]
+        def verdict(colours)
+          worst = [colours.lost, colours.changed].max
+          return :stop if worst > MOST
+          (worst > LITTLE) ? :watch : :fine
         end
 
         def working(look)
-          w = (look.film == :white) ? " × (#{Artwork::Look::BACKING} + #{Working.number(1 - Artwork::Look::BACKING)} S)" : " × S"
-          Working.new("linear light: ink#{w}, S = #{look.surface.to_hex}; mean ΔE₀₀ to what was drawn #{Working.number(look.difference, 1)}; lightness L* apart from its surround #{Working.number(look.contrast, 1)}",
-            source: "nearer than ΔE #{Working.number(Artwork::Look::TOLD_APART)} counts as lost, a starting value")
-        end
-
-        def remedy(look)
-          return if look.lost <= LITTLE
-          (look.film == :white) ? "Choose deeper colours." : "Use white film, or paint a light ground first."
-        end
-
-        # which film, and why
-        class Sentence
-          NAMES = {clear: "Clear film or bare", white: "White film"}.freeze
-
-          def initialize(look)
-            @here, @other = look, look.on((look.film == :white) ? :clear : :white)
-          end
-
-          def call
-            return "#{share(@here)} of it cannot be told from the piece. #{NAMES[@other.film]} keeps #{kept(@other)}#{", with a white rim where you cut" if @other.film == :white}." if @here.lost > LITTLE
-            (@here.film == :white) ? "#{kept(@here)} of it can be seen, with a white rim where you cut. Clear would keep #{kept(@other)}." : "#{kept(@here)} of it can be seen without white film."
-          end
-
-          private
-
-          def share(look) = "#{(look.lost * 100).round} %"
-
-          def kept(look) = "#{((1 - look.lost) * 100).round} %"
+          backing = ColoursOnPiece::BACKING
+          w = (look.film == :white) ? " × (#{backing} + #{Working.number(1 - backing)} S)" : " × S"
+          Working.new("linear light: ink#{w}, S = #{look.surface.to_hex}; #{look.colours.figures}; mean ΔE₀₀ to what was drawn #{Working.number(look.difference, 1)}; lightness L* apart from its surround #{Working.number(look.contrast, 1)}",
+            source: "nearer than ΔE #{Working.number(ColoursOnPiece::TOLD_APART)} to its surround (#{Working.number(ColoursOnPiece::DARKS_APART)} among darks) counts as lost, over #{Working.number(ColoursOnPiece::CHANGED)} from what was drawn as another colour: starting values")
         end
       end
     end

@@ -17,7 +17,7 @@ module UpClose
           wanted = wanted(subject)
           Finding.new(key: :resolution, title: "Pixels an inch at this size", verdict: verdict(dpi, subject.limits[:dpi], wanted), figure: dpi.round.to_s, value: dpi, unit: "dpi", limit: wanted,
             working: Working.new("#{pixels.round} ÷ (#{Working.number(subject.width_mm)} ÷ 25.4) = #{dpi.round}", source: subject.limits.source((wanted == subject.limits[:dpi]) ? :dpi : :line_dpi)),
-            reason: reason(dpi, subject.limits[:dpi], wanted), remedy: remedy(dpi, wanted, pixels))
+            reason: reason(dpi, subject.limits[:dpi], wanted), remedy: remedy(dpi, subject.limits[:dpi], wanted, pixels))
         end
 
         # line art wants twice what a photo does
@@ -34,9 +34,15 @@ module UpClose
           (dpi < wanted) ? "This is line art: edges are clean from #{wanted}." : "Sharp from #{wanted} up."
         end
 
-        def remedy(dpi, wanted, pixels)
-          "Find a larger picture, a drawing in SVG, or keep it under #{Working.number(pixels * Measure::Length::INCH_MM / wanted, 1)} mm wide." if dpi < wanted
+        # the size for the limit that the reason names, and for the other as a second figure
+        def remedy(dpi, soft, wanted, pixels)
+          return if dpi >= wanted
+          named = (dpi < soft) ? soft : wanted
+          second = (named < wanted) ? "; line art is clean from #{wanted}, up to #{widest(pixels, wanted)} mm" : ""
+          "Find a larger picture, a drawing in SVG, or keep it under #{widest(pixels, named)} mm wide#{second}."
         end
+
+        def widest(pixels, limit) = Working.number(pixels * Measure::Length::INCH_MM / limit, 1)
       end
     end
   end

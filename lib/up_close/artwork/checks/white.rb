@@ -9,19 +9,27 @@ module UpClose
 
         module_function
 
+        # as light as a piece must be for bare places to pass for white
+        NEAR_WHITE = 92
+
         def call(subject)
+          return unless subject.inked?
           share = subject.whites.inside
-          used = share > LITTLE
-          lost = used && subject.film == :clear
+          lost = share > LITTLE && subject.film == :clear && !light?(subject.surface)
           Finding.new(key: :white, title: "White inside the outline", verdict: lost ? :watch : :fine, figure: "#{Working.number(share * 100, 1)} %", value: share * 100, unit: "%", limit: LITTLE * 100,
             working: Working.new("opaque white not open to the border ÷ all that is opaque = #{Working.number(share * 100, 1)} %"),
-            reason: reason(used, subject.film), remedy: lost ? "Use white film, or take the piece's own colour for it." : nil)
+            reason: reason(share > LITTLE, subject), remedy: lost ? remedy(subject) : nil)
         end
 
-        def reason(used, film)
+        def light?(surface) = !surface.nil? && surface.lightness >= NEAR_WHITE
+
+        def reason(used, subject)
           return "No white is counted on." unless used
-          (film == :clear) ? "Printers have no white: the piece shows there." : "The film's white stands there."
+          return "The film's white stands there." if subject.film == :white
+          light?(subject.surface) ? "The piece is as good as white there." : "Printers have no white: the piece shows there."
         end
+
+        def remedy(subject) = subject.white_film? ? "Use white film, or take the piece's own colour for it." : "Paint a white ground first, or take the piece's own colour for it."
       end
     end
   end

@@ -1,0 +1,57 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Artwork
+    # What becomes of an artwork's colours on a piece, in words: said alike by the check of the
+    # artwork and by the rule that compares methods.
+    class LookWords
+      LITTLE = 0.1
+      NAMED = 3
+
+      # @param colours [ColoursOnPiece]  @param white_film [Boolean] whether this method could use white film
+      def initialize(colours, white_film)
+        @colours, @white_film = colours, white_film
+      end
+
+      def reason = [lost, changed, fine].compact.first(2).join(" ")
+
+      def remedy
+        return if [@colours.lost, @colours.changed].max <= LITTLE
+        return "Choose deeper colours." if white?
+        @white_film ? "Use white film, or paint a light ground first." : "Paint a light ground first, or choose water-slide on white film."
+      end
+
+      private
+
+      def white? = @colours.film == :white
+
+      def lost
+        return if @colours.lost <= LITTLE
+        vanishing = @colours.vanishing.first(NAMED).join(", ")
+        "#{share(@colours.lost)} of it cannot be told from the piece (#{vanishing}).#{other}"
+      end
+
+      def changed
+        return if @colours.changed <= LITTLE
+        said = @colours.turns.first(NAMED).join(", ")
+        "#{share(@colours.changed)} of it changes colour: #{said}.#{other unless lost}"
+      end
+
+      # what the other film would do, where there is one
+      def other
+        return if white? || !@white_film
+        white = @colours.on(:white)
+        " White film keeps #{share([1 - white.lost - white.changed, 0].max)}, with a white rim where you cut."
+      end
+
+      def fine
+        return if lost || changed
+        seen = share(1 - @colours.lost)
+        return "#{seen} of it can be told from the piece, and it keeps its colours." unless white?
+        "#{seen} of it can be seen, with a white rim where you cut. Clear would keep #{share([1 - @colours.on(:clear).lost - @colours.on(:clear).changed, 0].max)}."
+      end
+
+      def share(part) = "#{(part * 100).round} %"
+    end
+  end
+end

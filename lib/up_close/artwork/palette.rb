@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+require "vips"
+
+module UpClose
+  module Artwork
+    # The main colours of an artwork's ink, each with its share of the inked area: places alike
+    # are counted together, and near colours become one. Frozen.
+    class Palette
+      MOST = 12
+      # colours nearer than this are one
+      ALIKE = 6.0
+      # fewer places than this are edges
+      LEAST_SHARE = 0.004
+
+      # @return [Array<Array(Colour, Float)>] most of it first; shares sum to 1
+      attr_reader :colours
+
+      # @param image [Vips::Image] sRGB on white, small  @param lightest [Float] as InkTone has it
+      def self.of(image, lightest: InkTone::LIGHTEST)
+        level = (255 * (1 - lightest)).floor
+        counts = Hash.new { |all, key| all[key] = [0, 0, 0, 0] }
+        image.write_to_memory.unpack("C*").each_slice(image.bands) do |r, g, b|
+          next if [r, g, b].min > level
+          sums = counts[(r >> 4) << 8 | (g >> 4) << 4 | (b >> 4)]
+          sums[0] += 1
+          sums[1] += r
+          sums[2] += g
+          sums[3] += b
+        end
+        new(together(counts.values.map { |n, *sums| [Colour.new(*sums.map { |sum| sum / n.to_f }), n] }))
+      end
+
+      # @param kept [Array<Array(String, Float)>] as +to_a+ gives it
+      def self.from(kept) = new(kept.map { |hex, share| [Colour.hex(hex), share] })
+
+      # black ink all over: what is judged while the artwork has not been looked at
+      def self.black = new([[Colour::BLACK, 1.0]])
+
+      # the most frequent first, each taking in what is near it
+      def self.together(counted)
+        all = counted.sum(&:last).to_f
+        main = counted.sort_by { |_, n| -n }.each_with_object([]) do |(colour, n), kept|
+          near = kept.find { |other, _| other.difference(colour) < ALIKE } || (kept.min_by { |other, _| other.difference(colour) } if kept.size >= MOST || n < all * LEAST_SHARE)
+          near ? near[1] += n : kept << [colour, n]
+        end
+        main.map { |colour, n| [colour, n / all] }
+      end
+
+      def initialize(colours)
+        @colours = colours.freeze
+        freeze
+      end
+
+      def to_a = colours.map { |colour, share| [colour.to_hex, share.round(4)] }
+    end
+  end
+end

@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Suitability
+    module Rules
+      # Inks are filters: on a dark or coloured piece only white-backed film keeps colours. Says
+      # what the check of the artwork says; black is judged while that has not been looked at.
+      module Colours
+        module_function
+
+        def call(situation)
+          return unless situation.colour && situation.method.inked?
+          film = situation.stock&.white? ? :white : :clear
+          colours = Artwork::ColoursOnPiece.new(situation.palette || Artwork::Palette.black, surface: situation.colour, film: film)
+          verdict = Artwork::Checks::Look.verdict(colours)
+          return if verdict == :fine
+          words = Artwork::LookWords.new(colours, situation.method.stocks.any?(&:white?))
+          Finding.new(key: :look, title: "Look on the piece", verdict: :watch, figure: "#{(colours.lost * 100).round} % lost", value: colours.lost * 100,
+            working: Working.new(colours.figures, source: "starting values"), reason: words.reason, remedy: words.remedy)
+        end
+      end
+    end
+  end
+end
