@@ -62,13 +62,13 @@ module Actions
     # @param more [Array] rings that are taken besides what is gone
     def blank(sheet, allowances, id: nil, more: [])
       paper = UpClose::Printing::Paper.new("", "", sheet["width_mm"], sheet["height_mm"])
-      UpClose::Sheets::Nesting::Blank.new(id: id, width_mm: paper.width_mm, height_mm: paper.height_mm, used: (sheet["sheet_id"] ? sheet["used"] : LaySheet.fresh(paper, allowances).used) + more)
+      UpClose::Sheets::Nesting::Blank.new(id: id, width_mm: paper.width_mm, height_mm: paper.height_mm, used: (sheet["sheet_id"] ? sheet["used"] : UpClose::Sheets::Nesting::Blank.fresh(paper, allowances).used) + more)
     end
 
     # with what is pinned as if it were gone; nothing is lost where the rest no longer fits
     def nest(mark, layout, counts)
       blanks = layout.sheets.each_with_index.map { |sheet, i| blank(sheet, layout.allowances, id: i.to_s, more: sheet["places"].select { |p| p["pinned"] }.map { |p| line(p, layout).map(&:to_a) }) }
-      fresh = LaySheet.fresh(UpClose::Printing::Paper.fetch(mark.paper), layout.allowances)
+      fresh = UpClose::Sheets::Nesting::Blank.fresh(UpClose::Printing::Paper.fetch(mark.paper), layout.allowances)
       found = LaySheet.search(counts, mark, blanks.map { |b| LaySheet.off_tracks(mark, b) }, LaySheet.off_tracks(mark, fresh))
       found.unplaced.empty? ? found : LaySheet.search(counts, mark, blanks, fresh)
     end

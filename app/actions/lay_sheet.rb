@@ -52,7 +52,7 @@ module Actions
     # clear of the printer's roller tracks; a mark too wide for that, across them
     def nest(marks, drawer, effort, &progress)
       host = marks.first
-      blanks = [drawer.map(&:to_core), fresh(UpClose::Printing::Paper.fetch(host.paper), host.allowances)]
+      blanks = [drawer.map(&:to_core), fresh(host)]
       off = [blanks[0].map { |blank| off_tracks(host, blank) }, off_tracks(host, blanks[1])]
       layout = search(counted(marks), host, *off, effort, &progress)
       layout = search(counted(marks), host, *blanks, effort, &progress) if layout.unplaced.any?
@@ -73,7 +73,7 @@ module Actions
     # the widest a mark could be on each sheet that suits it, and on a fresh one
     # @return [Hash{String => Float, nil}]
     def largest(mark)
-      blanks = mark.suiting_sheets.first(8).to_h { |sheet| [sheet.name, sheet.to_core] }.merge("a fresh sheet" => fresh(UpClose::Printing::Paper.fetch(mark.paper), mark.allowances))
+      blanks = mark.suiting_sheets.first(8).to_h { |sheet| [sheet.name, sheet.to_core] }.merge("a fresh sheet" => fresh(mark))
       blanks.transform_values do |blank|
         UpClose::Sheets::LargestMark.new(blank, room: mark.allowances.room(mark.unprintable), turns: mark.allowances.turns) { |width| UpClose::Sheets::CutOutline.call(mark.design.ink, width_mm: width, border_mm: mark.setting.border_mm, boxed: mark.boxed?, mirrored: mark.reading_core.mirrored?) }.width_mm
       end
@@ -85,11 +85,7 @@ module Actions
       tracks.empty? ? blank : UpClose::Sheets::Nesting::Blank.new(id: blank.id, width_mm: blank.width_mm, height_mm: blank.height_mm, used: blank.used + tracks)
     end
 
-    # a fresh sheet, but for the heading's strip
-    def fresh(paper, allowances = UpClose::Sheets::Allowances::START)
-      strip = [UpClose::Printing::Margins::FRAME + Layout::HEADING - allowances.gap, 1.0].max
-      UpClose::Sheets::Nesting::Blank.new(width_mm: paper.width_mm, height_mm: paper.height_mm, used: [[[0, 0], [paper.width_mm, 0], [paper.width_mm, strip], [0, strip]]])
-    end
+    def fresh(mark) = UpClose::Sheets::Nesting::Blank.fresh(UpClose::Printing::Paper.fetch(mark.paper), mark.allowances)
 
     def kept(sheet, drawer)
       own = drawer.find { |d| d.id.to_s == sheet.blank.id }

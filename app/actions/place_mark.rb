@@ -17,12 +17,12 @@ module Actions
     end
 
     # @param to [UpClose::Placing::Placement]
-    def move(mark, to, clearance_mm: mark.clearance_mm)
+    def move(mark, to, clearance_mm: mark.clearance_mm, paper: mark.paper)
       ApplicationRecord.change do
         mark.lock!
         was = state(mark)
         mark.forget_design
-        mark.assign_attributes(width_mm: to.width_mm, x_mm: to.x_mm, y_mm: to.y_mm, turn_deg: to.turn_deg, clearance_mm: clearance_mm, placed_at: Time.now.utc)
+        mark.assign_attributes(width_mm: to.width_mm, x_mm: to.x_mm, y_mm: to.y_mm, turn_deg: to.turn_deg, clearance_mm: clearance_mm, paper: paper, placed_at: Time.now.utc)
         PrepareArtwork.again(mark)
         mark.earlier_places = (mark.earlier_places + [was]).last(REMEMBERED) unless was == state(mark)
         mark.save!
@@ -49,20 +49,23 @@ module Actions
       move(mark, here.with(x_mm: -offset.x, y_mm: -offset.y))
     end
 
-    # @param where [String] "here", "anywhere", "turned" (and at the best turn) or "searched"
+    # @param where [String] "here", "anywhere", "turned" (and at the best turn) "searched" or "paper" (what its paper takes)
+    # @param paper [String, nil] a key of Printing::Paper, for "paper"
     # @return [Boolean] false when nothing fits
-    def largest(mark, where)
-      width, at, turn = place_for_largest(mark, where)
+    def largest(mark, where, paper: nil)
+      paper ||= mark.paper
+      width, at, turn = place_for_largest(mark, where, paper)
       return false unless width&.positive?
-      move(mark, mark.placement.with(width_mm: width, x_mm: at.x, y_mm: at.y, turn_deg: turn || mark.turn_deg))
+      move(mark, mark.placement.with(width_mm: width, x_mm: at.x, y_mm: at.y, turn_deg: turn || mark.turn_deg), paper: paper)
       true
     end
 
-    def place_for_largest(mark, where)
+    def place_for_largest(mark, where, paper)
       case where
       when "anywhere" then mark.room.largest_anywhere
       when "turned" then mark.room.largest_at_best_angle
       when "searched" then mark.room.largest_searched
+      when "paper" then [mark.too_large(on: paper).largest_mm, mark.placement.centre]
       else [mark.room.largest_here, mark.placement.centre]
       end
     end

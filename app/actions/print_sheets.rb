@@ -81,7 +81,7 @@ module Actions
 
     def fresh(mark, layout, laid)
       StockSheet.new(name: StockSheet.next_name(mark.setting.stock.key), stock: mark.setting.stock.key, printer: mark.printer, width_mm: laid["width_mm"], height_mm: laid["height_mm"],
-        used: [{"ring" => LaySheet.fresh(UpClose::Printing::Paper.new("", "", laid["width_mm"], laid["height_mm"])).used.first, "words" => HEADING, "layout_id" => layout.id}])
+        used: [{"ring" => UpClose::Sheets::Nesting::Blank.fresh(UpClose::Printing::Paper.new("", "", laid["width_mm"], laid["height_mm"])).used.first, "words" => HEADING, "layout_id" => layout.id}])
     end
 
     def taken(layout, laid)

@@ -8,6 +8,9 @@ module Forms
     # whether part-used sheets are to be used up first
     def leftovers? = @leftovers && !tiles?
 
+    # its paper takes not even one
+    def too_large? = !error(:paper).nil? && UpClose::Printing::Paper::ALL.any? { |paper| paper.key == typed(:paper) } && !tiles?
+
     # larger than a sheet, and printed in parts
     def tiles? = typed(:tiles) == "1"
 

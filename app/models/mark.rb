@@ -155,6 +155,14 @@ class Mark < ApplicationRecord
     UpClose::Printing::Pack.new(**whole, windows: boxed?)
   end
 
+  # what can be done when it does not fit on its paper in rows
+  # @param on [String] a key of Printing::Paper
+  # @return [UpClose::Sheets::TooLarge]
+  def too_large(on: paper)
+    UpClose::Sheets::TooLarge.new(paper: UpClose::Printing::Paper.fetch(on), allowances: allowances, unprintable: unprintable,
+      width_mm: width_mm, aspect: design.aspect, border_mm: setting.border_mm, outline: cut_outline)
+  end
+
   # larger than a sheet, and printed in parts
   def tiled? = laying["tiles"] == true
 

@@ -42,7 +42,7 @@ module Routes
       end
 
       {"undo" => ->(m, _) { Actions::PlaceMark.undo(m) }, "centre" => ->(m, p) { Actions::PlaceMark.centre(m, p["by"]) },
-       "largest" => ->(m, p) { Actions::PlaceMark.largest(m, p["where"]) }}.each do |verb, act|
+       "largest" => ->(m, p) { Actions::PlaceMark.largest(m, p["where"], paper: p["paper"]) }}.each do |verb, act|
         app.post "/marks/:id/place/#{verb}" do
           mark = find_mark(params["id"])
           act.call(mark, params)

@@ -34,6 +34,34 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
     expect(badge.print_pack.pages.flat_map(&:marks).map { |item| item.box.width.round(3) }.tally).to eq(30.0 => 2, 44.0 => 2)
   end
 
+  it "offers what can be done with a mark too large for its paper while another waits, each with one press" do
+    send_form "/marks/#{plate.id}/place", "width" => "30"
+    # 200 × 100 and 2 × 3 round it, on A5 with frames of 8 and 12 and a heading: on its side 189 × 119 are inside
+    send_form "/marks/#{badge.id}/place", "width" => "200"
+    lay(badge, gap_mm: "2.5")
+    expect(last_response.status).to eq 422
+    expect(page_words).to match(/does not fit on A5.*Make it as large as fits 188 . 0 × 94 . 0.*Print it on A4 as it is.*Print it in tiles that lap over/)
+    expect(page_words).not_to include "Turn it on the sheet"
+    expect(page_words).to include plate.title
+    send_form "/marks/#{badge.id}/place/largest", "where" => "paper", "paper" => "a5"
+    expect(get("/marks/#{badge.id}/sheet").body).to include "sheet-picture"
+    expect(badge.reload.pack.paper.title).to eq "A5 landscape"
+    send_form "/marks/#{badge.id}/place", "width" => (badge.reload.width_mm + 0.01).to_s
+    expect(get("/marks/#{badge.id}/sheet").body).to include "ways-out"
+  end
+
+  it "turns one that fits only on the slant" do
+    # a slanted bar: its box, 148 × 148 with borders 154 wide, is too wide for A5 in rows; its outline fits along the diagonal or upright
+    bar = mark_with_artwork
+    send_form "/marks/#{bar.id}/artwork", "kind" => "file", "file" => upload(svg('<rect width="200" height="8" transform="rotate(45)"/>'), "bar.svg")
+    send_form "/marks/#{bar.id}/method", "way" => "water-slide", "printer" => "laser"
+    send_form "/marks/#{bar.id}/place", "width" => "132"
+    bar.reload.update!(paper: "a5")
+    expect(get("/marks/#{bar.id}/sheet").body).to include "Turn it on the sheet"
+    lay(bar, nested: "1", turning: "any")
+    expect(bar.reload.layout.sheets.map { |sheet| sheet["places"].size }.sum).to eq 2
+  end
+
   it "writes what all of them took at once, whoever says it is printed, and lets one go on by itself" do
     gang
     2.times { send_form "/marks/#{plate.id}/printed" }
@@ -101,7 +129,7 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
     large = ready_mark(width_mm: "900", height_mm: "400")
     send_form "/marks/#{large.id}/place", "width" => "500"
     answer = lay(large, copies: "1", paper: "a4")
-    expect([answer.status, answer.body]).to match [422, /Print it in tiles that lap over/]
+    expect([answer.status, answer.body]).to match [422, /Print it in tiles.*that lap over/m]
     expect(lay(large, copies: "1", paper: "a4", tiles: "1").status).to eq 303
     get "/marks/#{large.id}/sheet"
     expect(page_words).to match(/In tiles 3 × 1/)

@@ -16,6 +16,13 @@ module UpClose
           freeze
         end
 
+        # a fresh sheet, but for the strip that its heading takes
+        # @param paper [Printing::Paper]  @param allowances [Allowances]
+        def self.fresh(paper, allowances = Allowances::START)
+          strip = [Printing::Margins::FRAME + Printing::Margins::HEADING - allowances.gap, 1.0].max
+          new(width_mm: paper.width_mm, height_mm: paper.height_mm, used: [[[0, 0], [paper.width_mm, 0], [paper.width_mm, strip], [0, strip]]])
+        end
+
         def fresh? = id.nil?
 
         def area = width_mm * height_mm
