@@ -57,7 +57,7 @@ class Design
     made = made_at(mm_per_unit)
     found = made.artwork.ink
     {"recipe" => recipe_key, "mm_per_unit" => mm_per_unit, "width_mm" => mm_per_unit * found.box.width / made.ratio, "ratio" => made.ratio, "vector" => made.artwork.vector?,
-     "ink" => found.to_h.except(:rows), "silhouette" => found.rows, "notes" => made.artwork.notes}
+     "ink" => found.to_h.except(:rows), "silhouette" => found.rows, "notes" => made.notes}
   end
 
   # millimetres one of the artwork's own units comes to
@@ -108,7 +108,7 @@ class Design
   end
 
   def notes = if prepared?
-                artwork.notes | (kept ? kept["notes"] : to_core.notes)
+                artwork.notes | (kept ? kept["notes"] : prepared.notes)
               else
                 artwork.notes
               end

@@ -52,6 +52,41 @@ RSpec.describe UpClose::Artwork::Recipe do
     expect([[5, 5], [50, 30]].map { |at| made.image.getpoint(*at).first }).to eq [255, 240]
   end
 
+  # a JPEG of 600 × 400: a blue ring, 120 and 60 pixels in radius, on paper of #f3f3f1 with noise, perhaps shaded towards a corner
+  def photographed(sigma: 2, shade: 0)
+    place = Vips::Image.xyz(600, 400)
+    dark = place[0] / 600.0 * (place[1] / 400.0) * shade
+    bands = [243, 243, 241].each_with_index.map { |level, i| Vips::Image.gaussnoise(600, 400, sigma: sigma, mean: level, seed: i + 1) - dark }
+    paper = bands.first.bandjoin(bands.drop(1)).cast(:uchar)
+    ring = paper.mutate { |m| m.draw_circle!([20, 30, 90], 300, 200, 120, fill: true) }
+    hole = (Vips::Image.black(600, 400) + 0).cast(:uchar).mutate { |m| m.draw_circle!([255], 300, 200, 60, fill: true) }
+    opened(hole.ifthenelse(paper, ring).copy(interpretation: :srgb).jpegsave_buffer(Q: 88))
+  end
+
+  def ground(art) = UpClose::Artwork::Checks::Ground.call(UpClose::Artwork::Subject.new(artwork: art, width_mm: 30.0, limits: UpClose::Methods::Limits.for(method: UpClose::Methods.fetch("water-slide"), printer: :laser)))
+
+  it "finds paper that is not quite white through noise, texture and shadow, clears it, and looks at what is left inside" do
+    {{} => 1.5, {sigma: 7} => 6, {sigma: 3, shade: 45} => 9}.each do |how, spread|
+      photo = photographed(**how)
+      told = ground(photo)
+      expect([told.verdict, told.working.to_s]).to match([:stop, /most of it within ΔE/]), how.inspect
+      expect(UpClose::Artwork::Whites.new(photo).border.spread).to be_between(0.3, spread), how.inspect
+      outer = prepared(photo, 30.0, ["clear-ground"])
+      # π × (120² − 60²) is the ring, π × 60² its middle, of 600 × 400
+      expect(outer.notes.last).to match(/cleared: 8[01](\.\d)? % of the picture. 4\.\d % like it is left inside/)
+      expect(ground(outer.artwork)).to have_attributes(verdict: :watch, remedy: /also inside rings and letters/)
+      whole = prepared(photo, 30.0, ["clear-ground", {enclosed: 1}])
+      expect(whole.notes.last).to match(/cleared: 8[56](\.\d)? %.*Nothing like it is left/)
+      expect(ground(whole.artwork)).to have_attributes(verdict: :fine, figure: "white")
+      expect(whole.artwork.ink.box.to_a).to match [180, 80, 241, 241].map { |side| be_within(2).of(side) }
+    end
+  end
+
+  it "says so when the border has no one colour, and keeps what it said through the steps after" do
+    many = opened((Vips::Image.black(200, 100) + 40).cast(:uchar).draw_rect([200], 0, 0, 66, 100, fill: true).draw_rect([120], 66, 0, 66, 100, fill: true).copy(interpretation: :"b-w").pngsave_buffer)
+    expect(prepared(many, 20.0, ["clear-ground"], ["invert"]).notes).to include(/no one colour: no ground was cleared/)
+  end
+
   it "parts black from bare where Otsu would" do
     art = grey_png(90, 30) { |i| i.draw_rect([60], 0, 0, 30, 30, fill: true).draw_rect([180], 30, 0, 30, 30, fill: true).draw_rect([200], 60, 0, 30, 30, fill: true) }
     made = prepared(art, 30.0, ["threshold"])

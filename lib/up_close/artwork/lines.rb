@@ -6,7 +6,7 @@ module UpClose
   module Artwork
     # How long a pen's way is along an artwork: once along what is as thin as a pen's line or a
     # little more, and all round what is wider. Lengths by the Crofton formula for a grid: the
-    # edges of a mask, counted along both axes and both diagonals.
+    # edges of a mask, counted along both axes and both diagonals: within 6 %.
     class Lines
       # wider than this is drawn round on both sides, mm
       ROUND_MM = 2.0

@@ -10,8 +10,8 @@ module UpClose
       FINE_PER_MM = 600 / 25.4
       MOST_PIXELS = 40_000_000
 
-      # what comes out, and how many of its units one of the artwork's own has become
-      Prepared = Struct.new(:artwork, :ratio)
+      # what comes out, how many of its units one of the artwork's own has become, and what the steps say of it
+      Prepared = Struct.new(:artwork, :ratio, :notes)
 
       attr_reader :steps
 
@@ -41,9 +41,14 @@ module UpClose
       # @raise [Errors::BadArtwork] when nothing is left
       def call(artwork, per_mm:, shape: nil)
         made, ratio = as_it_must_be(artwork, per_mm)
-        made = active.reduce(made) { |work, s| s.work.call(work, s.figures, Preparing::Bench.new(per_mm: per_mm * ratio, shape: shape) { work.ink.box }) }
+        notes = made.notes
+        active.each do |s|
+          before = made
+          made = s.work.call(before, s.figures, Preparing::Bench.new(per_mm: per_mm * ratio, shape: shape) { before.ink.box })
+          notes |= made.notes
+        end
         raise Errors::BadArtwork.new("Nothing is left after these steps.", remedy: "Turn one off, or change its figure.", field: :recipe) unless made.ink
-        Prepared.new(made, ratio)
+        Prepared.new(made, ratio, notes)
       end
 
       # A set's members, step by step together: what turns on a box turns on that of all of them.
@@ -56,7 +61,7 @@ module UpClose
         Prepared.new(active.reduce(set) { |members, s|
           bench = Preparing::Bench.new(per_mm: per_mm, shape: shape) { members.box }
           DrawnSet.new(members.map { |drawing| s.work.call(drawing, s.figures, bench) })
-        }, 1.0)
+        }, 1.0, [])
       end
 
       private

@@ -10,9 +10,9 @@ module UpClose
     class Whites
       LOOKED_PX = 450
       WHITE = 250
-      # within 12 % of white (handbook 5)
-      NEAR = 255 * 0.88
-      BORDER_SHARE = 0.5
+      # levels within which a tone is even, and how much of it must be
+      EVEN = 8
+      MOSTLY = 0.6
 
       # @param artwork [Drawing, Picture]
       def initialize(artwork)
@@ -25,15 +25,23 @@ module UpClose
       # opaque white that reaches the border ÷ the ink's own box
       def block = @block ||= (opaque_white & border_ground).avg / 255
 
-      # the commonest colour along the border
+      # the ground, told from the picture's own border; of a drawing, from its ink's box
+      # @return [Border]
+      def border = @border ||= Border.new(*whole)
+
       # @return [Colour, nil] nil when the border is clear or of no one colour
-      def border_colour
-        return @border_colour if defined?(@border_colour)
-        @border_colour = commonest
-      end
+      def border_colour = border.colour
 
       # @return [Boolean] nearly but not quite white
-      def nearly_white? = !border_colour.nil? && border_colour.to_a.min >= NEAR && border_colour.to_a != [255, 255, 255]
+      def nearly_white? = border.nearly_white?
+
+      # A tone nearly white that lies in the picture in one piece or many, not open to the border:
+      # paper inside rings and letters. Drawings have the colours they were given.
+      # @return [Array(Colour, Float), nil] its colour and its share of the picture
+      def nearly_white_inside
+        return @nearly_white_inside if defined?(@nearly_white_inside)
+        @nearly_white_inside = @artwork.vector? ? nil : paper_inside
+      end
 
       private
 
@@ -82,21 +90,21 @@ module UpClose
         opaque.zero? ? 0.0 : mask.avg / opaque
       end
 
-      def commonest
-        colours, alphas = whole.map { |layer| edges(layer) }
-        counts = colours.zip(alphas).map { |colour, alpha| (alpha.first < 128) ? nil : colour }.tally
-        colour, times = counts.max_by(&:last)
-        return if colour.nil? || times < colours.size * BORDER_SHARE
-        Colour.new(*((colour.size < 3) ? [colour.first] * 3 : colour.first(3)))
+      # one colour that most of what is nearly white keeps near to; edges of ink do not count
+      def paper_inside
+        colours, alphas = whole
+        darkest = darkest_channel(colours)
+        near = Pixels.held(((darkest >= Border::NEAR) & (darkest < Border::WHITE) & (alphas > 127)).morph(InkTone.square(3), :erode))
+        share = near.avg / 255
+        return if share.zero?
+        middle = colours.bandsplit.map { |band| near.ifthenelse(band, 0).avg * 255 / near.avg }
+        apart = (colours - middle).abs
+        alike = darkest_channel((apart <= EVEN).cast(:uchar)) & near
+        [Colour.new(*((middle.size < 3) ? [middle.first] * 3 : middle)), share] if alike.avg >= near.avg * MOSTLY
       end
 
       # a picture's own border lies further out than its ink
       def whole = @artwork.vector? ? layers : smaller(@artwork.layered)
-
-      def edges(image)
-        strips = [image.crop(0, 0, image.width, 1), image.crop(0, image.height - 1, image.width, 1), image.crop(0, 0, 1, image.height), image.crop(image.width - 1, 0, 1, image.height)]
-        strips.flat_map { |strip| strip.to_a.flatten(1) }
-      end
     end
   end
 end

@@ -3,32 +3,52 @@
 module UpClose
   module Artwork
     module Checks
-      # A ground that is nearly white prints as a box round the picture.
+      # A ground that is nearly white prints as a box round the picture, and what is left of it
+      # inside rings and letters as patches.
       module Ground
+        LIMIT = 12
+        # share of the picture that may be left
+        LEFT = 0.005
+
         module_function
 
         def call(subject)
-          colour = subject.whites.border_colour
-          return clear unless colour
-          off = (255 - colour.to_a.min) / 255.0 * 100
-          near = subject.whites.nearly_white?
-          Finding.new(key: :ground, title: "Ground", verdict: near ? :stop : :fine, figure: if near
-                                                                                              colour.to_hex
-                                                                                            else
-                                                                                              (colour.white? ? "white" : colour.to_hex)
-                                                                                            end, value: off, unit: "%", limit: 12,
-            working: Working.new("commonest colour of the border #{colour.to_hex}: (255 − #{colour.to_a.min}) ÷ 255 = #{Working.number(off, 1)} % off white; over 0 and up to 12 prints as a box"),
-            reason: reason(near, colour), remedy: near ? "Clear the ground, a step of preparing." : nil)
+          border = subject.whites.border
+          return boxed(border) if border.nearly_white?
+          inside = subject.whites.nearly_white_inside
+          return left(*inside) if inside && inside.last > LEFT
+          border.colour ? fine(border) : clear
         end
 
-        def clear
-          Finding.new(key: :ground, title: "Ground", verdict: :fine, figure: "clear", value: 0.0, unit: "%", limit: 12,
-            working: Working.new("the border is clear, or of no one colour"), reason: "No box will show round it.")
+        def boxed(border)
+          finding(:stop, border.colour.to_hex, off(border.colour), working(border),
+            "It is nearly but not quite white: it prints as a visible box round the picture.", "Clear the ground, a step of preparing.")
         end
 
-        def reason(near, colour)
-          return "It is nearly but not quite white: it prints as a visible box round the picture." if near
-          (colour.to_a == [255, 255, 255]) ? "Pure white: nothing is printed there." : "A ground of its own colour, far from white: it is taken as meant."
+        def left(colour, share)
+          words = Working.number(share * 100, 1)
+          finding(:watch, "#{words} % left", off(colour), Working.new("places of #{colour.to_hex}, even in tone and not at an edge ÷ the picture = #{words} %; over #{Working.number(LEFT * 100)} % shows", source: "a starting value"),
+            "Nearly white, #{colour.to_hex}, is left inside the picture: it prints as faint patches.", "If it is paper, tick “also inside rings and letters” in Clear the ground.")
+        end
+
+        def fine(border)
+          white = border.colour.to_a.min >= Border::WHITE
+          finding(:fine, white ? "white" : border.colour.to_hex, off(border.colour), working(border),
+            white ? "White: nothing is printed there." : "A ground of its own colour, far from white: it is taken as meant.")
+        end
+
+        def clear = finding(:fine, "clear", 0.0, Working.new("the border is clear, or of no one colour"), "No box will show round it.")
+
+        def finding(verdict, figure, value, working, reason, remedy = nil)
+          Finding.new(key: :ground, title: "Ground", verdict: verdict, figure: figure, value: value, unit: "%", limit: LIMIT, working: working, reason: reason, remedy: remedy)
+        end
+
+        def off(colour) = (255 - colour.to_a.min) / 255.0 * 100
+
+        def working(border)
+          colour = border.colour
+          Working.new("median of the border's outer #{Working.number(Border::STRIP * 100)} % #{colour.to_hex}, most of it within ΔE #{Working.number(border.spread, 1)}: (255 − #{colour.to_a.min}) ÷ 255 = #{Working.number(off(colour), 1)} % off white; over 1 and up to #{LIMIT} prints as a box, and so does white that is shaded for over #{(Border::SHADED * 100).round} % of its way (#{(border.shaded * 100).round} %)",
+            source: "starting values")
         end
       end
     end

@@ -8,25 +8,48 @@ module UpClose
       module ClearGround
         KEY = "clear-ground"
         TITLE = "Clear the ground"
-        WORDS = "What is near the border's colour, from the border inwards, becomes bare."
-        PARAMETERS = [Figure.new(:tolerance, "tolerance", 12.0, 0.0..60.0, " %")].freeze
+        WORDS = "What is near the border's colour becomes bare: shadows and the paper's texture with it, from the border inwards."
+        PARAMETERS = [Figure.new(:tolerance, "tolerance", 12.0, 0.0..60.0, " %"), Tick.new(:enclosed, "also inside rings and letters")].freeze
 
         module_function
 
         def call(picture, figures, _bench)
+          border = Border.new(*layers(picture))
+          return unchanged(picture) unless border.colour
           image = picture.image
-          ground = Whites.new(picture).border_colour or return picture
-          near = nearness(image, ground) <= figures[:tolerance] * 2.55
-          framed = Pixels.held(near.embed(1, 1, near.width + 2, near.height + 2, extend: :white))
-          labels = framed.labelregions
-          outer = (labels == labels.getpoint(0, 0).first).crop(1, 1, image.width, image.height)
-          Picture.made(outer.ifthenelse(255, image))
+          near = nearness(image, border) <= figures[:tolerance] * 2.55
+          cleared = Pixels.held(figures[:enclosed].zero? ? outer(near) : near)
+          left = near & cleared.invert
+          Picture.made(cleared.ifthenelse(255, image), notes: picture.notes + [said(cleared, left)])
         end
 
-        # the widest difference of any channel
-        def nearness(image, ground)
-          difference = (image - ((image.bands > 2) ? ground.to_a : ground.to_a.first)).abs
-          (difference.bands > 1) ? Vips::Image.bandrank(difference.bandsplit, index: difference.bands - 1) : difference
+        # as it came, where clear and white still differ
+        def layers(picture)
+          image = picture.layered
+          return [image, nil] unless image.has_alpha?
+          [Pixels.held(image.flatten(background: [255] * (image.bands - 1)).cast(:uchar)), Pixels.held(image[image.bands - 1])]
+        end
+
+        def unchanged(picture) = Picture.made(picture.image, notes: picture.notes + ["The border is of no one colour: no ground was cleared. Crop it first, or part black from bare."])
+
+        # the widest difference of any channel from the ground, single places evened out
+        def nearness(image, border)
+          difference = (image - border.across(image.width, image.height)).abs
+          widest = (difference.bands > 1) ? Vips::Image.bandrank(difference.bandsplit, index: difference.bands - 1) : difference
+          Pixels.held(widest.cast(:uchar)).median(3)
+        end
+
+        # what can be walked to from the border
+        def outer(near)
+          framed = Pixels.held(near.embed(1, 1, near.width + 2, near.height + 2, extend: :white))
+          labels = framed.labelregions
+          (labels == labels.getpoint(0, 0).first).crop(1, 1, near.width, near.height)
+        end
+
+        def said(cleared, left)
+          share = ->(mask) { Working.number(mask.avg / 2.55, 1) }
+          rest = Pixels.held(left).avg.zero? ? "Nothing like it is left." : "#{share[left]} % like it is left inside what is drawn."
+          "The ground was cleared: #{share[cleared]} % of the picture. #{rest}"
         end
       end
     end
