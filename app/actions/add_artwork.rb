@@ -17,7 +17,30 @@ module Actions
       artwork
     rescue UpClose::Error => error
       form.refuse(error, form.file? ? :file : :text)
+      form.white = Shelves::OriginalStore.new(Settings.originals).put(form.values[:bytes]) if error.is_a?(UpClose::Errors::NoInk) && error.white
       nil
+    end
+
+    # white artwork that was refused, done in one of the ways there are for it
+    # @param way [UpClose::Artwork::WaysWithWhite::Way]  @param original [String] as the store named it
+    # @return [UpClose::Error, nil] the refusal
+    def white(mark, way, original:, name:, source:)
+      opened = UpClose::Artwork::Opening.call(Shelves::OriginalStore.new(Settings.originals).get(original), white_as_ink: true)
+      artwork = artwork_of(opened, original: original, name: name, source: source, white_as_ink: true)
+      ApplicationRecord.change do
+        artwork.save!
+        use(mark, artwork)
+        choose(mark, way) if way.method
+      end
+      way.recipe && PrepareArtwork.call(mark.reload, way.recipe, remember: false)
+    rescue UpClose::Error => error
+      error
+    end
+
+    # its method as far as the way decides it; what speaks against that is said at Method
+    def choose(mark, way)
+      sealer = UpClose::Methods.fetch(way.method).seals_with
+      mark.update!(way: way.method, printer: mark.printer || "laser", stock: way.stock || UpClose::Methods.fetch(way.method).stocks.first.key, picked: way.picked.to_h.transform_values(&:to_s), reading: "auto", sealer: sealer || mark.sealer)
     end
 
     # @param artwork [Artwork] already in the shop
@@ -31,9 +54,13 @@ module Actions
     def from_file(form)
       opened = UpClose::Artwork::Opening.call(form.values[:bytes])
       name = Shelves::OriginalStore.new(Settings.originals).put(form.values[:bytes])
-      Artwork::CACHE.fetch([name, nil, nil]) { opened }
-      Artwork.new(name: form.values[:name], kind: opened.kind.to_s, original: name, source: form.values[:source], ink_core: opened.ink,
-        facts: {notes: opened.notes, mm_per_unit: opened.mm_per_unit})
+      artwork_of(opened, original: name, name: form.values[:name], source: form.values[:source])
+    end
+
+    def artwork_of(opened, original:, name:, source:, **facts)
+      artwork = Artwork.new(name: name, kind: opened.kind.to_s, original: original, source: source, ink_core: opened.ink,
+        facts: {notes: opened.notes, mm_per_unit: opened.mm_per_unit, **facts})
+      artwork.keep_opened(opened)
     end
 
     def from_lettering(form)

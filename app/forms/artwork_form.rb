@@ -5,6 +5,10 @@ module Forms
   class ArtworkForm < Base
     MOST_BYTES = UpClose::Artwork::Opening::MOST_BYTES
 
+    # the name under which white artwork was kept, that it need not be chosen again
+    # @return [String, nil]
+    attr_accessor :white
+
     def file? = typed(:kind) != "lettering"
 
     private

@@ -23,7 +23,14 @@ class Artwork < ApplicationRecord
   end
 
   # @return [UpClose::Artwork::Drawing, UpClose::Artwork::Picture]
-  def to_core = CACHE.fetch([original, lettering, font, setting, members]) { opened }
+  def to_core = CACHE.fetch(opened_key) { opened }
+
+  # what has just been opened need not be opened again
+  # @return [Artwork] itself
+  def keep_opened(found)
+    CACHE.fetch(opened_key) { found }
+    self
+  end
 
   # many letterings, one mark each
   def set? = members.present?
@@ -52,9 +59,11 @@ class Artwork < ApplicationRecord
 
   private
 
+  def opened_key = [original, facts["white_as_ink"], lettering, font, setting, members]
+
   def opened
     return lettering_set.drawing_of(lettering_set.widest) if set?
     return lettering_core.drawing if lettering?
-    UpClose::Artwork::Opening.call(Shelves::OriginalStore.new(Settings.originals).get(original))
+    UpClose::Artwork::Opening.call(Shelves::OriginalStore.new(Settings.originals).get(original), white_as_ink: facts["white_as_ink"] == true)
   end
 end

@@ -37,6 +37,15 @@ module Routes
         redirect to("/marks/#{mark.id}/artwork"), 303
       end
 
+      app.post "/marks/:id/artwork/white" do
+        mark = find_mark(params["id"])
+        halt 404 unless Shelves::OriginalStore::NAME.match?(params["original"].to_s)
+        name = params["name"].to_s.scrub("").strip[0, 120]
+        refusal = Actions::AddArtwork.white(mark, UpClose::Artwork::WaysWithWhite.fetch(params["way"]), original: params["original"], name: name.empty? ? "Artwork" : name, source: params["source"].to_s[0, 300])
+        halt 422, stage(mark.reload, "artwork", form: nil, others: others(mark), findings: nil, recipe_error: refusal.sentence, recipe_typed: nil) if refusal
+        redirect to("/marks/#{mark.id}/artwork"), 303
+      end
+
       app.post "/marks/:id/artwork/use" do
         mark = find_mark(params["id"])
         Actions::AddArtwork.use(mark, ::Artwork.find(params["artwork"]))

@@ -9,6 +9,16 @@ module UpClose
     # A file that cannot be read as the kind it claims to be.
     class BadArtwork < Error; end
 
+    # A file in which nothing is printed; +white+ when white lies on clear in it, which could be made ink.
+    class NoInk < BadArtwork
+      attr_reader :white
+
+      def initialize(reason, white: false, **more)
+        super(reason, **more)
+        @white = white
+      end
+    end
+
     # Lettering asks for characters the font does not hold.
     class MissingLetters < Error; end
 

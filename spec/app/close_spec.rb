@@ -34,6 +34,24 @@ RSpec.describe "measuring, looking and preparing", :shop do
     %w[checks look.png?film=clear impression.png front.png].each { |file| expect(get("/marks/#{Mark.last.id}/#{file}").status).to eq 404 }
   end
 
+  it "offers what can be done with a white logo, each way with one press and the file not chosen again" do
+    mark = mark_with_artwork
+    white = upload(svg('<rect width="40" height="20" fill="#fff"/>'), "ghost.svg")
+    answer = send_form "/marks/#{mark.id}/artwork", "kind" => "file", "file" => white
+    expect([answer.status, page_words]).to match [422, /“ghost” is all white.*a printer lays no white.*Invert it.*White film, cut by hand.*White transfer paper, to trace/]
+    original = answer.body[/name="original" value="(\h{64})"/, 1]
+    done = ->(way) { send_form("/marks/#{mark.id}/artwork/white", "original" => original, "name" => "ghost", "way" => way).then { mark.reload } }
+    expect(done["invert"]).to have_attributes(recipe: [], way: nil, artwork: have_attributes(name: "ghost", original: original))
+    expect(done["trace"]).to have_attributes(way: "tracing", picked: {"colour" => "white"}, stock: "letter-paper")
+    cut = done["cut-round"]
+    expect(cut).to have_attributes(way: "water-slide", stock: "white-film")
+    # 0.3 mm outside the 40 × 20 it was
+    expect(cut.design.ink.box.width / cut.design.ratio * cut.design.mm_per_unit).to be_within(1e-6).of(cut.width_mm)
+    %w[artwork method place sheet pack.pdf].each { |page| expect(get("/marks/#{mark.id}/#{page}").status).to eq(200), page }
+    expect(get("/artworks/#{cut.artwork_id}/original").body).to include "#fff"
+    expect(send_form("/marks/#{mark.id}/artwork/white", "original" => "../../etc", "way" => "trace").status).to eq 404
+  end
+
   it "prepares by recipe, keeps scale and what was typed, and prints what was prepared" do
     mark = ready_mark
     was = mark.width_mm

@@ -26,6 +26,18 @@ RSpec.describe UpClose::Artwork do
       expect(ink_box('<style>.gone{display:none} #keep,rect.keep{fill:black}</style><rect class="gone" width="90" height="9"/><rect class="keep" x="3" width="4" height="4"/>').to_a).to close_to(3, 0, 4, 4)
     end
 
+    it "makes ink of white that lies on clear, as lines and as pixels, and says when there is none to be made" do
+      lines = svg('<rect x="10" y="5" width="40" height="20" fill="#fff"/>')
+      pixels = Vips::Image.black(60, 30, bands: 4).mutate { |m| m.draw_rect!([255, 255, 255, 255], 10, 5, 40, 20, fill: true) }.cast(:uchar).copy(interpretation: :srgb).pngsave_buffer
+      [lines, pixels].each do |bytes|
+        expect { opened(bytes) }.to raise_error(UpClose::Errors::NoInk) { |error| expect([error.white, error.message]).to match [true, /lays no white/] }
+        made = UpClose::Artwork::Opening.call(bytes, white_as_ink: true)
+        expect(made.ink.box.to_a).to eq [10, 5, 40, 20]
+      end
+      blank = (Vips::Image.black(9, 9) + 255).cast(:uchar).pngsave_buffer
+      expect { opened(blank) }.to raise_error(UpClose::Errors::NoInk) { |error| expect(error.white).to be false }
+    end
+
     it "knows that a printer has no white: white is no ink, and hides what it covers" do
       covered = '<rect width="100" height="50" fill="#fff"/><rect x="10" y="10" width="40" height="20"/><rect x="40" y="0" width="60" height="50" fill="white"/>'
       expect(ink_box(covered).to_a).to match [10, 10, 30, 20].map { |v| be_within(0.02).of(v) }

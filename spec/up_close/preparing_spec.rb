@@ -14,6 +14,11 @@ RSpec.describe UpClose::Artwork::Recipe do
   let(:bar) { opened(svg('<rect x="10" y="20" width="80" height="10"/>')) }
   let(:bar_png) { grey_png(480, 240) { |i| i.draw_rect([0], 48, 96, 384, 48, fill: true) } }
 
+  def as_picture(art)
+    frame = art.ink.box.grown(4)
+    opened(UpClose::Formats::SVG::Raster.call(art, frame: frame, scale: 12).pngsave_buffer)
+  end
+
   it "thickens drawings and pictures by the exact length, on every edge" do
     # 40 mm wide before: 80 units are 40 mm, so 0.2 mm is 0.4 units
     grown = prepared(bar, 40.0, ["thicken", {by_mm: 0.2}])
@@ -23,6 +28,20 @@ RSpec.describe UpClose::Artwork::Recipe do
     # 384 pixels are 40 mm
     pixels = prepared(bar_png, 40.0, ["thicken", {by_mm: 0.2}])
     expect(pixels.artwork.ink.box.height / pixels.ratio / 9.6).to be_within(0.045).of(5.4)
+  end
+
+  it "leaves an outline alone, all round and in the holes, and nothing inside" do
+    # a frame of 80 × 40 with a hole of 60 × 20, 40 mm wide: 2 units a mm, a line of 0.5 mm is 1 unit
+    frame = opened(svg('<path fill-rule="evenodd" d="M10 20h80v40h-80z M20 30h60v20h-60z"/><rect x="30" y="22" width="10" height="6"/>'))
+    line = prepared(frame, 40.0, ["outline", {line_mm: 0.5}])
+    dots = prepared(as_picture(frame), 40.0, ["outline", {line_mm: 0.5}])
+    expect(line.artwork.ink.box.to_a).to match [9, 19, 82, 42].map { |side| be_within(0.01).of(side) }
+    [line, dots].each do |made|
+      proof = UpClose::Artwork::Proof.new(made.artwork, width_mm: 41.0, per_mm: 20.0)
+      # outside: 82 × 42 less 80 × 40, less what the round corners of radius 1 leave; inside: 60 × 20 less 58 × 18; units² ÷ 4 = mm²
+      wanted = (82 * 42 - 80 * 40 - (4 - Math::PI) + 60 * 20 - 58 * 18) / 4.0
+      expect(proof.cover.avg / 255 * proof.cover.width * proof.cover.height / 400.0).to be_within(wanted * 0.03).of(wanted)
+    end
   end
 
   it "bends a bar so that it runs level round a cup" do

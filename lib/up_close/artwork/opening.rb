@@ -15,19 +15,21 @@ module UpClose
       RENDERED_DPI = 600
 
       # @param bytes [String]
+      # @param white_as_ink [Boolean] what is white on clear becomes black
       # @return [Drawing, Picture]
-      # @raise [Errors::BadArtwork]
-      def self.call(bytes) = new(bytes).call
+      # @raise [Errors::BadArtwork, Errors::NoInk]
+      def self.call(bytes, white_as_ink: false) = new(bytes, white_as_ink: white_as_ink).call
 
-      def initialize(bytes)
+      def initialize(bytes, white_as_ink: false)
         @bytes = bytes.to_s.b
+        @white_as_ink = white_as_ink
       end
 
       def call
         refuse("This file is empty.", "Choose the file again.") if @bytes.empty?
         refuse("This file is larger than #{MOST_BYTES / 1024 / 1024} MB.", "Save it smaller: 600 pixels an inch at its final size is plenty.") if @bytes.bytesize > MOST_BYTES
-        artwork = open
-        refuse("There is no ink in this file: all of it is white or clear.", "Check that it is the right file.") unless artwork.ink
+        artwork = @white_as_ink ? WhiteAsInk.call(open) : open
+        no_ink(artwork) unless artwork.ink
         artwork
       rescue Vips::Error
         refuse("This picture breaks off, or is damaged.", "Save it again from where it came from.")
@@ -86,6 +88,12 @@ module UpClose
         image = Vips::Image.svgload_buffer(@bytes, scale: scale, unlimited: true)
         note = "This drawing uses #{beyond.join(", ")}, so it goes to paper as a picture of #{image.width} × #{image.height} pixels, not as lines."
         Picture.new(@bytes, image: Pixels.held(image), notes: [note])
+      end
+
+      def no_ink(artwork)
+        white = !@white_as_ink && WhiteAsInk.any?(artwork)
+        reason = white ? "All of it is white, and a printer lays no white: nothing would be printed." : "There is no ink in this file: all of it is white or clear."
+        raise Errors::NoInk.new(reason, white: white, remedy: white ? "Choose what is to be done with it." : "Check that it is the right file.", field: :file)
       end
 
       def refuse(reason, remedy) = raise(Errors::BadArtwork.new(reason, remedy: remedy, field: :file))

@@ -5,7 +5,7 @@ module UpClose
     # What can be done to artwork before it is printed: preparing/ one a file, each
     # a module with KEY, TITLE, WORDS, PARAMETERS and call. The original is never changed.
     module Preparing
-      ORDER = %w[crop straighten clear-ground pencil ink-lines threshold dot-screen invert thicken bend].freeze
+      ORDER = %w[crop straighten clear-ground pencil ink-lines threshold dot-screen invert thicken outline bend].freeze
 
       # One figure of a step. Frozen.
       Figure = Struct.new(:key, :words, :default, :range, :unit) do

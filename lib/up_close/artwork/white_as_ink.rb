@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+require "vips"
+
+module UpClose
+  module Artwork
+    # A white logo made for a dark piece, turned into ink: what is opaque becomes black, what is
+    # clear stays bare.
+    module WhiteAsInk
+      module_function
+
+      # @param artwork [Drawing, Picture]
+      # @return [Drawing, Picture]
+      def call(artwork) = artwork.vector? ? drawing(artwork) : picture(artwork)
+
+      # whether anything in it lies on clear
+      def any?(artwork) = artwork.vector? ? artwork.shapes.any? : !clear(artwork).nil?
+
+      def drawing(artwork)
+        artwork.with_shapes { |shape| shape.with(fill: shape.fill && Colour::BLACK, stroke: shape.stroke && Colour::BLACK) }
+      end
+
+      def picture(artwork)
+        found = clear(artwork)
+        found ? Picture.made(found.invert, notes: artwork.notes) : artwork
+      end
+
+      # how opaque each place is; nil when there is nothing clear round it, or nothing at all
+      def clear(artwork)
+        image = artwork.layered
+        return unless image.has_alpha?
+        alpha = Pixels.held(image[image.bands - 1])
+        alpha if alpha.max > 127 && alpha.min < 128
+      end
+    end
+  end
+end
