@@ -16,6 +16,13 @@ module Actions
       findings
     end
 
+    # looked at as it is now, unless it was
+    # @return [Mark] itself
+    def once(mark)
+      call(mark) if mark.artwork && mark.width_mm && mark.looked.nil?
+      mark
+    end
+
     # what other stages need of it: the worst for the row, every stop with what to do, and what methods are judged by
     def said_of(mark, findings)
       told = worst(findings)
@@ -34,8 +41,7 @@ module Actions
     # all marks not looked at as they are now; one that cannot be is left for its own page to say
     def the_rest
       Mark.live.where.not(artwork_id: nil).find_each do |mark|
-        next if mark.width_mm.nil? || mark.checked&.fetch("key") == mark.design.checks_key
-        call(mark)
+        once(mark)
       rescue => error
         warn "#{mark.title}: #{error.message}"
       end

@@ -9,14 +9,13 @@ module Actions
     # @return [Run] the one under way, or a new one
     # @raise [UpClose::Errors::Unsuitable] when something refuses the work, and no reason is given
     def start(mark, now, despite: nil)
-      despite = despite.to_s.strip[0, MOST_LETTERS].then { |text| text unless text.empty? }
-      refused = UpClose::Suitability.findings(mark.situation).any?(&:stop?)
-      UpClose::Suitability.check!(mark.situation) unless despite
+      GoPast.call(mark, despite, now)
+      GoPast.check!(mark)
       ApplicationRecord.change do
         mark.lock!
         open = mark.run
         next open if open && !open.finished?
-        mark.runs.create!(steps: mark.steps_core.map(&:to_h), began_at: now, despite: refused ? despite : nil)
+        mark.runs.create!(steps: mark.steps_core.map(&:to_h), began_at: now, despite: (mark.stops.reason if mark.stops.any?))
       end
     end
 

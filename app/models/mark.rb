@@ -48,6 +48,13 @@ class Mark < ApplicationRecord
   # @return [Hash{Symbol => String}] the schools picked, a maker's own aside
   def schools = picked.except("own_school").transform_keys(&:to_sym)
 
+  # what was found when it was looked at as it is now
+  # @return [Hash, nil]
+  def looked = (checked if checked && artwork && width_mm && checked["key"] == design.checks_key)
+
+  # @return [MarkStops]
+  def stops = MarkStops.new(self)
+
   # how large it is, for times and amounts; the usual size while it has none
   # @return [UpClose::Methods::MarkSize]
   def mark_size
@@ -201,7 +208,7 @@ class Mark < ApplicationRecord
 
   # marks that share its sheets and method, are not begun, and that nothing refuses
   # @return [Array<Mark>]
-  def companions = (layout&.marks.to_a - [self]).select { |other| other.way == way && other.run.nil? && UpClose::Suitability.findings(other.situation).none?(&:stop?) }
+  def companions = (layout&.marks.to_a - [self]).select { |other| other.way == way && other.run.nil? && other.stops.open.empty? }
 
   # margins its printer cannot reach
   # @return [Hash{Symbol => Float}]

@@ -5,11 +5,12 @@ module Presenters
   class CardRow
     # One cell. Frozen.
     class Cell
-      attr_reader :stage, :title, :figure, :tone, :ready
+      attr_reader :stage, :title, :figure, :tone, :ready, :looking
 
       # @param tone [Symbol, nil] :turned, :time, :stop, :watch, :faint
-      def initialize(stage:, title:, figure:, tone: nil, ready: true)
-        @stage, @title, @figure, @tone, @ready = stage, title, figure, tone, ready
+      # @param looking [Boolean] it is being looked at again
+      def initialize(stage:, title:, figure:, tone: nil, ready: true, looking: false)
+        @stage, @title, @figure, @tone, @ready, @looking = stage, title, figure, tone, ready, looking
         freeze
       end
     end
@@ -30,7 +31,7 @@ module Presenters
     # @return [Cell]
     def cell(stage)
       figure, tone = open?(stage) ? send(stage) : ["–", :faint]
-      Cell.new(stage: stage, title: STAGES[stage], figure: figure, tone: tone, ready: open?(stage))
+      Cell.new(stage: stage, title: STAGES[stage], figure: figure, tone: tone, ready: open?(stage), looking: stage == "artwork" && looking?)
     end
 
     # the first stage still to be decided
@@ -58,11 +59,12 @@ module Presenters
 
     def artwork
       return "none yet", :faint unless mark.artwork
-      said = mark.checked
-      return ["not looked at", :faint] unless said && said["key"] == mark.design.checks_key
+      said = mark.looked or return ["looking …", :faint]
       sign = {"stop" => " ■", "watch" => " ▲"}[said["verdict"]]
       ["#{said["figure"]}#{sign}", (:stop if said["verdict"] == "stop")]
     end
+
+    def looking? = !mark.artwork.nil? && mark.looked.nil?
 
     def method
       return "none yet", :faint unless mark.way

@@ -14,7 +14,20 @@ module Routes
         found = Actions::LookAtArtwork.call(mark)
         content_type :json
         cell = row(mark.reload).cell("artwork")
-        JSON.generate(checks: part(:checks, mark: mark, findings: found), looked_at: part(:looked_at, mark: mark, findings: found), cell: cell.figure)
+        JSON.generate(checks: part(:checks, mark: mark, findings: found), looked_at: part(:looked_at, mark: mark, findings: found), cell: cell.figure, tone: cell.tone, stops: part(:stops, mark: mark, stage: params["stage"].to_s[/\A(place|sheet|apply)\z/] || "place", asked: false))
+      end
+
+      # going on past what says stop, and taking that back
+      app.post "/marks/:id/despite" do
+        mark = find_mark(params["id"])
+        Actions::GoPast.call(mark, params["reason"], now)
+        redirect to("/marks/#{mark.id}/#{params["stage"].to_s[/\A(place|sheet|apply)\z/] || "apply"}"), 303
+      end
+
+      app.post "/marks/:id/despite/back" do
+        mark = find_mark(params["id"])
+        Actions::GoPast.take_back(mark)
+        redirect to("/marks/#{mark.id}/#{params["stage"].to_s[/\A(place|sheet|apply)\z/] || "apply"}"), 303
       end
 
       app.post "/marks/:id/recipe" do

@@ -14,7 +14,7 @@ module Routes
         content_type :json
         at = Presenters::PlaceStage.new(mark, writer: writer, placement: placement)
         JSON.generate(drawing: part(:piece_scene, view: at.view), front: front && at.curved? && part(:front_view, view: at.front), said: part(:place_findings, at: at, mark: mark), fields: at.fields, errors: form.errors,
-          placed: {x: placement.x_mm, y: placement.y_mm}, undo: mark.earlier_places.any?, cell: row(mark).cell("place").figure)
+          placed: {x: placement.x_mm, y: placement.y_mm}, undo: mark.earlier_places.any?, looking: mark.looked.nil?, cell: row(mark).cell("place").figure)
       end
     end
 
@@ -22,7 +22,7 @@ module Routes
       app.get "/marks/:id/place" do
         mark = find_mark(params["id"])
         redirect to("/marks/#{mark.id}/artwork"), 303 unless mark.artwork
-        stage mark, "place", form: nil, at: Presenters::PlaceStage.new(mark, writer: writer)
+        stage mark, "place", form: nil, asked: false, at: Presenters::PlaceStage.new(mark, writer: writer)
       end
 
       app.post "/marks/:id/place" do
@@ -30,7 +30,7 @@ module Routes
         form = Forms::PlaceForm.new(params, mark: mark, writer: writer)
         done = Actions::PlaceMark.call(mark, form)
         next answer(mark, form) if wants_json?
-        halt 422, stage(mark, "place", form: form, at: Presenters::PlaceStage.new(mark, writer: writer)) unless done
+        halt 422, stage(mark, "place", form: form, asked: false, at: Presenters::PlaceStage.new(mark, writer: writer)) unless done
         redirect to("/marks/#{mark.id}/place"), 303
       end
 
@@ -53,13 +53,14 @@ module Routes
       app.post "/marks/:id/place/repeats" do
         mark = find_mark(params["id"])
         form = Forms::RepeatsForm.new(params, mark: mark, unit: unit)
-        halt 422, stage(mark, "place", form: form, at: Presenters::PlaceStage.new(mark, writer: writer)) unless form.ok?
+        halt 422, stage(mark, "place", form: form, asked: false, at: Presenters::PlaceStage.new(mark, writer: writer)) unless form.ok?
         ApplicationRecord.change { mark.update!(repeats: form.repeats.to_h) }
         redirect to("/marks/#{mark.id}/place"), 303
       end
 
       app.post "/marks/:id/place/settle" do
         mark = find_mark(params["id"])
+        halt 422, stage(mark, "place", form: nil, asked: true, at: Presenters::PlaceStage.new(mark, writer: writer)) if Actions::LookAtArtwork.once(mark).stops.open.any?
         ApplicationRecord.change { mark.update!(placed_at: now) }
         redirect to("/marks/#{mark.id}/#{mark.way ? "sheet" : "method"}"), 303
       end

@@ -22,11 +22,12 @@ module Routes
         find_mark(params["id"]).tap do |mark|
           card = row(mark)
           redirect to("/marks/#{mark.id}/#{card.next_stage}"), 303 unless card.open?("sheet")
+          Actions::LookAtArtwork.once(mark) if request.get? && %w[sheet apply].include?(request.path_info.split("/").last)
         end
       end
 
-      def sheet_stage(mark, form: nil, refusal: nil, laying: nil, largest: nil, bars: nil)
-        stage mark, "sheet", form: form, pack: pack_or_reason(mark), refusal: refusal, laying: laying, largest: largest, bars: bars
+      def sheet_stage(mark, form: nil, refusal: nil, laying: nil, largest: nil, bars: nil, asked: false)
+        stage mark, "sheet", form: form, asked: asked, pack: pack_or_reason(mark), refusal: refusal, laying: laying, largest: largest, bars: bars
       end
 
       # @return [UpClose::Printing::Pack, UpClose::Error]
@@ -103,6 +104,7 @@ module Routes
 
       app.post "/marks/:id/printed" do
         mark = ready_mark
+        halt 422, sheet_stage(mark, asked: true) if Actions::LookAtArtwork.once(mark).stops.open.any?
         refusal = Actions::PrintSheets.call(mark, now)
         halt 422, sheet_stage(mark, refusal: refusal.sentence) if refusal
         redirect to("/marks/#{mark.id}/sheet"), 303

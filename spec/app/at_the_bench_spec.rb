@@ -22,15 +22,41 @@ RSpec.describe "at the bench", :shop do
     expect(run.reload.notes.size).to eq 2
   end
 
+  it "tells a stop at Artwork on every stage after it, goes on past it for one reason, and never blocks what is done" do
+    mark = ready_mark(way: "water-slide", printer: "laser")
+    # 0.04 mm of line at 30 mm, all of it
+    fine = svg('<path d="M0 0h100M0 10h100M0 20h100" stroke="#000" stroke-width="0.1"/>')
+    send_form "/marks/#{mark.id}/artwork", "kind" => "file", "file" => upload(fine, "hair.svg")
+    send_form "/marks/#{mark.id}/place", "width" => "30"
+    expect(send_form("/marks/#{mark.id}/place/settle").status).to eq 422
+    expect(page_words).to match(/Artwork : Thinnest line 0 \. 03.*Go on all the same Because/)
+    %w[sheet apply].each { |stage| expect(get("/marks/#{mark.id}/#{stage}") && page_words).to match(/Artwork : Thinnest line/), stage }
+    expect([send_form("/marks/#{mark.id}/runs").status, send_form("/marks/#{mark.id}/printed").status, mark.reload.runs.size]).to eq [422, 422, 0]
+    expect(JSON.parse(get("/marks/#{mark.id}/checks?stage=place").body)).to include("stops" => /Thinnest line/, "cell" => /■/)
+    send_form "/marks/#{mark.id}/despite", "reason" => "  ", "stage" => "place"
+    expect(mark.reload.despite).to eq({})
+    send_form "/marks/#{mark.id}/despite", "reason" => "a trial", "stage" => "place"
+    expect(send_form("/marks/#{mark.id}/place/settle").status).to eq 303
+    expect(get("/marks/#{mark.id}/apply") && page_words).to match(/Thinnest line.*You go on all the same: “a trial”/)
+    send_form "/marks/#{mark.id}/runs"
+    run = mark.reload.run
+    expect([run.despite, get("/runs/#{run.id}") && page_words]).to match ["a trial", /Thinnest line: 0.03.*Begun all the same: “a trial”/]
+    # another method has stops of its own: the reason covers those it was given for
+    send_form "/marks/#{mark.id}/despite/back", "stage" => "apply"
+    expect(get("/marks/#{mark.id}/apply") && page_words).to match(/Go on all the same/)
+    expect(send_form("/runs/#{run.id}/done", "step" => run.steps_core.first.key).status).to eq 303
+    expect(run.reload.step_ends.size).to eq 1
+  end
+
   it "does not begin past a refused rule without a reason, and keeps the reason" do
     mark.piece.update!(finish: "sealed")
     get "/marks/#{mark.id}/apply"
-    expect(page_words).to match(/Begin all the same/)
+    expect(page_words).to match(/Go on all the same/)
     expect(send_form("/marks/#{mark.id}/runs", "despite" => "  ").status).to eq 422
     expect(Run.count).to eq 0
     send_form "/marks/#{mark.id}/runs", "despite" => "a trial on a scrap"
     get "/runs/#{Run.last.id}"
-    expect(page_words).to match(/although a rule refuses it: a trial on a scrap/)
+    expect(page_words).to match(/Begun all the same: “a trial on a scrap”/)
     other = ready_mark
     send_form "/marks/#{other.id}/runs", "despite" => "no need"
     expect(other.run.despite).to be_nil

@@ -78,7 +78,7 @@ RSpec.describe Presenters do
 
     it "fills as the work goes on, and knows what comes next" do
       mark = mark_with_artwork
-      expect(figures(mark)).to eq ["60.0 × 40.0", "not looked at", "none yet", "56.0 × 28.0", "–", "–", "–", "–"]
+      expect(figures(mark)).to eq ["60.0 × 40.0", "looking …", "none yet", "56.0 × 28.0", "–", "–", "–", "–"]
       expect(stage(mark)).to eq "method"
       get "/marks/#{mark.id}/checks"
       expect(figures(mark)[1]).to match(/\Aline over \d/)

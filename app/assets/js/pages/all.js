@@ -2,6 +2,7 @@
 import { showPresentStage, watchKeys } from "/js/lib/keys.js";
 import { wakeClocks } from "/js/widgets/clock.js";
 import { wakeLifeSize } from "/js/widgets/life_size.js";
+import { wakeLooking } from "/js/widgets/looking.js";
 
 const pages = {
   measure: () => import("/js/pages/measure.js"),
@@ -21,5 +22,6 @@ watchKeys();
 showPresentStage();
 wakeClocks();
 wakeLifeSize();
+wakeLooking();
 // each part of a page wakes by itself
 document.querySelectorAll("[data-page]").forEach((part) => pages[part.dataset.page]?.().then((module) => module.default()));

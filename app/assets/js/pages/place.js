@@ -1,8 +1,10 @@
 // Moves the mark by drag and by keys. The server says what holds there; this only draws it.
 import { ask, inLine, latestOnly } from "/js/lib/ask.js";
 import { isTyping } from "/js/lib/keys.js";
+import { look as lookAgain } from "/js/widgets/looking.js";
 
 const SNAP_PX = 5;
+const REST_MS = 700;
 const STEP = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 
 export default function place() {
@@ -29,6 +31,17 @@ export default function place() {
     if (asked === at.moves) Object.assign(at, answer.placed);
     const cell = document.querySelector(".row [aria-current] b");
     if (cell) cell.textContent = answer.cell;
+    if (answer.looking) rested();
+  };
+
+  // another size is looked at again, once it has come to rest
+  let resting;
+  const rested = () => {
+    const artwork = document.querySelector(`.row a[href="/marks/${stage.dataset.mark}/artwork"] b`);
+    artwork.dataset.looking = stage.dataset.mark;
+    artwork.textContent = "looking …";
+    clearTimeout(resting);
+    resting = setTimeout(() => lookAgain(stage.dataset.mark).catch(() => {}), REST_MS);
   };
 
   const tell = ({ fields, errors }) => {

@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+# What says stop to a mark: its artwork as last looked at, and the rules of its method. Going
+# on past them takes one reason, which is kept with the mark.
+class MarkStops
+  # One stop, and the stage where it is put right. Frozen.
+  Stop = Struct.new(:stage, :key, :title, :figure, :reason, :remedy) do
+    def name = "#{stage}.#{key}"
+
+    # what is wrong and what to do, on one line
+    def words = ["#{title}#{": #{figure}" if figure}.", reason, remedy].compact.join(" ")
+  end
+
+  # @param mark [Mark]
+  def initialize(mark)
+    @mark = mark
+  end
+
+  # @return [Array<Stop>]
+  def all = @all ||= (of_artwork + of_method).each(&:freeze)
+
+  # those that no reason was given for
+  def open = all.reject { |stop| passed.include?(stop.name) }
+
+  def any? = all.any?
+
+  # @return [String, nil] why the maker goes on
+  def reason = @mark.despite["reason"]
+
+  # @return [Hash] as the mark keeps it
+  def passed_for(reason, now) = {"reason" => reason, "stops" => all.map(&:name), "at" => now.to_f}
+
+  private
+
+  def passed = @mark.despite["stops"] || []
+
+  def of_artwork
+    (@mark.looked&.fetch("stops", nil) || []).map { |kept| Stop.new("artwork", *kept.values_at("key", "title", "figure", "reason", "remedy")) }
+  end
+
+  def of_method
+    return [] unless @mark.way
+    UpClose::Suitability.findings(@mark.situation).select(&:stop?).map { |f| Stop.new("method", f.key.to_s, f.title, f.figure, f.reason, f.remedy) }
+  end
+end
