@@ -28,6 +28,12 @@ end
 APP_LOADER.push_dir(File.expand_path("../devices", __dir__), namespace: Object.const_set(:Devices, Module.new))
 APP_LOADER.setup
 
+begin
+  UpClose.check_definitions!
+rescue UpClose::Errors::BadDefinition => error
+  abort error.sentence
+end
+
 ActiveRecord.default_timezone = :utc
 ActiveRecord::Base.logger = nil
 ActiveRecord::Base.configurations = {"shop" => Settings.database}

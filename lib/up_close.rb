@@ -26,4 +26,8 @@ module UpClose
   LOADER.push_dir("#{__dir__}/up_close", namespace: UpClose)
   LOADER.inflector.inflect("svg" => "SVG", "pdf" => "PDF", "png" => "PNG", "dxf" => "DXF", "ics" => "ICS")
   LOADER.setup
+
+  # Every folder of definitions, looked through once before anything is served.
+  # @raise [Errors::BadDefinition] in words, for the first that leaves something out
+  def self.check_definitions! = [Methods, Sealing, Surfaces, Suitability::Rules, Artwork::Checks].each(&:all)
 end

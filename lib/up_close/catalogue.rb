@@ -9,7 +9,7 @@ module UpClose
     # @raise [Errors::BadDefinition] for one that leaves something out
     def all
       @all ||= constants.sort.map { |name| const_get(name) }.select { |found| definition?(found) }
-        .each { |found| checked(found) }.sort_by { |found| rank(found) }.freeze
+        .each { |found| looked_through(found) }.sort_by { |found| rank(found) }.freeze
     end
 
     # looked for again, after a file has come or gone
@@ -17,6 +17,15 @@ module UpClose
 
     # @raise [Errors::BadDefinition]
     def checked(found) = found.check!
+
+    # what breaks while it is looked through is told by its name too
+    def looked_through(found)
+      checked(found)
+    rescue Errors::BadDefinition
+      raise
+    rescue => error
+      raise Errors::BadDefinition.new("#{found.name} cannot be used: #{error.message}", remedy: "Mend its file.")
+    end
 
     # @param order [Array]  @return [Array] what is not in it comes after, by its key
     def place_in(order, key) = [order.index(key) || order.size, key.to_s]

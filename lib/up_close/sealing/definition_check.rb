@@ -8,6 +8,8 @@ module UpClose
       # what every sealer that coats says of itself
       COATING = {between_s: Range, touch_s: Numeric, handle_s: Numeric, cure_s: Numeric, coat_words: String, wet_um: Numeric, can_ml: Numeric}.freeze
 
+      KINDS = {Range => "a range of seconds", Numeric => "a number", String => "words"}.freeze
+
       module_function
 
       # @param sealer [Class] a Sealer
@@ -24,7 +26,7 @@ module UpClose
       end
 
       def coating(sealer)
-        COATING.each { |name, kind| say(sealer, name, "a #{kind.name.downcase}") unless sealer.public_send(name).is_a?(kind) }
+        COATING.each { |name, kind| say(sealer, name, KINDS.fetch(kind)) unless sealer.public_send(name).is_a?(kind) }
         say(sealer, "sheen", "one of #{SHEENS.join(", ")}") unless SHEENS.include?(sealer.sheen)
         moments = [sealer.touch_s, sealer.handle_s, sealer.cure_s]
         say(sealer, "touch_s, handle_s, cure_s", "each no sooner than the one before") unless moments == moments.sort
