@@ -42,7 +42,7 @@ class Mark < ApplicationRecord
     return unless way
     UpClose::Methods::Setting.new(method: method_core, printer: printer, stock: stock_core, picked: schools, own: own_school&.steps,
       material: piece.material_core, finish: piece.finish_core, copies: copies_wanted, pieces: good_wanted, size: mark_size,
-      coat_mm2: piece.coated_mm2 / piece.count, border_mm: laying["border_mm"], tray: ShopTime.current["oven"], coats: coats)
+      coat_mm2: UpClose::Surfaces.coated_mm2(piece.to_core), border_mm: laying["border_mm"], tray: ShopTime.current["oven"], coats: coats)
   end
 
   # @return [Hash{Symbol => String}] the schools picked, a maker's own aside

@@ -23,10 +23,5 @@ class Piece < ApplicationRecord
 
   # what a coat all over would cover, all copies of it
   # @return [Float] mm²
-  def coated_mm2
-    shape = to_core
-    return shape.figures[:area_mm2] * count if shape.curved?
-    outer, *holes = shape.path.flatten(0.1).map { |points, _| UpClose::Geometry::Ring.new(points).area }.sort.reverse
-    (outer - holes.sum) * count
-  end
+  def coated_mm2 = UpClose::Surfaces.coated_mm2(to_core) * count
 end

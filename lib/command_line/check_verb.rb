@@ -3,6 +3,7 @@
 require "json"
 require "command_line/options"
 require "command_line/sized_artwork"
+require "command_line/told"
 
 module CommandLine
   # up-close check: every check of an artwork at its final size.
@@ -21,7 +22,7 @@ module CommandLine
     # @return [String] JSON
     def call
       findings = UpClose::Artwork::Checks.findings(subject)
-      JSON.pretty_generate(width_mm: subject.width_mm, height_mm: subject.proof.height_mm, verdict: UpClose::Finding.worst(findings), findings: findings.map { |f| told(f) }, notes: @sized.artwork.notes)
+      JSON.pretty_generate(width_mm: subject.width_mm, height_mm: subject.proof.height_mm, verdict: UpClose::Finding.worst(findings), findings: findings.map { |f| Told.finding(f) }, notes: @sized.artwork.notes)
     end
 
     private
@@ -45,12 +46,6 @@ module CommandLine
       @subject ||= UpClose::Artwork::Subject.new(artwork: @sized.artwork, width_mm: @sized.width_mm,
         limits: UpClose::Methods::Limits.for(method: setting.method, printer: setting.printer), border_mm: setting.border_mm,
         film: (@options[:film] || (setting.stock.white? ? "white" : "clear")).to_sym, surface: @options[:surface] && UpClose::Colour.hex(@options[:surface]), lettering: @sized.lettering)
-    end
-
-    def told(finding)
-      {check: finding.key, figure: finding.value&.to_f&.round(4), unit: finding.unit, limit: finding.limit, verdict: (finding.verdict == :note) ? :fine : finding.verdict,
-       title: finding.title, working: finding.working&.to_s, reason: finding.reason, remedy: finding.remedy,
-       places_mm: finding.places.map { |b| {x_mm: b.x, y_mm: b.y, width_mm: b.width, height_mm: b.height}.transform_values { |v| v.round(3) } }}
     end
   end
 end

@@ -8,7 +8,7 @@ module CommandLine
 
   # Finds the verb and turns errors into one sentence and an exit code.
   class Runner
-    VERBS = {"print" => "PrintVerb", "check" => "CheckVerb", "unroll" => "UnrollVerb", "nest" => "NestVerb", "calibrate" => "CalibrateVerb", "remaining" => "RemainingVerb", "methods" => "MethodsVerb", "compare" => "CompareVerb", "plan" => "PlanVerb"}.freeze
+    VERBS = {"print" => "PrintVerb", "check" => "CheckVerb", "unroll" => "UnrollVerb", "nest" => "NestVerb", "calibrate" => "CalibrateVerb", "remaining" => "RemainingVerb", "methods" => "MethodsVerb", "compare" => "CompareVerb", "mark" => "MarkVerb", "plan" => "PlanVerb"}.freeze
 
     # @return [Integer] 0, 1 (cannot be done) or 2 (wrong use)
     def self.call(arguments, out: $stdout, err: $stderr)

@@ -38,6 +38,9 @@ module CommandLine
       {cap_mm: cap, x_mm: cap * words.x_height_ratio, small: @options[:text].match?(/\p{Ll}/)}
     end
 
+    # of lettering, x height ÷ cap height
+    def x_height_ratio = words.x_height_ratio
+
     def title = @options[:text] || File.basename(@file, ".*")
 
     private

@@ -18,6 +18,15 @@ module UpClose
         raise(Errors::Unknown.new("Up Close knows no shape called “#{key}”.", remedy: "Choose one of: #{all.map(&:title).join(", ")}.", field: :shape))
     end
 
+    # What a coat all over one side of a flat piece, or all round a curved one, covers.
+    # @param shape [Shape]
+    # @return [Float] mm²
+    def self.coated_mm2(shape)
+      return shape.figures[:area_mm2] if shape.curved?
+      outer, *holes = shape.path.flatten(0.1).map { |points, _| Geometry::Ring.new(points).area }.sort.reverse
+      outer - holes.sum
+    end
+
     # @param measures [Hash{Symbol => Numeric}] mm and counts
     # @param keep_outs [Array<KeepOut>]
     # @return [Shape]

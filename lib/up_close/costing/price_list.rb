@@ -36,7 +36,7 @@ module UpClose
       }.freeze
       # cents, and how much of its unit
       SUPPLIES = {
-        "toner" => [6900, 90], "ink" => [1990, 30], "acetone" => [500, 500], "alcohol" => [400, 500], "cotton swabs" => [150, 100],
+        "toner" => [6900, 90], "ink" => [1990, 30], "acetone" => [500, 500], "alcohol" => [400, 500], "cotton swabs" => [150, 100], "cotton pads" => [180, 80],
         "gel medium" => [1200, 250], "varnish" => [900, 250], "transfer paste" => [1200, 250], "baking medium" => [1450, 30],
         "spray lacquer" => [1000, 400], "clear coat" => [1190, 400], "gloss coat" => [1190, 400], "decal softener" => [600, 30],
         "spray adhesive" => [1200, 400], "clear parcel tape" => [240, 6600], "aluminium tape" => [890, 4500], "carbon paper" => [500, 20],

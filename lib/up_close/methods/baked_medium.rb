@@ -39,7 +39,7 @@ module UpClose
       work do |s|
         oven = s.picked[:bake] == :oven
         hands :print, "Print it", "Best quality; a photo lightened first, since metal darkens it. 100 %, no fit to page, mirror off in the driver.",
-          phase: :print, lasts: 120, never: "use an inkjet print: it does not bake."
+          phase: :print, lasts: 120, each: through_printer, never: "use an inkjet print: it does not bake."
         hands :ground, "Sand and degrease the blanks", "400–600 grit, wet, then degrease.",
           phase: :prepare, lasts: 60, each: over_trim(20, fixed: 40), per: :piece, cautions: %i[dust], never: "touch the face after."
         hands :cut, "Cut the prints to the blank", "To the blank's own outline, no overhang.",

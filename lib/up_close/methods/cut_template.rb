@@ -42,7 +42,7 @@ module UpClose
         material = s.picked[:material]
         cut = CUT_A_MINUTE.fetch(material)
         hands :print, "Print it", "On the card, or on paper to be glued on. 100 %.",
-          takes: [sheet_share((material == :card) ? "card" : "template #{material}")], phase: :print, lasts: 60
+          takes: [sheet_share((material == :card) ? "card" : "template #{material}")], phase: :print, lasts: 60, each: through_printer
         hands :glue, "Glue it to the #{material}", "Thin, all over, under a weight.", phase: :prepare, lasts: 30, each: over_trim(150, fixed: 30)
         wait :set, "Let the glue set", "Flat.", phase: :prepare, lasts: 1800..nil, dries: true, early: "The print creeps under the knife."
         hands :inside, "Cut the inside first", "Windows, then slots: while the sheet is still stiff.",

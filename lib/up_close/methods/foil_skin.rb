@@ -38,7 +38,7 @@ module UpClose
       CURE_S = 3600
 
       work do |s|
-        hands :print, "Print on the coated side", "100 %, no fit to page, mirror off in the driver.", phase: :print, lasts: 120
+        hands :print, "Print on the coated side", "100 %, no fit to page, mirror off in the driver.", phase: :print, lasts: 120, each: through_printer
         hands :cut, "Cut 3 mm outside", "Both flanks of the body.", phase: :print, lasts: 10, each: round_trim(mm_a_minute: 300), cautions: %i[blade]
         hands :clean, "Clean the aluminium with acetone", "A length for both skins. Once, then hands off.",
           takes: [strips("aluminium tape", TAPE_MM, times: SKINS), coat("acetone", 60, least: 1)],

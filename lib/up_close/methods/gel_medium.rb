@@ -39,7 +39,7 @@ module UpClose
 
       work do |s|
         bare = !s.finish&.coated?
-        hands :print, "Print with toner", "100 %, no fit to page, mirror off in the driver.", phase: :print, lasts: 120
+        hands :print, "Print with toner", "100 %, no fit to page, mirror off in the driver.", phase: :print, lasts: 120, each: through_printer
         hands :ground, "Smooth and clean it", "To 240 grit where it is bare; wipe the dust off. Feel for grit.",
           phase: :prepare, lasts: 60, each: over_trim(60, fixed: 60), per: :piece, cautions: %i[dust], faults: %w[missing-spots]
         hands :pencil, "Draw the pencil lines, trim to the ticks", "As on the bench card.",

@@ -43,7 +43,7 @@ module UpClose
         plate_c, iron_c, press_s = HEATS.fetch(s.picked[:heat])
         paper = PAPERS.include?(s.stock.key)
         hands :print, "Print with toner", "Darkest, no toner saving, #{s.stock.side}. 100 %, no fit to page, mirror off in the driver.",
-          phase: :print, lasts: 120, look_for: "solid black, no pinholes."
+          phase: :print, lasts: 120, each: through_printer, look_for: "solid black, no pinholes."
         hands :ground, "Sand and degrease the metal", "400–600 grit, wet; degrease; then alcohol. Wipe again if you touch it.",
           takes: [coat("alcohol", 100, least: 1)], phase: :prepare, lasts: 60, each: over_trim(40, fixed: 60), per: :piece,
           cautions: %i[dust alcohol], look_for: "water that spreads in a film.", never: "put a finger on it after.", faults: %w[missing-spots]

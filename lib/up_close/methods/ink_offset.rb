@@ -41,7 +41,7 @@ module UpClose
         end
         hands :print, "Print on #{s.stock.side}",
           "Load the #{s.stock.short}. In the driver choose “plain paper”, normal quality: that sets how much ink is laid. 100 %, no fit to page, mirror off: Up Close has turned it.",
-          phase: :print, lasts: 60, look_for: "wet, beaded ink; the copy with no roller tracks.", never: "touch the print: the ink lies wet."
+          phase: :print, lasts: 60, each: through_printer, look_for: "wet, beaded ink; the copy with no roller tracks.", never: "touch the print: the ink lies wet."
         hands :trim, "Trim to the ticks", "Hold it by the edges. Have a clean place ready for the next wet print.",
           lasts: 10, each: round_trim(mm_a_minute: 900, fixed: 10), look_for: "corners square to the lines.", never: "smear a corner."
         hands :lay, "Lay it, once", "Ticks on the pencil lines. Touch down in the middle, then outward. Do not slide.",

@@ -34,7 +34,7 @@ module UpClose
       work do |s|
         hands :print, "Print with toner",
           "Darkest setting, no toner saving. 100 %, no fit to page, mirror off in the driver: Up Close has turned it.",
-          phase: :print, lasts: 120, look_for: "deep, even black."
+          phase: :print, lasts: 120, each: through_printer, look_for: "deep, even black."
         hands :ground, "Sand it flat and very smooth",
           "To 320 grit with the grain, on a flat block; wipe the dust off. Only the high spots take.",
           phase: :prepare, lasts: 60, each: over_trim(45, fixed: 60), per: :piece, cautions: %i[dust],

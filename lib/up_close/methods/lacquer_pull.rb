@@ -30,7 +30,7 @@ module UpClose
       work do |_|
         hands :print, "Print with toner",
           "The driver's heavy or glossy paper setting, darkest, no toner saving. 100 %, no fit to page, mirror off.",
-          phase: :print, lasts: 120, look_for: "thick, even black."
+          phase: :print, lasts: 120, each: through_printer, look_for: "thick, even black."
         hands :ground, "Sand and degrease the copper", "400–600 grit, wet; degrease.",
           phase: :prepare, lasts: 60, each: over_trim(40, fixed: 60), per: :piece, cautions: %i[dust],
           look_for: "water that spreads in a film.", never: "put a finger on it after."

@@ -15,6 +15,12 @@ module UpClose
 
       def trim_mm2 = size.trim_mm2(setting.border_mm)
 
+      # a sheet's way through the printer, as much of it as a copy takes
+      def through_printer(seconds_a_sheet: 20)
+        share = trim_mm2 / A4_MM2
+        Pace.new(share * seconds_a_sheet, "#{Pace.n(trim_mm2 / 100, 1)} cm² ÷ #{Pace.n(A4_MM2 / 100)} cm² × #{seconds_a_sheet} s a sheet = #{Pace.n(share * seconds_a_sheet, 1)} s")
+      end
+
       # over the inked box, so many cm² a minute
       def over_ink(cm2_a_minute, fixed: 10) = Pace.area(size.box_mm2, cm2_a_minute, fixed: fixed)
 
@@ -64,6 +70,11 @@ module UpClose
         number = (mm2 / 100.0 / cm2_each).ceil
         Supply.new(title: title, amount: number, unit: unit, working: "#{Pace.n(mm2 / 100, 1)} cm² ÷ #{Pace.n(cm2_each)} cm² each = #{number}")
       end
+
+      SWABBED_CM2 = 60
+
+      # what a solvent is rubbed on with: swabs, or pads where there is much of it
+      def swabs(mm2: size.box_mm2) = (mm2 / 100 > SWABBED_CM2) ? pieces("cotton pads", 150, "pads", mm2: mm2) : pieces("cotton swabs", 12, "swabs", mm2: mm2)
 
       # strips of a tape, each a hand's breadth longer than what it covers
       def strips(title, wide_mm, times: 1, over_mm: 20.0)

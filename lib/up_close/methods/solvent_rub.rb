@@ -34,7 +34,7 @@ module UpClose
       work do |s|
         hands :print, "Print with toner",
           "Darkest setting, no toner saving. 100 %, no fit to page, mirror off in the driver: Up Close has turned it.",
-          phase: :print, lasts: 120, look_for: "deep, even black.", never: "use an inkjet print: nothing comes over."
+          phase: :print, lasts: 120, each: through_printer, look_for: "deep, even black.", never: "use an inkjet print: nothing comes over."
         if s.metal?
           hands :ground, "Take the shine off, degrease", "400–600 grit one way, wet, then degrease.",
             phase: :prepare, lasts: 60, each: over_trim(40, fixed: 60), per: :piece, cautions: %i[dust],
@@ -50,7 +50,7 @@ module UpClose
           look_for: "the ticks on your lines.", never: "let it creep: it doubles."
         hands :rub, "Wet a little, rub at once",
           "A swab or pad of acetone on a patch the size of a coin, then firm strokes, dry. Two or three passes, each across the last. Patch by patch.",
-          takes: [coat("acetone", 200, mm2: size.box_mm2, times: PASSES, least: 2), pieces("cotton swabs", 12, "swabs", mm2: size.box_mm2)],
+          takes: [coat("acetone", 200, mm2: size.box_mm2, times: PASSES, least: 2), swabs],
           lasts: 20, each: over_ink(RUBBED_CM2_A_MINUTE, fixed: 15), passes: PASSES, cautions: %i[solvent gloves],
           look_for: "the paper going clear, the print showing through.", never: "flood it: toner swims.", faults: %w[faint smeared patchy]
         hands :peek, "Lift a corner and look", "Look at the far edge first. Lay it back and rub again where it is faint.",

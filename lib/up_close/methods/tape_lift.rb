@@ -30,7 +30,7 @@ module UpClose
       TAPE_WIDE_MM = 48.0
 
       work do |_|
-        hands :print, "Print with toner", "As it reads. Darkest setting.", phase: :print, lasts: 120
+        hands :print, "Print with toner", "As it reads. Darkest setting.", phase: :print, lasts: 120, each: through_printer
         hands :tape, "Lay clear tape over it", "From one end, no bubbles.", takes: [strips("clear parcel tape", TAPE_WIDE_MM)],
           phase: :print, lasts: 5, each: over_trim(100, fixed: 20), faults: %w[bubbles]
         hands :burnish, "Burnish till it is black", "The back of a spoon, all over.",

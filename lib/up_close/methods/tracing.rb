@@ -38,7 +38,7 @@ module UpClose
 
       work do |s|
         colour = (s.picked[:colour] == :white) ? "white or yellow" : "dark"
-        hands :print, "Print it", "As it reads, 100 %.", phase: :print, lasts: 60
+        hands :print, "Print it", "As it reads, 100 %.", phase: :print, lasts: 60, each: through_printer
         hands :pencil, "Draw the pencil lines", "As on the bench card.", phase: :prepare, lasts: 30, each: 60, per: :piece
         hands :tape, "Tape the design down, carbon side down",
           "On the pencil lines, one edge as a hinge; #{colour} carbon under it.",

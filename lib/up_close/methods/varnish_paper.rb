@@ -46,7 +46,7 @@ module UpClose
 
       work do |s|
         title = (s.picked[:medium] == :paste) ? "transfer paste" : "varnish"
-        hands :print, "Print with toner", "100 %, no fit to page, mirror off in the driver.", phase: :print, lasts: 120
+        hands :print, "Print with toner", "100 %, no fit to page, mirror off in the driver.", phase: :print, lasts: 120, each: through_printer
         hands :ground, "Smooth and clean it", "Sand what is rough, wipe the dust off. Raw, open grain leaves missing spots.",
           phase: :prepare, lasts: 60, each: over_trim(60, fixed: 45), per: :piece, cautions: %i[dust], faults: %w[missing-spots]
         hands :pencil, "Draw the pencil lines, trim to the ticks", "As on the bench card. On a round cap cut close, no overhang.",

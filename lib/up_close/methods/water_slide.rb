@@ -46,7 +46,7 @@ module UpClose
         long = s.picked[:pace] == :long
         hands :print, "Print on the glossy side",
           "Best quality, paper type “glossy photo”. 100 %, no fit to page, mirror off in the driver.",
-          phase: :print, lasts: 180, look_for: "even ink, no tracks.", never: "touch the print: ink lies on top."
+          phase: :print, lasts: 180, each: through_printer, look_for: "even ink, no tracks.", never: "touch the print: ink lies on top."
         wait :print_dry, "Let the print dry", "Lay it flat, face up, out of the dust.",
           phase: :print, dries: true, lasts: DRY_S[s.laser? ? :laser : s.picked[:pace]],
           look_for: "no shine of wet ink.", never: "stack it.", early: "Wet ink smears under the clear coat, and the coat makes it run."

@@ -14,7 +14,7 @@ module UpClose
       coats 3
       between_s 600..14_400
       cure_s 86_400
-      touch_s 1800
+      touch_s 600
       handle_s 14_400
       cautions :spray
       coat_words "Thin, from 25 cm, past both edges."

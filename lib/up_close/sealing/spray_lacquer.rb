@@ -14,7 +14,7 @@ module UpClose
       coats 4
       between_s 300..7200
       cure_s 43_200
-      touch_s 900
+      touch_s 300
       handle_s 7200
       cautions :spray
       coat_words "A mist, barely wet, from 30 cm."

@@ -15,7 +15,7 @@ module UpClose
       coats 3
       between_s 1800..14_400
       cure_s 172_800
-      touch_s 3600
+      touch_s 1800
       handle_s 43_200
       cautions :spray
       coat_words "Thin, even, in a dry room: damp turns an uncured coat white."

@@ -14,7 +14,7 @@ module UpClose
       coats 3
       between_s 14_400..86_400
       cure_s 259_200
-      touch_s 28_800
+      touch_s 14_400
       handle_s 86_400
       coated_cm2_a_minute 100
       least_ml 5

@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+require "json"
+require "command_line/options"
+require "command_line/sized_artwork"
+require "command_line/told"
+
+module CommandLine
+  # up-close mark: all that the pages tell of one mark, as docs/mark.md describes it.
+  class MarkVerb
+    USAGE = "up-close mark REQUEST.json"
+    MOST_BYTES = 1024 * 1024
+
+    def initialize(arguments)
+      _, files = Options.read(arguments, usage: USAGE, names: [])
+      raise WrongUse, "Give one request: #{USAGE}." unless files.size == 1
+      @file = files.first
+    end
+
+    # @return [String] JSON
+    def call
+      raise WrongUse, "#{File.basename(@file)} holds no object." unless data.is_a?(Hash)
+      raise WrongUse, "Give “artwork”, a path, or “text”, one of the two." if data["artwork"].nil? == data["text"].nil?
+      JSON.pretty_generate(answer(UpClose::MarkRequest.new(data, artwork: sized.artwork, letters: letters)))
+    end
+
+    private
+
+    def answer(request)
+      mark = request.worked
+      {reading: mark.reading.word, reading_reason: mark.reading.reason, findings: findings(request).map { |f| Told.finding(f) },
+       pencil_lines: mark.pencil_lines(UpClose::Measure::LengthWriter.new("mm")).map { |line| Told.pencil_line(line) },
+       clearance_mm: mark.room.clearance.round(4), largest_mm: mark.room.largest_here.round(4), width_mm: mark.placement.width_mm, height_mm: mark.setting.size.height_mm.round(4),
+       steps: mark.steps.map { |step| Told.step(step, mark.setting) }, hands_s: mark.hands_s.round, prints: mark.setting.copies, spares: mark.spares.print,
+       chance: mark.spares.chance.round(4), chance_working: mark.spares.chance_working.to_s, ready_s: mark.ready_s.transform_values(&:round), **cost(mark.estimate, mark.setting.pieces)}
+    end
+
+    # the artwork's checks, then what speaks for and against the method here, then the place; each once
+    def findings(request)
+      mark = request.worked
+      place = UpClose::Placing::Review.new(room: mark.room, shape: mark.shape, clearance_mm: mark.clearance_mm, writer: UpClose::Measure::LengthWriter.new("mm")).findings
+      [*UpClose::Artwork::Checks.findings(request.subject), *mark.findings, *place, mark.spares.finding(mark.setting.copies)].uniq(&:key)
+    end
+
+    def cost(estimate, pieces)
+      {cost_cents: (estimate.per_good * pieces).round, cost_each_cents: estimate.per_good.to_f.round(2), cost_working: estimate.working.to_s}
+    end
+
+    # paths are looked for beside the request
+    def sized
+      @sized ||= SizedArtwork.new(data["artwork"] && File.expand_path(data["artwork"].to_s, File.dirname(@file)), {text: data["text"], font: data["font"]}.compact)
+    end
+
+    def letters = data["text"] && {text: data["text"].to_s, x_height_ratio: sized.x_height_ratio}
+
+    def data
+      raise WrongUse, "The request is larger than #{MOST_BYTES / 1024 / 1024} MB." if File.size(@file) > MOST_BYTES
+      @data ||= JSON.parse(File.read(@file, encoding: "UTF-8"))
+    rescue JSON::ParserError
+      raise WrongUse, "#{File.basename(@file)} does not read as JSON."
+    end
+  end
+end

@@ -1,0 +1,142 @@
+# frozen_string_literal: true
+
+module UpClose
+  # One mark asked for from outside, as docs/mark.md describes it. Reads what is given, fills in
+  # what a page would begin with, and answers the WorkedMark that pages ask too.
+  class MarkRequest
+    MOST = 500
+    CLEARANCE_MM = 2.0
+    KEYS = %w[piece artwork text font width_mm at clearance_mm method schools printer stock prints sealer coats room paper hour_cents record].freeze
+
+    # @param data [Hash] as read from JSON
+    # @param artwork [Artwork::Drawing, Artwork::Picture]
+    # @param letters [Hash, nil] of lettering, {text:, x_height_ratio:}
+    # @raise [Error]
+    def initialize(data, artwork:, letters: nil)
+      refuse("The request is no object.", "See docs/mark.md.", :request) unless data.is_a?(Hash)
+      unknown = data.keys - KEYS
+      refuse("“#{unknown.first}” is not asked for.", "Use #{KEYS.join(", ")}.", :request) if unknown.any?
+      @data, @artwork, @letters = data, artwork, letters
+      refuse("“piece” is missing.", "Give its shape, measures, material and the rest.", :piece) unless data["piece"].is_a?(Hash)
+    end
+
+    # @return [WorkedMark]
+    def worked
+      @worked ||= WorkedMark.new(shape: shape, ink: artwork_ink, placement: placement, clearance_mm: number("clearance_mm", 0..500, CLEARANCE_MM),
+        setting: setting, sealer: sealer, situation: situation, reading: reading, record: record, climate: climate,
+        paper: Printing::Paper.fetch(@data["paper"] || "a4"), coverage: subject.solids.laid, hour_cents: number("hour_cents", 0..1_000_000, 0).to_i)
+    end
+
+    # the artwork at its size, as its checks look at it
+    # @return [Artwork::Subject]
+    def subject
+      @subject ||= Artwork::Subject.new(artwork: @artwork, width_mm: width_mm, limits: Methods::Limits.for(method: method, printer: printer),
+        film: stock.white? ? :white : :clear, surface: colour, border_mm: bare_setting.border_mm, lettering: lettering,
+        white_film: method.stocks.any?(&:white?), inked: method.inked?)
+    end
+
+    private
+
+    def piece = @data["piece"]
+
+    def shape
+      @shape ||= begin
+        kind = Surfaces.fetch(piece["shape"])
+        given = piece["measures"].is_a?(Hash) ? piece["measures"] : piece
+        Surfaces.build(kind.key, kind.parameters.to_h { |p| [p.key, given[p.key.to_s]] }.compact)
+      end
+    end
+
+    def artwork_ink = @artwork.ink
+
+    def width_mm = @width_mm ||= number("width_mm", 0.05..2000, nil)
+
+    def height_mm = width_mm * artwork_ink.aspect
+
+    def placement
+      at = @data["at"] || {}
+      refuse("“at” is no object.", "Give right_mm, down_mm and turn_deg.", :at) unless at.is_a?(Hash)
+      x, y, turn = %w[right_mm down_mm turn_deg].map { |key| at.fetch(key, 0) }
+      refuse("“at” holds what is no number.", "Give right_mm, down_mm and turn_deg as numbers.", :at) unless [x, y, turn].all? { |value| value.is_a?(Numeric) && value.between?(-2000, 2000) }
+      Placing::Placement.new(width_mm: width_mm, x_mm: x, y_mm: y, turn_deg: turn)
+    end
+
+    def method = @method ||= Methods.fetch(@data["method"])
+
+    def printer
+      given = (@data["printer"] || method.printers.first).to_s
+      refuse("“#{given}” is no printer.", "Give laser or inkjet.", :printer) unless %w[laser inkjet].include?(given)
+      given.to_sym
+    end
+
+    def stock = bare_setting.stock
+
+    def schools = (@data["schools"] || {}).transform_keys(&:to_sym).tap { |picked| method.check_choices(picked) }
+
+    # as far as it goes without the mark's size
+    def bare_setting
+      @bare_setting ||= Methods::Setting.new(method: method, printer: printer, stock: @data["stock"] && Sheets::Stock.fetch(@data["stock"]), picked: schools, material: material, finish: finish)
+    end
+
+    def setting
+      bare_setting.with(copies: whole("prints", @data["prints"], wanted), pieces: wanted, size: size, coat_mm2: Surfaces.coated_mm2(shape),
+        coats: @data["coats"] && whole("coats", @data["coats"], nil))
+    end
+
+    def size = Methods::MarkSize.new(width_mm: width_mm, height_mm: height_mm, coverage: subject.solids.laid, line_mm: subject.lines.length_mm)
+
+    def wanted = whole("piece.count", piece["count"], 1)
+
+    def material = @material ||= Materials.material(piece["material"] || "wood")
+
+    def finish = Materials.finish(piece["finish"] || "raw")
+
+    def colour = Colour.hex(piece["colour"] || material.colour)
+
+    # as a method begins, unless the request names one
+    def sealer = Sealing.fetch(@data["sealer"] || method.seals_with || "none")
+
+    def situation
+      Suitability::Situation.new(method: method, printer: printer, stock: stock, material: material, finish: finish, colour: colour, sealer: sealer, setting: setting,
+        use: uses, finest_mm: Artwork::Checks::ThinnestLine.call(subject)&.value, tones: subject.solids.tones > Artwork::Checks::Tones::MUCH,
+        size_mm: [width_mm, height_mm], palette: subject.palette)
+    end
+
+    def uses
+      given = Array(piece["use"]).map(&:to_s)
+      unknown = given - Suitability::USES.keys
+      refuse("“#{unknown.first}” is no use of a piece.", "Use #{Suitability::USES.keys.join(", ")}.", :use) if unknown.any?
+      given
+    end
+
+    def reading = Methods::Reading.new(method, seen_through: piece["seen_through"] == true, picked: schools)
+
+    def climate = Timetable::Climate.new(**(@data["room"] || {}).transform_keys(&:to_sym).slice(:temperature_c, :humidity))
+
+    # good and tried, by this way
+    def record
+      given = @data["record"] || {}
+      %w[good tried].map { |key| whole("record.#{key}", given[key], 0, least: 0) }
+    end
+
+    def lettering
+      return unless @letters
+      cap = width_mm / artwork_ink.box.width
+      {cap_mm: cap, x_mm: cap * @letters[:x_height_ratio], small: @letters[:text].match?(/\p{Ll}/)}
+    end
+
+    def number(key, range, start)
+      value = @data.fetch(key, start)
+      return value.to_f if value.is_a?(Numeric) && range.cover?(value)
+      refuse(value.nil? ? "“#{key}” is missing." : "“#{key}” is #{value.inspect}.", "Give #{Working.number(range.begin, 2)} to #{Working.number(range.end)}.", key.to_sym)
+    end
+
+    def whole(key, value, start, least: 1)
+      value = start if value.nil?
+      return value if value.is_a?(Integer) && value.between?(least, MOST)
+      refuse("“#{key}” is #{value.inspect}.", "Give #{least} to #{MOST}.", key.to_sym)
+    end
+
+    def refuse(reason, remedy, field) = raise(Error.new(reason, remedy: remedy, field: field))
+  end
+end
