@@ -24,6 +24,7 @@ gem "icalendar", "~> 2.10"
 
 group :test do
   gem "rspec", "~> 3.13"
+  gem "parallel_tests", "~> 4.7"
   gem "rack-test", "~> 2.2"
   gem "capybara", "~> 3.40"
   gem "cuprite", "~> 0.17"

@@ -45,6 +45,8 @@ module Actions
       rescue => error
         warn "#{mark.title}: #{error.message}"
       end
+    rescue ActiveRecord::ActiveRecordError => error
+      warn "What was not looked at waits for its page: #{error.message.lines.first}"
     ensure
       ActiveRecord::Base.connection_handler.clear_active_connections!
     end

@@ -73,8 +73,8 @@ module UpClose
     # @return [String] in one sentence
     def reason
       best = pick or return "Nothing here fits this piece from a #{@printer} print: another printer, or another ground, opens more."
-      said = best.findings.empty? ? "nothing speaks against it here" : "only #{best.findings.map { |f| f.title.downcase }.join(" and ")} to mind"
-      "#{best.method.title}: #{said}, #{(best.chance * 100).round} in 100 come out, #{Working.number(best.hands_s / 60.0, 0)} min of your hands a good one#{", no fumes" if best.method.fumes == :none}."
+      said = best.findings.empty? ? "It suits this piece." : "Watch #{best.findings.map { |f| f.title.downcase }.join(" and ")}."
+      "We suggest #{best.method.title.downcase}. #{said} #{(best.chance * 100).round} in 100 succeed. About #{Working.number(best.hands_s / 60.0, 0)} min of work each#{", no fumes" if best.method.fumes == :none}."
     end
 
     private

@@ -11,7 +11,7 @@ RSpec.describe "every way, side by side, for a mark", :shop do
     get "/marks/#{mark.id}/compare"
     expect(order.size).to eq UpClose::Methods.all.size
     expect(order).to eq Presenters::Compared.new(mark, "inkjet").to_core.sorted.map { |row| row.method.key }
-    expect(page_words).to match(/side by side .* #{Presenters::Compared.new(mark, "inkjet").to_core.pick.method.title}: .* in 100 come out/)
+    expect(page_words).to match(/side by side .* We suggest #{Presenters::Compared.new(mark, "inkjet").to_core.pick.method.title.downcase}\. .* in 100 succeed/)
     %w[chance hands elapsed line fumes heat cost].each do |sort|
       get "/marks/#{mark.id}/compare?printer=laser&sort=#{sort}"
       expect(order).to eq Presenters::Compared.new(mark, "laser").to_core.sorted(sort).map { |row| row.method.key }

@@ -114,6 +114,7 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
 
   it "searches beside the page when asked to try for longer, tells how far it is, and keeps the best when told to stop" do
     both
+    Actions::LookAtArtwork.once(badge.reload)
     allow(Actions::LaySheet).to receive(:search).and_wrap_original { |search, *rest, &progress| search.call(*rest) { |share| sleep(0.02) && progress&.call(share) } }
     expect(lay(badge, copies: "6", nested: "1", effort: "stretch").status).to eq 303
     get "/marks/#{badge.id}/sheet"

@@ -54,7 +54,7 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
     send_form "/marks/#{large.id}/place", "width" => "500"
     visit "/marks/#{large.id}/sheet"
     expect(page).to have_text("does not fit on A4")
-    click_on "Print it in tiles that lap over"
+    click_on "Print it in tiles"
     expect(page).to have_text(/In tiles\s+3 × 1/)
     expect(page).to have_css(".sheet-picture", count: 4)
     expect(page.evaluate_script("[...document.querySelectorAll('.sheet-picture')].every((image) => image.naturalWidth > 0)")).to be true

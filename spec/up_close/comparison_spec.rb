@@ -56,8 +56,8 @@ RSpec.describe UpClose::Comparison do
   it "counts time of your hands and chance for a good one, with the record in the starting value's place" do
     bare = row(compared(copies: 24), "tracing")
     # once 60 + 30 + 10 + 10 + 10 s; each 60 + 60 s, 400 mm of line (twice round 50 × 50) at 120 mm a minute
-    # and 20 s, and again at 1,200 mm a minute and 30 s; 97 of 100 succeed
-    expect(bare.hands_s).to be_within(1e-9).of((120 + 24 * (120 + 220 + 50)) / 24.0 / 0.97)
+    # and 20 s, and again at 1,200 mm a minute and 30 s; 49 of 623.7 cm² of a sheet's 20 s; 97 of 100 succeed
+    expect(bare.hands_s).to be_within(1e-9).of((120 + 24 * (120 + 220 + 50 + 20 * 49 / 623.7)) / 24.0 / 0.97)
     kept = row(compared(record: {["tracing", "laser", "letter-paper"] => [2, 6]}), "tracing")
     # (0.97 × 4 + 2) ÷ 10
     expect(kept.chance).to be_within(1e-12).of(0.588)
@@ -69,7 +69,7 @@ RSpec.describe UpClose::Comparison do
   it "picks what fits best, says why, and offers tracing where a miss is sanded back" do
     expect(compared("polystyrene", "gloss-paint", colour: "#1e3b2c").pick).to have_attributes(method: UpClose::Methods.fetch("water-slide"), setting: have_attributes(stock: have_attributes(key: "white-film")))
     wood = compared
-    expect([wood.pick.refused?, wood.pick.sanding? && wood.careful.method.key, wood.reason]).to match [false, (wood.pick.sanding? ? "tracing" : false), /#{wood.pick.method.title}: .* in 100 come out/]
+    expect([wood.pick.refused?, wood.pick.sanding? && wood.careful.method.key, wood.reason]).to match [false, (wood.pick.sanding? ? "tracing" : false), /We suggest #{wood.pick.method.title.downcase}\. .* in 100 succeed\. About \d+ min of work each/]
     expect(wood.sorted("fit").map(&:verdict)).to eq(wood.sorted("fit").map(&:verdict).sort_by { |v| %i[fine watch stop].index(v) })
     %w[chance hands line].zip([->(r) { -r.chance }, :hands_s.to_proc, ->(r) { r.line_mm || 0 }]).each { |by, figure| expect(wood.sorted(by).map(&figure)).to eq wood.rows.map(&figure).sort }
   end

@@ -117,7 +117,7 @@ RSpec.describe UpClose::Methods do
       # a coat over 56 × 56: 20 s, and 15 s and 31.4 cm² at 400 cm² a minute for each
       coat = 20 + 15 + 31.36 / 400 * 60
       expect(steps.map { |s| [s.key, s.after, s.earliest_s, s.least_s.round(6)] }).to eq [["scrap_test", nil, nil, 120], ["seal_1", "scrap_test", 600, coat.round(6)], ["seal_2", "seal_1", 1800, coat.round(6)], ["seal_3", "seal_2", 1800, coat.round(6)], ["cure", nil, nil, 172_800]]
-      expect(steps.last.moments).to eq(touch: 3600, next_coat: 1800, handle: 43_200, full: 172_800)
+      expect(steps.last.moments).to eq(touch: 1800, next_coat: 1800, handle: 43_200, full: 172_800)
     end
 
     it "makes a step of every coat that is to go first: undercoats, a spray coat, a day for film to dry" do

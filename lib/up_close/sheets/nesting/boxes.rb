@@ -65,12 +65,19 @@ module UpClose
           copies.each do |part, copy, cuts|
             done = sheets.any? { |sheet| lay(sheet, part, copy, cuts, rule) }
             next if done
-            sheets << {free: [inside(fresh, room)], placements: []}
+            sheets << {free: free_on(fresh, room), placements: []}
             next if lay(sheets.last, part, copy, cuts, rule)
             sheets.pop
             unplaced << [part, copy]
           end
           Layout.new(sheets.map { |s| Layout::Sheet.new(fresh, s[:placements], s[:reach]) }, unplaced)
+        end
+
+        # what is gone from a fresh sheet, its heading's strip among it, is left alone by its box
+        def free_on(fresh, room)
+          fresh.used_regions.map { |region| Geometry::Box.around(region.rings.flatten(1).map { |p| Geometry::Point[*p.to_a] }) }
+            .map { |box| Geometry::Box.new(x: box.x, y: box.y, width: box.width + room.gap, height: box.height + room.gap) }
+            .reduce([inside(fresh, room)]) { |free, gone| without(free, gone) }
         end
 
         def inside(fresh, room)
