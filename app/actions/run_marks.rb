@@ -5,11 +5,9 @@ module Actions
   module RunMarks
     module_function
 
-    # @param despite [String, nil] why it is begun although a rule refuses it; kept with the run
     # @return [Run] the one under way, or a new one
-    # @raise [UpClose::Errors::Unsuitable] when something refuses the work, and no reason is given
-    def start(mark, now, despite: nil)
-      GoPast.call(mark, despite, now)
+    # @raise [UpClose::Errors::Unsuitable] when something says stop, and no reason was given for going on
+    def start(mark, now)
       GoPast.check!(mark)
       ApplicationRecord.change do
         mark.lock!

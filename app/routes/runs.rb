@@ -33,7 +33,9 @@ module Routes
 
       app.post "/marks/:id/runs" do
         mark = ready_mark
-        run = Actions::RunMarks.start(mark, now, despite: params["despite"])
+        Actions::GoPast.call(mark, params["despite"], now)
+        halt 422, stage(mark, "apply") if Actions::LookAtArtwork.once(mark).stops.open.any?
+        run = Actions::RunMarks.start(mark, now)
         mark.companions.each { |other| Actions::RunMarks.start(other, now) } if params["together"]
         redirect to("/runs/#{run.id}"), 303
       end

@@ -22,7 +22,6 @@ module Routes
         find_mark(params["id"]).tap do |mark|
           card = row(mark)
           redirect to("/marks/#{mark.id}/#{card.next_stage}"), 303 unless card.open?("sheet")
-          Actions::LookAtArtwork.once(mark) if request.get? && %w[sheet apply].include?(request.path_info.split("/").last)
         end
       end
 

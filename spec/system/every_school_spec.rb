@@ -21,7 +21,7 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
       seen << find("h1").text
       number = page.text[/Step (\d+) of/, 1].to_i
       yield seen.last if block_given?
-      page.has_css?("[data-early]:not([hidden])", wait: 0) ? find("[data-early] button").click : bench_key(:space)
+      do_step
       expect(page).to have_text(/Step #{number + 1} of|All \d+ steps done/)
     end
     seen

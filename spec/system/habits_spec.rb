@@ -89,7 +89,7 @@ RSpec.describe "how people use it", :shop, :page do
     end
     # here it follows by itself; a key that was meant for "Lay it, once" ends nothing
     expect(page).to have_css("h1", text: "Rub gently")
-    expect(page).to have_text("Changed on another device")
+    expect(page).to have_text("Changed in another window or on another device")
     press(:space)
     sleep 0.5
     expect(run.step_ends.reload.map(&:step).last).to eq "lay"
