@@ -121,7 +121,8 @@ module Routes
         pack = mark.print_pack
         halt 404 unless %w[svg png].include?(kind) && sheet.between?(1, pack.sheets)
         dpi = params["dpi"] ? params["dpi"].to_i : 600
-        shown = (params["show"] && mark.layout) ? Shelves::PrintFiles::Proof.new(pack.proof_pages) : pack
+        # pages show it as it is to come out; what is downloaded undoes what the printer does
+        shown = params["show"] ? (mark.layout ? Shelves::PrintFiles::Proof.new(pack.proof_pages) : pack) : mark.pack_to_print
         bytes = Shelves::PrintFiles.bytes(shown, kind, title: mark.title, sheet: sheet, dpi: dpi)
         next download(bytes, Shelves::PrintFiles::KINDS[kind], "#{mark.title}-#{sheet}.#{kind}") unless params["show"]
         content_type Shelves::PrintFiles::KINDS[kind]

@@ -152,7 +152,7 @@ RSpec.describe "a downloaded sheet", :shop do
   def check_calibrated(mark, reading, file, paper, border)
     {[0.97, 1.02] => "The old one", [1.03, 0.98] => "The one in use"}.each do |(x, y), name|
       printer = Printer.create!(kind: mark.printer, name: name, margins_mm: {}, trays: [])
-      printer.calibrations.create!(figures: UpClose::Printing::Calibration.new(x_scale: x, y_scale: y).to_h, way: "rule", created_at: Time.now + ((x > 1) ? 0 : -86_400))
+      printer.calibrations.create!(figures: UpClose::Printing::Calibration.new(x_scale: x, y_scale: y).to_h, way: "rule", paper: paper, created_at: Time.now + ((x > 1) ? 0 : -86_400))
     end
     lay(mark)
     wide, high = PAPERS[paper]

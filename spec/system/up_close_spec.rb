@@ -16,9 +16,9 @@ RSpec.describe "up close, at the real page", :shop, :page do
   it "looks at artwork at its final size, rings what is thin, and holds the loupe over it by keys and pointer" do
     visit "/marks/#{mark("Pellow Ness Light").id}/artwork"
     looked_at
-    expect(page).to have_css("#checks .finding.is-stop", text: /Thinnest line.*0\.\d+ mm/m)
-    expect(page).to have_css(".places.is-stop rect")
-    expect(find(".row [aria-current] b").text).to match(/\Aline 0\.\d+ ■\z/)
+    expect(page).to have_css("#checks .finding.is-watch", text: /Thinnest line.*0\.\d+ mm/m)
+    expect(page).to have_css(".places.is-watch rect")
+    expect(find(".row [aria-current] b").text).to match(/\Aline 0\.\d+ ▲\z/)
     page.execute_script("document.querySelector('[data-loupe]').focus()")
     press("l")
     expect(page).to have_css("canvas.loupe", visible: true)
