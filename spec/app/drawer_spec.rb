@@ -147,6 +147,15 @@ RSpec.describe "the sheet drawer", :shop do
     expect(StockSheet.here.to_a).to eq [sheet]
   end
 
+  it "leaves a sheet in the drawer that was there before, blank as it was" do
+    sheet = StockSheet.create!(name: "backing 9", stock: mark.setting.stock.key, printer: mark.printer, width_mm: 148, height_mm: 210, used: [])
+    lay(copies: 1)
+    printed
+    expect(sheet.reload.used.size).to eq 1
+    send_form "/marks/#{mark.id}/printed/back", "outcome" => "free"
+    expect(StockSheet.all.map { |one| [one.name, one.state, one.used] }).to eq [["backing 9", "here", []]]
+  end
+
   it "lays out again once the mark has another size, and says nothing of the old layout" do
     put_in
     lay

@@ -17,7 +17,7 @@ RSpec.describe "a downloaded sheet", :shop do
   LAYOUTS = %w[rows nested leftover tiles carrier calibrated].freeze
   FILES = %w[pdf svg png].freeze
   PAPERS = {"a5" => [148.0, 210.0], "a4" => [210.0, 297.0]}.freeze
-  WIDE, HIGH, COPIES = 30.0, 20.0, 3
+  WIDE, HIGH, COPIES, TILED = 30.0, 20.0, 3, 240.0
   FRAME, HEADING, LEADING, GAP, OVERLAP = 8.0, 13.0, 12.0, 3.0, 8.0
   # no two of its eight ways round are alike
   ART = '<path d="M0 0h60v12h-46v8h26v9h-26v11h-14z M46 12h14v6h-14z"/>'
@@ -34,10 +34,8 @@ RSpec.describe "a downloaded sheet", :shop do
     piece = Job.create!(title: "Fair").pieces.create!(name: "plate", shape: "rectangle", measures: {width_mm: 900, height_mm: 700}, material: "wood", finish: "sanded", colour: "#ecd9b0", count: COPIES,
       seen_through: picked["through"] == true)
     method = UpClose::Methods.fetch(way)
-    mark = piece.marks.create!(artwork: artwork, way: way, printer: method.printers.first, stock: method.stocks.find { |s| s.printers.include?(method.printers.first) }.key,
-      picked: picked.except("through"), width_mm: (layout == "tiles") ? 330.0 : WIDE, placed_at: Time.now, paper: paper, sealer: "none", earlier_places: [])
-    Actions::LookAtArtwork.call(mark)
-    mark
+    piece.marks.create!(artwork: artwork, way: way, printer: method.printers.first, stock: method.stocks.find { |s| s.printers.include?(method.printers.first) }.key,
+      picked: picked.except("through"), width_mm: (layout == "tiles") ? TILED : WIDE, placed_at: Time.now, paper: paper, sealer: "none", earlier_places: [])
   end
 
   def artwork
@@ -165,7 +163,7 @@ RSpec.describe "a downloaded sheet", :shop do
   # tiles lap over by 8 and are equal: each holds its part of the whole and nothing else
   def check_tiles(mark, reading, file, paper, border)
     lay(mark, tiles: "1", copies: "1")
-    whole = [330.0 + 2 * border, 220.0 + 2 * border]
+    whole = [TILED + 2 * border, TILED * 2 / 3 + 2 * border]
     sheet = [PAPERS[paper], PAPERS[paper].reverse].min_by { |wide, high| grid(whole, wide, high).reduce(:*) }
     columns, rows = grid(whole, *sheet)
     pages = downloaded(mark, file, 1 + columns * rows)
@@ -185,7 +183,7 @@ RSpec.describe "a downloaded sheet", :shop do
 
   # 4 pixels a millimetre
   def picture_of_whole(whole, border, mirrored)
-    ink = FoundMarks.grey(Vips::Image.svgload_buffer(DRAWING, scale: 330 * 4 / 60.0))
+    ink = FoundMarks.grey(Vips::Image.svgload_buffer(DRAWING, scale: TILED * 4 / 60.0))
     (mirrored ? ink.fliphor : ink).embed((border * 4).round, (border * 4).round, (whole[0] * 4).round, (whole[1] * 4).round, extend: :white)
   end
 

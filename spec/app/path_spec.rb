@@ -69,7 +69,7 @@ RSpec.describe "a mark, from job to record", :shop do
     start = Time.now
     at = ->(seconds, step) { Actions::RunMarks.finish_step(Run.find(run.id), step, start + seconds) }
     %w[pencil print trim].each_with_index { |step, i| at.call(10 + i, step) }
-    allow(Web.settings).to receive(:clock).and_return(start + 11 + 3 * 3600)
+    allow(Web.settings).to receive(:clock).and_return(start + 13 + 3 * 3600)
     get "/runs/#{run.id}"
     expect(page_words).to include("Late by 2 h 00", "wipe the sheet, print again")
     send_form "/runs/#{run.id}/done", "step" => "lay"
@@ -101,5 +101,14 @@ RSpec.describe "a mark, from job to record", :shop do
     send_form "/jobs/#{mark.job.id}/back"
     get "/jobs/#{mark.job.id}"
     expect(page_words).to include("badge")
+  end
+
+  it "counts what is usable as come out, by method, printer and stock" do
+    mark = ready_mark
+    {1 => "good", 2 => "usable", 3 => "spoilt"}.each { |copy, result| mark.attempts.create!(copy: copy, result: result, faults: []) }
+    expect(Attempt.record_of("ink-offset", "inkjet", mark.stock)).to eq [2, 3]
+    expect(Attempt.records).to eq [mark.way, mark.printer, mark.stock] => [2, 3]
+    # (0.65 × 4 + 2) ÷ 7, and of two wanted none is short
+    expect([mark.reload.spares.chance.round(4), mark.short]).to eq [0.6571, 0]
   end
 end

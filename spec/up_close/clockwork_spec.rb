@@ -37,6 +37,14 @@ RSpec.describe UpClose::Runs::Clockwork do
     expect(described_class.new(steps: open_at_once, began_at: 1000, done_at: {"print" => 1500}).turns.map { |turn| [turn.name, turn.at] }).to eq [[:open, nil], [:closing, 1596], [:late, 1620]]
   end
 
+  it "opens by the later and closes by the sooner of a wait's own length and its window" do
+    both = [{key: "soak", phase: :apply, kind: :wait, title: "", words: "", least_s: 60, most_s: 600, after: "print", earliest_s: 200, latest_s: 500}].map { |fields| UpClose::Methods::Step.new(**fields) }
+    turns = ->(printed) { described_class.new(steps: both, began_at: 1000, done_at: {"print" => printed}).turns.to_h { |turn| [turn.name, turn.at] } }
+    # its own: 1060 … 1600 from the print's end at 1000, where it came to hand; the window: printed + 200 … printed + 500
+    expect(turns[1000]).to include(open: 1200, over: 1500)
+    expect(turns[800]).to include(open: 1060, over: 1300)
+  end
+
   it "keeps the true moment of a cure that is ended early: touched, coated, handled, cured" do
     cure = step("cure", :wait, least_s: 86_400, dries: true, moments: {touch: 1800, next_coat: 600, handle: 14_400, full: 86_400})
     work = [step("coat"), cure]

@@ -74,6 +74,13 @@ RSpec.describe UpClose::Comparison do
     %w[chance hands line].zip([->(r) { -r.chance }, :hands_s.to_proc, ->(r) { r.line_mm || 0 }]).each { |by, figure| expect(wood.sorted(by).map(&figure)).to eq wood.rows.map(&figure).sort }
   end
 
+  it "picks the likelier of two ways that fit alike, whatever else is less" do
+    both = compared.sorted("fit").reject(&:refused?).group_by { |r| [r.verdict, r.findings.size] }.values.find { |alike| alike.map { |r| r.chance.round(2) }.uniq.size > 1 }
+    expect(both.map { |r| r.chance.round(2) }).to eq both.map { |r| r.chance.round(2) }.sort.reverse
+    lost = compared(record: {[compared.pick.method.key, "laser", compared.pick.setting.stock.key] => [0, 60]})
+    expect(lost.pick.method).not_to eq compared.pick.method
+  end
+
   it "reads a board's bottom layer as it is, and everything seen through glass the other way" do
     reading = ->(key, **more) { UpClose::Methods::Reading.new(UpClose::Methods.fetch(key), **more).then { |r| [r.turns, r.word] } }
     expect([reading["heat-resist"], reading["heat-resist", picked: {layer: :bottom}], reading["lacquer-pull", picked: {layer: :bottom}]]).to eq [[1, "mirrored"], [2, "as-is"], [2, "as-is"]]

@@ -123,6 +123,13 @@ RSpec.describe "shapes that are not plain" do
       expect(plug.relief_cuts(0.035)).to eq [[0, 20, 7], [50, 95, 2]]
     end
 
+    it "asks for those cuts where a mark strains its film, and no others" do
+      # 25 of 30 mm towards the edge at its first stretch: strain by hand √(1 + (25 ÷ 30 × 15 ÷ 20)²) − 1 = 0.179
+      wide = room(plug, box_ink(10, 30), width_mm: 10, x_mm: 12 - 47.5).placed
+      found = plug.findings(wide, UpClose::Measure::LengthWriter.new("mm")).first
+      expect(found).to have_attributes(verdict: :stop, remedy: "Relief cuts from the edge: 7 between 0 and 20, 2 between 50 and 95.")
+    end
+
     it "judges a mark by how far it reaches towards back and belly" do
       # at 30 mm the girth is 66.67; 5 mm off the middle is 0.3 of the way: √(1 + (0.3 × 5 ÷ 30)²) − 1
       low = room(plug, box_ink(10, 10), width_mm: 10, x_mm: 35 - 47.5).placed

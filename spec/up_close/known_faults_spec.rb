@@ -21,6 +21,8 @@ RSpec.describe UpClose::Printing::KnownFaults do
 
   it "finds the copies on which one further up comes again" do
     expect(faults.ghost_finding({1 => copy(10, 40), 2 => copy(20, 130), 3 => copy(60, 130)})).to have_attributes(verdict: :watch, value: 1)
+    # both below get the upper one's; the upper one, a drum's turn above them, gets none
+    expect(faults.ghost_finding({1 => copy(10, 40), 2 => copy(10, 130), 3 => copy(14, 134)})).to have_attributes(value: 2)
     # 40 + 94 + 20 = 154 is the ghost's foot
     expect(faults.ghost_finding({1 => copy(10, 40), 2 => copy(10, 155)})).to have_attributes(verdict: :fine, value: 0)
     expect(described_class.new.ghost_finding({1 => copy(0, 0)})).to be_nil

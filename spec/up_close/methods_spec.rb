@@ -66,6 +66,12 @@ RSpec.describe UpClose::Methods do
       end
     end
 
+    it "tells the gravest first, and the rest as the rules are named" do
+      several = described_class.findings(situation("solvent-rub", :laser, material: "polystyrene", finish: "gloss-paint", colour: "#151515"))
+      expect(several.map(&:verdict)).to eq(several.map(&:verdict).sort_by { |verdict| %i[stop watch fine note].index(verdict) })
+      expect(several.map(&:verdict).uniq).to eq %i[stop watch]
+    end
+
     it "lets through what works" do
       [
         ["water-slide", :inkjet, {material: "polystyrene", finish: "gloss-paint", colour: "#ffffff"}],

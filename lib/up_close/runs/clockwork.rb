@@ -79,14 +79,14 @@ module UpClose
 
       private
 
+      # when both its own length and a window hold it back, the later of the two
       def opening(step, place)
-        return came_at(place) + step.least_s if step.wait?
-        step.earliest_s && anchor(step, place) + step.earliest_s
+        [(came_at(place) + step.least_s if step.wait?), (anchor(step, place) + step.earliest_s if step.earliest_s)].compact.max
       end
 
+      # when both end it, the sooner
       def closing(step, place)
-        return step.most_s && came_at(place) + step.most_s if step.wait?
-        step.latest_s && anchor(step, place) + step.latest_s
+        [(came_at(place) + step.most_s if step.wait? && step.most_s), (anchor(step, place) + step.latest_s if step.latest_s)].compact.min
       end
 
       def anchor(step, place) = @done_at.fetch(step.after, came_at(place))
