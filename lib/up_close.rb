@@ -20,6 +20,8 @@ require "zeitwerk"
 #   costing/     money in whole cents, a sheet's share
 #   comparison    every method for one mark, side by side
 #   record/       attempts and faults
+#   worked_mark   all that is told of one mark; mark_request reads one from JSON
+#   catalogue     what a folder of definitions holds, looked through once
 #   formats/      readers and writers, on strings
 module UpClose
   LOADER = Zeitwerk::Loader.new

@@ -138,10 +138,12 @@ class Mark < ApplicationRecord
   def copies_wanted = copies || good_wanted
 
   # how likely a try is to succeed, and how many to print
+  # @param on [UpClose::Sheets::Stock]
   # @return [UpClose::Sheets::Spares]
-  def spares
-    UpClose::Sheets::Spares.new(good_wanted, start: method_core.chance_with(setting.stock), good: record.first, tried: record.last, on_a_miss: method_core.on_a_miss,
-      factors: UpClose::Sheets::Spares.factors_of(UpClose::Suitability.findings(situation)))
+  def spares(on: setting.stock)
+    good, tried = Attempt.record_of(way, printer, on.key)
+    UpClose::Sheets::Spares.new(good_wanted, start: method_core.chance_with(on), good: good, tried: tried, on_a_miss: method_core.on_a_miss,
+      factors: UpClose::Sheets::Spares.factors_of(UpClose::Suitability.findings(situation(stock: on))))
   end
 
   # the lines to cut along, sheet by sheet, each copy by its number

@@ -44,7 +44,7 @@ module Presenters
     # what the clock says as the page is made
     # @return [Array(String, String), nil] words and figure
     def clock
-      shown = faces.select { |face| face.name == state.name }.last or return
+      shown = faces.reverse.find { |face| face.name == state.name } or return
       [shown.words, figure(shown)]
     end
 
@@ -95,7 +95,11 @@ module Presenters
 
     OPEN = lambda do |step, state|
       next ["Open, best in", "down", state.best_at] if state.best_at
-      state.closes_at ? ["#{step.wait? ? "Good" : "Open"} for another", "down", state.closes_at] : ["Long enough", nil, nil, "now"]
+      if state.closes_at
+        ["#{step.wait? ? "Good" : "Open"} for another", "down", state.closes_at]
+      else
+        ["Long enough", nil, nil, "now"]
+      end
     end
     FACES = {
       early: ->(step, state) { [step.wait? ? "Ready in" : "Not yet: opens in", "down", state.opens_at] },

@@ -74,7 +74,7 @@ module Presenters
 
     def place
       fits = mark.room.fits?
-      ["#{@writer.pair(mark.width_mm, mark.height_mm)}#{" ■" unless fits}", (:stop unless fits)]
+      ["#{"■ " unless fits}#{@writer.pair(mark.width_mm, mark.height_mm)}", (:stop unless fits)]
     end
 
     def sheet

@@ -37,8 +37,7 @@ module Presenters
     end
 
     def way(stock)
-      chance = (stock == mark.setting.stock) ? worked.spares.chance : mark.method_core.chance_with(stock)
-      worked.priced.way(worked.priced.name(stock).capitalize, mark.setting.with(stock: stock), chance)
+      worked.priced.way(worked.priced.name(stock).capitalize, mark.setting.with(stock: stock), mark.spares(on: stock).chance)
     end
   end
 end

@@ -19,6 +19,10 @@ module Presenters
 
     def curved? = mark.piece.to_core.curved?
 
+    # where a drag snaps to
+    # @return [Hash{Symbol => Array<Float>}]
+    def snaps = UpClose::Placing::Snaps.new(room: @room, shape: shape, clearance_mm: mark.clearance_mm, others: mark.neighbours.filter_map(&:placement)).call
+
     def stop? = findings.any?(&:stop?)
 
     def pencil_lines = UpClose::Placing::PencilLines.new(shape: mark.piece.to_core, placement: placement, writer: @writer).call

@@ -122,7 +122,11 @@ module Routes
         halt 404 unless %w[svg png].include?(kind) && sheet.between?(1, pack.sheets)
         dpi = params["dpi"] ? params["dpi"].to_i : 600
         # pages show it as it is to come out; what is downloaded undoes what the printer does
-        shown = params["show"] ? (mark.layout ? Shelves::PrintFiles::Proof.new(pack.proof_pages) : pack) : mark.pack_to_print
+        shown = if params["show"]
+          mark.layout ? Shelves::PrintFiles::Proof.new(pack.proof_pages) : pack
+        else
+          mark.pack_to_print
+        end
         bytes = Shelves::PrintFiles.bytes(shown, kind, title: mark.title, sheet: sheet, dpi: dpi)
         next download(bytes, Shelves::PrintFiles::KINDS[kind], "#{mark.title}-#{sheet}.#{kind}") unless params["show"]
         content_type Shelves::PrintFiles::KINDS[kind]

@@ -55,8 +55,8 @@ RSpec.describe "printed true", :measured do
     end
   end
 
-  it "comes out true once what was found is undone: 200 mm within 0.05, on both printers" do
-    %w[harbour-laser kitchen-inkjet].each do |key|
+  {"harbour-laser" => true, "kitchen-inkjet" => false}.each do |key, slow|
+    it "comes out true once what was found is undone: 200 mm within 0.05, on #{key}", slow: slow do
       found = calibration(scanned(printed(by: key), turn_deg: 1.1))
       second = calibration(scanned(printed(crosses.page.drawn_by(found.undo(a4)), by: key), turn_deg: -0.6))
       expect([second.x_scale, second.y_scale].map { |scale| (scale - 1).abs * 200 }.max).to be < 0.05

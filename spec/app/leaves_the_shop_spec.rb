@@ -6,44 +6,27 @@ require_relative "../shop_helper"
 # artwork. Every method and every school that changes the reading, by every kind of layout;
 # file kinds and papers go round among them by default, and all together under --tag slow.
 RSpec.describe "a downloaded sheet", :shop do
-  # which way round each is printed, as the handbook counts it (2), not as the code does
-  READINGS = {
-    ["water-slide", {}] => :as_it_reads, ["solvent-rub", {}] => :mirrored, ["ink-offset", {}] => :mirrored, ["iron-on", {}] => :mirrored,
-    ["gel-medium", {}] => :mirrored, ["varnish-paper", {}] => :mirrored, ["tape-lift", {}] => :as_it_reads, ["baked-medium", {}] => :mirrored,
-    ["heat-resist", {}] => :mirrored, ["heat-resist", {"layer" => "bottom"}] => :as_it_reads, ["lacquer-pull", {}] => :mirrored,
-    ["lacquer-pull", {"layer" => "bottom"}] => :as_it_reads, ["foil-skin", {}] => :mirrored, ["tracing", {}] => :as_it_reads, ["cut-template", {}] => :as_it_reads,
-    ["water-slide", {"through" => true}] => :mirrored
-  }.freeze
-  LAYOUTS = %w[rows nested leftover tiles carrier calibrated].freeze
-  FILES = %w[pdf svg png].freeze
-  PAPERS = {"a5" => [148.0, 210.0], "a4" => [210.0, 297.0]}.freeze
-  WIDE, HIGH, COPIES, TILED = 30.0, 20.0, 3, 240.0
-  FRAME, HEADING, LEADING, GAP, OVERLAP = 8.0, 13.0, 12.0, 3.0, 8.0
-  # no two of its eight ways round are alike
-  ART = '<path d="M0 0h60v12h-46v8h26v9h-26v11h-14z M46 12h14v6h-14z"/>'
-  DRAWING = %(<svg xmlns="http://www.w3.org/2000/svg" width="60" height="40" viewBox="0 0 60 40">#{ART}</svg>).freeze
-
   def self.cases
-    all = READINGS.keys.product(LAYOUTS)
-    by_default = all.each_with_index.map { |(way, layout), i| [way, layout, FILES[(i + i / LAYOUTS.size) % 3], PAPERS.keys[(i / 3) % 2]] }
-    whole = READINGS.keys.product(LAYOUTS, FILES, PAPERS.keys)
+    all = ProofTable::READINGS.keys.product(ProofTable::LAYOUTS)
+    by_default = all.each_with_index.map { |(way, layout), i| [way, layout, ProofTable::FILES[(i + i / ProofTable::LAYOUTS.size) % 3], ProofTable::PAPERS.keys[(i / 3) % 2]] }
+    whole = ProofTable::READINGS.keys.product(ProofTable::LAYOUTS, ProofTable::FILES, ProofTable::PAPERS.keys)
     by_default.map { |one| [one, false] } + (whole - by_default).map { |one| [one, true] }
   end
 
   def mark_for(way, picked, paper, layout)
-    piece = Job.create!(title: "Fair").pieces.create!(name: "plate", shape: "rectangle", measures: {width_mm: 900, height_mm: 700}, material: "wood", finish: "sanded", colour: "#ecd9b0", count: COPIES,
+    piece = Job.create!(title: "Fair").pieces.create!(name: "plate", shape: "rectangle", measures: {width_mm: 900, height_mm: 700}, material: "wood", finish: "sanded", colour: "#ecd9b0", count: ProofTable::COPIES,
       seen_through: picked["through"] == true)
     method = UpClose::Methods.fetch(way)
     piece.marks.create!(artwork: artwork, way: way, printer: method.printers.first, stock: method.stocks.find { |s| s.printers.include?(method.printers.first) }.key,
-      picked: picked.except("through"), width_mm: (layout == "tiles") ? TILED : WIDE, placed_at: Time.now, paper: paper, sealer: "none", earlier_places: [])
+      picked: picked.except("through"), width_mm: (layout == "tiles") ? ProofTable::TILED : ProofTable::WIDE, placed_at: Time.now, paper: paper, sealer: "none", earlier_places: [])
   end
 
   def artwork
-    Artwork.first || Actions::AddArtwork.artwork_of(opened(DRAWING), original: Shelves::OriginalStore.new(Settings.originals).put(DRAWING), name: "flag", source: "ours").tap(&:save!)
+    Artwork.first || Actions::AddArtwork.artwork_of(opened(ProofTable::DRAWING), original: Shelves::OriginalStore.new(Settings.originals).put(ProofTable::DRAWING), name: "flag", source: "ours").tap(&:save!)
   end
 
   def lay(mark, **more)
-    send_form "/marks/#{mark.id}/sheet", {"copies" => COPIES.to_s, "paper" => mark.paper, "turning" => "quarter"}.merge(more.transform_keys(&:to_s))
+    send_form "/marks/#{mark.id}/sheet", {"copies" => ProofTable::COPIES.to_s, "paper" => mark.paper, "turning" => "quarter"}.merge(more.transform_keys(&:to_s))
     expect(last_response.status).to eq(303), page_words[0, 900]
   end
 
@@ -60,18 +43,18 @@ RSpec.describe "a downloaded sheet", :shop do
     pdf = get("/marks/#{mark.id}/pack.pdf").body
     marks_by_page.each_with_index.flat_map do |marks, page|
       FoundMarks.words(pdf, page + 1).select { |word, _, _| word.match?(/\A\d{1,2}\z/) }.filter_map do |word, x, y|
-        over = marks.select { |m| x.between?(m.x - border, m.right + border) && (m.y - border - y).between?(0, GAP) }
+        over = marks.select { |m| x.between?(m.x - border, m.right + border) && (m.y - border - y).between?(0, ProofTable::GAP) }
         word.to_i if over.size == 1
       end
     end
   end
 
   # @return [Array<Array<FoundMarks::Mark>>] by page, after holding each to what was asked
-  def found(pages, reading, width: WIDE, height: HIGH)
-    finder = FoundMarks.new(DRAWING, width: width, height: height, mirrored: reading == :mirrored)
+  def found(pages, reading, width: ProofTable::WIDE, height: ProofTable::HIGH)
+    finder = FoundMarks.new(ProofTable::DRAWING, width: width, height: height, mirrored: reading == :mirrored)
     pages.map { |page| finder.on(page) }.tap do |by_page|
       marks = by_page.flatten
-      expect(marks.size).to eq COPIES
+      expect(marks.size).to eq ProofTable::COPIES
       expect(marks.map(&:off)).to all(be < 0.03)
       by_page.each { |on_page| on_page.combination(2) { |a, b| expect(a.overlaps?(b)).to be false } }
     end
@@ -96,11 +79,11 @@ RSpec.describe "a downloaded sheet", :shop do
   def check_rows(mark, reading, file, paper, border)
     lay(mark)
     pages = downloaded(mark, file, 1)
-    wide, high = PAPERS[paper]
+    wide, high = ProofTable::PAPERS[paper]
     by_page = found(pages, reading)
     # rows from the frame's corner, as many to a row as fit
-    a_row = ((wide - 2 * FRAME + GAP) / (WIDE + 2 * border + GAP)).floor
-    places = Array.new(COPIES) { |i| [FRAME + border + (i % a_row) * (WIDE + 2 * border + GAP), FRAME + HEADING + border + (i / a_row) * (HIGH + 2 * border + GAP)] }
+    a_row = ((wide - 2 * ProofTable::FRAME + ProofTable::GAP) / (ProofTable::WIDE + 2 * border + ProofTable::GAP)).floor
+    places = Array.new(ProofTable::COPIES) { |i| [ProofTable::FRAME + border + (i % a_row) * (ProofTable::WIDE + 2 * border + ProofTable::GAP), ProofTable::FRAME + ProofTable::HEADING + border + (i / a_row) * (ProofTable::HIGH + 2 * border + ProofTable::GAP)] }
     expect(sized(pages.first)).to match [wide, high].map { |mm| be_within(0.1).of(mm) }
     expect(by_page.flatten.sort_by { |m| [m.y.round, m.x] }.map { |m| [m.x, m.y, m.turn] }).to match(places.map { |x, y| [be_within(0.12).of(x), be_within(0.12).of(y), 0] })
     by_page
@@ -109,8 +92,8 @@ RSpec.describe "a downloaded sheet", :shop do
   def check_nested(mark, reading, file, paper, border)
     lay(mark, nested: "1")
     by_page = found(downloaded(mark, file, mark.reload.layout.sheets.size), reading)
-    wide, high = PAPERS[paper]
-    by_page.flatten.each { |m| inside(m, FRAME, FRAME + HEADING, wide - FRAME, high - FRAME, 0) }
+    wide, high = ProofTable::PAPERS[paper]
+    by_page.flatten.each { |m| inside(m, ProofTable::FRAME, ProofTable::FRAME + ProofTable::HEADING, wide - ProofTable::FRAME, high - ProofTable::FRAME, 0) }
     words_clear(mark, by_page)
     by_page
   end
@@ -123,7 +106,7 @@ RSpec.describe "a downloaded sheet", :shop do
     pages = downloaded(mark, file, 1)
     by_page = found(pages, reading)
     by_page.flatten.each do |m|
-      inside(m, FRAME, LEADING, 148 - FRAME, 210 - FRAME, 0)
+      inside(m, ProofTable::FRAME, ProofTable::LEADING, 148 - ProofTable::FRAME, 210 - ProofTable::FRAME, 0)
       expect(m.overlaps?(FoundMarks::Mark.new(0, 0, 70, 90))).to be false
     end
     # nothing at all over what is gone
@@ -140,7 +123,7 @@ RSpec.describe "a downloaded sheet", :shop do
     expect(sized(pages.first)).to match [be_within(0.1).of(215.9), be_within(0.1).of(279.4)]
     left, top = (215.9 - 140) / 2, 12.0
     by_page = found(pages, reading)
-    by_page.flatten.each { |m| inside(m, left + FRAME, top + LEADING, left + 140 - FRAME, top + 180 - FRAME, 0) }
+    by_page.flatten.each { |m| inside(m, left + ProofTable::FRAME, top + ProofTable::LEADING, left + 140 - ProofTable::FRAME, top + 180 - ProofTable::FRAME, 0) }
     carrier = FoundMarks.pages(get("/marks/#{mark.id}/carrier.pdf").body, "pdf").first
     edge = carrier.crop(((left - 0.4) * FoundMarks::PER_MM).round, ((top + 60) * FoundMarks::PER_MM).round, 10, 600)
     expect((edge < 128).project.first.to_a.flatten.max / 255).to eq 600
@@ -153,54 +136,54 @@ RSpec.describe "a downloaded sheet", :shop do
       printer.calibrations.create!(figures: UpClose::Printing::Calibration.new(x_scale: x, y_scale: y).to_h, way: "rule", paper: paper, created_at: Time.now + ((x > 1) ? 0 : -86_400))
     end
     lay(mark)
-    wide, high = PAPERS[paper]
-    by_page = found(downloaded(mark, file, 1), reading, width: WIDE / 1.03, height: HIGH / 0.98)
+    wide, high = ProofTable::PAPERS[paper]
+    by_page = found(downloaded(mark, file, 1), reading, width: ProofTable::WIDE / 1.03, height: ProofTable::HIGH / 0.98)
     first = by_page.flatten.min_by { |m| [m.y.round, m.x] }
-    expect([first.x, first.y]).to match [be_within(0.15).of(wide / 2 + (FRAME + border - wide / 2) / 1.03), be_within(0.15).of(high / 2 + (FRAME + HEADING + border - high / 2) / 0.98)]
+    expect([first.x, first.y]).to match [be_within(0.15).of(wide / 2 + (ProofTable::FRAME + border - wide / 2) / 1.03), be_within(0.15).of(high / 2 + (ProofTable::FRAME + ProofTable::HEADING + border - high / 2) / 0.98)]
     by_page
   end
 
   # tiles lap over by 8 and are equal: each holds its part of the whole and nothing else
   def check_tiles(mark, reading, file, paper, border)
     lay(mark, tiles: "1", copies: "1")
-    whole = [TILED + 2 * border, TILED * 2 / 3 + 2 * border]
-    sheet = [PAPERS[paper], PAPERS[paper].reverse].min_by { |wide, high| grid(whole, wide, high).reduce(:*) }
+    whole = [ProofTable::TILED + 2 * border, ProofTable::TILED * 2 / 3 + 2 * border]
+    sheet = [ProofTable::PAPERS[paper], ProofTable::PAPERS[paper].reverse].min_by { |wide, high| grid(whole, wide, high).reduce(:*) }
     columns, rows = grid(whole, *sheet)
     pages = downloaded(mark, file, 1 + columns * rows)
     expect(pages.size).to eq 1 + columns * rows
-    parts = whole.zip([columns, rows]).map { |size, many| (size + (many - 1) * OVERLAP) / many }
+    parts = whole.zip([columns, rows]).map { |size, many| (size + (many - 1) * ProofTable::OVERLAP) / many }
     wanted = picture_of_whole(whole, border, reading == :mirrored)
     pages.drop(1).each_with_index do |page, i|
       expect(sized(page)).to match sheet.map { |mm| be_within(0.1).of(mm) }
-      x, y = (i % columns) * (parts[0] - OVERLAP), (i / columns) * (parts[1] - OVERLAP)
+      x, y = (i % columns) * (parts[0] - ProofTable::OVERLAP), (i / columns) * (parts[1] - ProofTable::OVERLAP)
       expect(difference(page, wanted, x, y, parts)).to be < 0.02
     end
   end
 
   def grid(whole, wide, high)
-    [whole[0], whole[1]].zip([wide - 2 * FRAME, high - 2 * FRAME - HEADING]).map { |size, room| (size <= room) ? 1 : ((size - OVERLAP) / (room - OVERLAP)).ceil }
+    [whole[0], whole[1]].zip([wide - 2 * ProofTable::FRAME, high - 2 * ProofTable::FRAME - ProofTable::HEADING]).map { |size, room| (size <= room) ? 1 : ((size - ProofTable::OVERLAP) / (room - ProofTable::OVERLAP)).ceil }
   end
 
   # 4 pixels a millimetre
   def picture_of_whole(whole, border, mirrored)
-    ink = FoundMarks.grey(Vips::Image.svgload_buffer(DRAWING, scale: TILED * 4 / 60.0))
+    ink = FoundMarks.grey(Vips::Image.svgload_buffer(ProofTable::DRAWING, scale: ProofTable::TILED * 4 / 60.0))
     (mirrored ? ink.fliphor : ink).embed((border * 4).round, (border * 4).round, (whole[0] * 4).round, (whole[1] * 4).round, extend: :white)
   end
 
   def difference(page, wanted, x, y, parts)
     px = FoundMarks::PER_MM
-    seen = page.crop(((FRAME + 1) * px).round, ((FRAME + HEADING + 1) * px).round, ((parts[0] - 2) * px).floor, ((parts[1] - 2) * px).floor)
+    seen = page.crop(((ProofTable::FRAME + 1) * px).round, ((ProofTable::FRAME + ProofTable::HEADING + 1) * px).round, ((parts[0] - 2) * px).floor, ((parts[1] - 2) * px).floor)
     small = seen.thumbnail_image(((parts[0] - 2) * 4).floor, height: ((parts[1] - 2) * 4).floor, size: :force)
     (small.cast(:uchar) - wanted.crop(((x + 1) * 4).round, ((y + 1) * 4).round, small.width, small.height)).abs.avg / 255
   end
 
   cases.each do |((way, picked), layout, file, paper), slow|
     it "holds #{way}#{" #{picked}" if picked.any?}: #{layout}, #{file}, #{paper}", slow: slow do
-      reading = READINGS.fetch([way, picked])
+      reading = ProofTable::READINGS.fetch([way, picked])
       mark = mark_for(way, picked, paper, layout)
       border = mark.setting.border_mm
       by_page = send(:"check_#{layout}", mark, reading, file, paper, border)
-      expect(numbered(mark, by_page, border).sort).to eq (1..COPIES).to_a if by_page.is_a?(Array) && layout != "calibrated" && layout != "tiles" && border + GAP >= 3
+      expect(numbered(mark, by_page, border).sort).to eq (1..ProofTable::COPIES).to_a if by_page.is_a?(Array) && layout != "calibrated" && layout != "tiles" && border + ProofTable::GAP >= 3
     end
   end
 end

@@ -70,7 +70,9 @@ RSpec.describe "a definition added as one file", :shop do
     end
   RUBY
 
-  FOLDERS = {UpClose::Methods => :WaxTissue, UpClose::Sealing => :EggWhite, UpClose::Surfaces => :Lozenge, UpClose::Artwork::Checks => :Squareness}.freeze
+  folders = {UpClose::Methods => :WaxTissue, UpClose::Sealing => :EggWhite, UpClose::Surfaces => :Lozenge, UpClose::Artwork::Checks => :Squareness}
+
+  define_method(:folders) { folders }
 
   def add(code)
     Tempfile.create(["added", ".rb"]) do |file|
@@ -78,12 +80,12 @@ RSpec.describe "a definition added as one file", :shop do
       file.flush
       load file.path
     end
-    FOLDERS.each_key(&:forget)
+    folders.each_key(&:forget)
   end
 
   after do
-    FOLDERS.each { |folder, name| folder.send(:remove_const, name) if folder.const_defined?(name, false) }
-    FOLDERS.each_key(&:forget)
+    folders.each { |folder, name| folder.send(:remove_const, name) if folder.const_defined?(name, false) }
+    folders.each_key(&:forget)
   end
 
   it "is there on every page: one of each" do
@@ -116,7 +118,7 @@ RSpec.describe "a definition added as one file", :shop do
     [method, "  residue :toner\n", "  residue :glitter\n"] => /“residue”.*one of film, toner/,
     [method, "  printers :laser\n", "  printers :plotter\n"] => /“printers”.*:laser, :inkjet or both/,
     [method, '  stocks "letter-paper"', '  stocks "vellum"'] => /WaxTissue cannot be used: No stock is called “vellum”/,
-    [method, '  on_a_miss :again', '  on_a_miss :shrug'] => /“on_a_miss”.*piece, again, rubbed_out/,
+    [method, "  on_a_miss :again", "  on_a_miss :shrug"] => /“on_a_miss”.*piece, again, rubbed_out/,
     [method, 'wait :cool, "Let it cool"', "wait :cool, coolness"] => /WaxTissue cannot be used: .*coolness/,
     [sealer, "  touch_s 1200\n"] => /sealer .*EggWhite does not say “touch_s” as it must. Give touch_s: a number/,
     [sealer, "  handle_s 7200\n", "  handle_s 600\n"] => /each no sooner than the one before/,

@@ -34,7 +34,7 @@ RSpec.describe "the demo, at the real page", :shop, :page do
       rose, run = mark("Compass rose"), Run.where(ended_at: nil).first
       paths = %w[measure artwork method place sheet apply seal record].map { |stage| "/marks/#{rose.id}/#{stage}" } +
         ["/", "/jobs", "/jobs/new", "/jobs/#{rose.job.id}", "/jobs/#{rose.job.id}/pieces/new", "/methods", "/methods/solvent-rub", "/runs/#{run.id}"]
-      expect_open_to_all(paths)
+      expect_open_to_all(paths, light: light)
     end
   end
 end

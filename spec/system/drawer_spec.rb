@@ -101,7 +101,7 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
     it "has no barriers in the #{light}'s light, nor sideways scrolling at 360" do
       Preference.put("light", light)
       Actions::LaySheet.call(mark("Wrenfold"), Forms::SheetForm.new({"copies" => "3", "paper" => "a4", "leftovers" => "1"}), Time.now)
-      expect_open_to_all(["/drawer", "/marks/#{mark("Wrenfold").id}/sheet", "/printers", "/printers/#{Printer.first.id}"])
+      expect_open_to_all(["/drawer", "/marks/#{mark("Wrenfold").id}/sheet", "/printers", "/printers/#{Printer.first.id}"], light: light)
     end
   end
 end

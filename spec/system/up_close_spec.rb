@@ -169,7 +169,7 @@ RSpec.describe "up close, at the real page", :shop, :page do
       Preference.put("light", light)
       mug, head = Mark.joins(:piece).find_by(pieces: {shape: "cup"}), Piece.find_by(name: "cittern headstock")
       paths = ["/true-size", "/pieces/#{head.id}/photo", "/marks/#{mug.id}/place", "/marks/#{mug.id}/measure", "/marks/#{mug.id}/like", "/marks/#{mug.id}/artwork"]
-      expect_open_to_all(paths) { |path| looked_at if path.end_with?("artwork") }
+      expect_open_to_all(paths, light: light) { |path| looked_at if path.end_with?("artwork") }
     end
   end
 end

@@ -150,8 +150,8 @@ RSpec.describe UpClose::Sheets::Nesting do
 
   it "gives the same layout for the same seed, and stops with the best so far when asked" do
     told = ->(layout) { layout.placements.map { |p| [p.id, p.copy, p.x, p.y, p.turn] } }
-    parts = odd_shapes(10)
-    expect(told[search(parts, effort: "good", seed: 3)]).to eq told[search(parts, effort: "good", seed: 3)]
+    few, parts = odd_shapes(4), odd_shapes(10)
+    expect(told[search(few, effort: "good", seed: 3)]).to eq told[search(few, effort: "good", seed: 3)]
     shares = []
     stopped = search(parts, effort: "stretch") { |share| (shares << share).size < 3 }
     expect([shares.size, stopped.placements.size]).to eq [3, 10]

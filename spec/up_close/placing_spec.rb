@@ -123,4 +123,14 @@ RSpec.describe UpClose::Placing do
       expect(lines(plate, x_mm: 1, turn_deg: -12).last.words).to match(/up 21.3 mm for every/)
     end
   end
+
+  it "names where a drag snaps to: middles, and edges at the clearance wanted" do
+    plate = shape("rectangle", width_mm: 100, height_mm: 60)
+    here = room(plate, box_ink(20, 10), width_mm: 20, x_mm: 7)
+    found = UpClose::Placing::Snaps.new(room: here, shape: plate, clearance_mm: 5, others: [placed(width_mm: 4, x_mm: -12, y_mm: 3)]).call
+    # 50 − 5 − 10 either way, and 30 − 5 − 5
+    expect(found).to eq(x: [-35.0, -12.0, 0.0, 35.0], y: [-20.0, 0.0, 3.0, 20.0])
+    disc = UpClose::Placing::Snaps.new(room: room(shape("disc", diameter_mm: 50), box_ink(20, 10), width_mm: 20), shape: shape("disc", diameter_mm: 50), clearance_mm: 5).call
+    expect(disc).to eq(x: [0.0], y: [0.0])
+  end
 end

@@ -142,6 +142,14 @@ RSpec.describe UpClose::Formats::SVG do
   end
 
   it "bounds its own work: too many parts, too deep, too many points" do
+    expect([UpClose::Formats::SVG::Reader::MOST_ELEMENTS, UpClose::Formats::SVG::Reader::MOST_COMMANDS]).to eq [40_000, 600_000]
+    stub_const("UpClose::Formats::SVG::Reader::MOST_ELEMENTS", 400)
+    stub_const("UpClose::Formats::SVG::Reader::MOST_COMMANDS", 6000)
+    expect { opened(svg("<g/>" * 401)) }.to refuse_saying(/more than 400 parts/, at: :file)
+    expect { opened(svg(%(<path d="M0 0#{"h1" * 6001}"/>))) }.to refuse_saying(/6000 points/, at: :file)
+  end
+
+  it "bounds its own work as large as it may be", slow: true do
     expect { opened(svg("<g/>" * 40_001)) }.to refuse_saying(/more than 40000 parts/, at: :file)
     expect { opened(svg("#{"<g>" * 80}<rect width='1' height='1'/>#{"</g>" * 80}")) }.to refuse_saying(/nests them without end/, at: :file)
     expect { opened(svg(%(<path d="M0 0#{"h1" * 600_001}"/>))) }.to refuse_saying(/600000 points/, at: :file)

@@ -71,7 +71,7 @@ module UpClose
       end
 
       def apart?(predicted)
-        needed = [predicted, surround].all? { |colour| colour.lightness < DARK } ? DARKS_APART : TOLD_APART
+        needed = ([predicted, surround].all? { |colour| colour.lightness < DARK }) ? DARKS_APART : TOLD_APART
         predicted.difference(surround) >= needed
       end
 

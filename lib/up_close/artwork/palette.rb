@@ -10,8 +10,12 @@ module UpClose
       MOST = 12
       # colours nearer than this are one
       ALIKE = 6.0
-      # fewer places than this are edges
+      # fewer places than this are no colour of their own
       LEAST_SHARE = 0.004
+      # levels that a place's neighbours may differ by: more is an edge, where two colours mix
+      EVEN = 30
+      # where fewer places than this are even, lines are too thin for their own colour: their darkest stands for it
+      EVEN_SHARE = 0.3
 
       # @return [Array<Array(Colour, Float)>] most of it first; shares sum to 1
       attr_reader :colours
@@ -20,7 +24,7 @@ module UpClose
       def self.of(image, lightest: InkTone::LIGHTEST)
         level = (255 * (1 - lightest)).floor
         counts = Hash.new { |all, key| all[key] = [0, 0, 0, 0] }
-        image.write_to_memory.unpack("C*").each_slice(image.bands) do |r, g, b|
+        own_colours(image, level).write_to_memory.unpack("C*").each_slice(image.bands) do |r, g, b|
           next if [r, g, b].min > level
           sums = counts[(r >> 4) << 8 | (g >> 4) << 4 | (b >> 4)]
           sums[0] += 1
@@ -30,6 +34,18 @@ module UpClose
         end
         new(together(counts.values.map { |n, *sums| [Colour.new(*sums.map { |sum| sum / n.to_f }), n] }))
       end
+
+      # edges left out: white where a place is none of an even area, or in thin lines none of their middle
+      def self.own_colours(image, level)
+        low, high = [0, 8].map { |rank| image.rank(3, 3, rank) }
+        inked = darkest(image) <= level
+        even = Vips::Image.bandrank((high - low).bandsplit, index: image.bands - 1) <= EVEN
+        return Pixels.held(even.ifthenelse(image, 255).cast(:uchar)) if Pixels.held(inked & even).avg >= EVEN_SHARE * Pixels.held(inked).avg
+        middle = (darkest(image).invert * 2.0) >= darkest(low).invert
+        Pixels.held(middle.ifthenelse(low, 255).cast(:uchar))
+      end
+
+      def self.darkest(image) = Vips::Image.bandrank(image.bandsplit, index: 0)
 
       # @param kept [Array<Array(String, Float)>] as +to_a+ gives it
       def self.from(kept) = new(kept.map { |hex, share| [Colour.hex(hex), share] })

@@ -64,7 +64,11 @@ module UpClose
       def times(copies, pieces) = per_piece? ? pieces : copies
 
       # @return [String] what ending it early risks
-      def risk = early || EARLY[dries ? :dries : (temperature_c ? :hot : :other)]
+      def risk = early || EARLY[if dries
+                            :dries
+                          else
+                            (temperature_c ? :hot : :other)
+                          end]
 
       def to_h = FIELDS.to_h { |name| [name, public_send(name)] }.merge(takes: takes.map(&:to_h))
 

@@ -36,7 +36,11 @@ module UpClose
       end
 
       # decimals that a maker can use
-      def places(amount) = (amount < 0.1) ? 3 : ((amount < 10) ? 2 : 0)
+      def places(amount) = if amount < 0.1
+                             3
+                           else
+                             ((amount < 10) ? 2 : 0)
+                           end
       private :places
 
       def to_h = {"title" => title, "amount" => amount, "unit" => unit, "least" => least, "working" => working}.compact

@@ -109,7 +109,7 @@ module UpClose
 
       def closing_from(begun, closes) = closes - [(closes - begun) * CLOSING_SHARE, MOST_CLOSING_S].min
 
-      def name(place, now) = turns_of(place).select { |turn| turn.begun?(now) }.last.name
+      def name(place, now) = turns_of(place).reverse.find { |turn| turn.begun?(now) }.name
     end
   end
 end

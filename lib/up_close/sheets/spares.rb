@@ -71,6 +71,13 @@ module UpClose
           source: "#{@good} of #{@tried} on record succeeded; a starting value of #{n(expected)} counts as #{WEIGHT} more")
       end
 
+      # @return [Finding] the chance that one try succeeds, with what speaks against it
+      def chance_finding
+        against = @factors.map { |title, factor| "#{title} leaves #{(factor * 100).round} % of it" }
+        Finding.new(key: :chance, title: "Chance of each try", verdict: :note, figure: "#{(chance * 100).round} in 100", value: chance * 100, unit: "in 100", working: chance_working,
+          reason: against.any? ? "#{against.join("; ").sub(/\A./, &:upcase)}." : nil)
+      end
+
       private
 
       def enough?(copies) = copies >= wanted && sure(copies) >= SURE

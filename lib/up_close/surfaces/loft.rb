@@ -71,7 +71,11 @@ module UpClose
       # along the body from its nose; up or down from the line along the middle of its side
       def bearings(at)
         along = at.x + unrolled.box.width / 2
-        side = at.y.abs < 0.05 ? "on it" : "#{at.y.negative? ? "towards the back" : "towards the belly"}, with a strap over the curve"
+        side = if at.y.abs < 0.05
+          "on it"
+        else
+          "#{at.y.negative? ? "towards the back" : "towards the belly"}, with a strap over the curve"
+        end
         {across: Bearing.new(title: "A line along the side", from: :middle, distance_mm: at.y.abs, from_words: "line along the middle of the side", where: side),
          up: Bearing.new(title: "A line up the side", from: :left, distance_mm: along, from_words: "nose", rest_mm: length - along, to_words: "tail", where: "along the body, not over the curve")}
       end

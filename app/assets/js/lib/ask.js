@@ -1,45 +1,45 @@
 // Asks the server. Every answer is drawn here and decided there.
-const csrf = document.querySelector("meta[name=csrf]").content;
+const csrf = document.querySelector('meta[name=csrf]').content
 
-export async function ask(url, { body, signal } = {}) {
+export async function ask (url, { body, signal } = {}) {
   const response = await fetch(url, {
-    method: body ? "POST" : "GET",
+    method: body ? 'POST' : 'GET',
     body,
     signal,
-    headers: { Accept: "application/json", "X-CSRF-Token": csrf },
-  });
-  if (!response.ok && response.status !== 422) throw new Error(`answered ${response.status}`);
-  return response.json();
+    headers: { Accept: 'application/json', 'X-CSRF-Token': csrf }
+  })
+  if (!response.ok && response.status !== 422) throw new Error(`answered ${response.status}`)
+  return response.json()
 }
 
 // Only the newest of a stream of questions is asked; one at a time.
-export function latestOnly(work) {
-  let busy = false;
-  let waiting = null;
-  return async function run(...args) {
+export function latestOnly (work) {
+  let busy = false
+  let waiting = null
+  return async function run (...args) {
     if (busy) {
-      waiting = args;
-      return;
+      waiting = args
+      return
     }
-    busy = true;
+    busy = true
     try {
-      await work(...args);
+      await work(...args)
     } finally {
-      busy = false;
+      busy = false
       if (waiting) {
-        const next = waiting;
-        waiting = null;
-        run(...next);
+        const next = waiting
+        waiting = null
+        run(...next)
       }
     }
-  };
+  }
 }
 
 // Work done one after the other, in the order it came.
-export function inLine() {
-  let last = Promise.resolve();
+export function inLine () {
+  let last = Promise.resolve()
   return (work) => {
-    last = last.then(work, work);
-    return last;
-  };
+    last = last.then(work, work)
+    return last
+  }
 }

@@ -1,33 +1,33 @@
 // File or lettering; files also come by drop and by paste.
-export default function artwork() {
-  const form = document.querySelector("form[data-page=artwork]");
-  const file = document.getElementById("file");
-  const kinds = form.querySelectorAll("input[name=kind]");
+export default function artwork () {
+  const form = document.querySelector('form[data-page=artwork]')
+  const file = document.getElementById('file')
+  const kinds = form.querySelectorAll('input[name=kind]')
 
-  const choose = () => form.querySelectorAll("[data-kind]").forEach((part) => { part.hidden = part.dataset.kind !== form.elements.kind.value; });
-  kinds.forEach((kind) => kind.addEventListener("change", choose));
+  const choose = () => form.querySelectorAll('[data-kind]').forEach((part) => { part.hidden = part.dataset.kind !== form.elements.kind.value })
+  kinds.forEach((kind) => kind.addEventListener('change', choose))
 
   const take = (files) => {
-    if (!files?.length) return;
-    form.closest("details")?.setAttribute("open", "");
-    file.files = files;
-    form.elements.kind.value = "file";
-    choose();
-    if (smallEnough()) form.requestSubmit();
-  };
+    if (!files?.length) return
+    form.closest('details')?.setAttribute('open', '')
+    file.files = files
+    form.elements.kind.value = 'file'
+    choose()
+    if (smallEnough()) form.requestSubmit()
+  }
   const smallEnough = () => {
-    const most = Number(file.dataset.most);
-    const size = file.files[0]?.size ?? 0;
-    file.setCustomValidity(size > most ? `This file is ${Math.round(size / 1048576)} MB; ${most / 1048576} MB is the most. Save it smaller: 600 pixels an inch at its final size is plenty.` : "");
-    return file.reportValidity();
-  };
-  file.addEventListener("change", smallEnough);
-  document.addEventListener("paste", (event) => take(event.clipboardData.files));
-  document.addEventListener("dragover", (event) => { event.preventDefault(); document.body.classList.add("dropping"); });
-  document.addEventListener("dragleave", () => document.body.classList.remove("dropping"));
-  document.addEventListener("drop", (event) => {
-    event.preventDefault();
-    document.body.classList.remove("dropping");
-    take(event.dataTransfer.files);
-  });
+    const most = Number(file.dataset.most)
+    const size = file.files[0]?.size ?? 0
+    file.setCustomValidity(size > most ? `This file is ${Math.round(size / 1048576)} MB; ${most / 1048576} MB is the most. Save it smaller: 600 pixels an inch at its final size is plenty.` : '')
+    return file.reportValidity()
+  }
+  file.addEventListener('change', smallEnough)
+  document.addEventListener('paste', (event) => take(event.clipboardData.files))
+  document.addEventListener('dragover', (event) => { event.preventDefault(); document.body.classList.add('dropping') })
+  document.addEventListener('dragleave', () => document.body.classList.remove('dropping'))
+  document.addEventListener('drop', (event) => {
+    event.preventDefault()
+    document.body.classList.remove('dropping')
+    take(event.dataTransfer.files)
+  })
 }

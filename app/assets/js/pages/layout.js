@@ -1,79 +1,79 @@
 // Copies on their sheets, moved by hand. The server says what is broken; a place that breaks a rule is not kept.
-import { ask, latestOnly, inLine } from "/js/lib/ask.js";
+import { ask, latestOnly, inLine } from '../lib/ask.js'
 
-const STEP = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
-const TURN_DEG = 15;
+const STEP = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
+const TURN_DEG = 15
 
-export default function layout() {
-  const stage = document.querySelector("[data-page=layout]");
-  const said = document.getElementById("layout-said");
-  const address = `/marks/${stage.dataset.mark}/layout`;
-  const line = inLine();
+export default function layout () {
+  const stage = document.querySelector('[data-page=layout]')
+  const said = document.getElementById('layout-said')
+  const address = `/marks/${stage.dataset.mark}/layout`
+  const line = inLine()
 
-  const body = (copy, to, extra = {}) => new URLSearchParams({ copy: copy.dataset.copy, of: copy.dataset.of, ...to, ...extra });
+  const body = (copy, to, extra = {}) => new URLSearchParams({ copy: copy.dataset.copy, of: copy.dataset.of, ...to, ...extra })
   const show = (copy, answer) => {
-    said.innerHTML = answer.said;
-    copy.classList.toggle("wrong", answer.said !== "");
-    return answer.said === "";
-  };
-  const look = latestOnly(async (copy, to) => show(copy, await ask(`${address}/move`, { body: body(copy, to, { try: 1 }) })));
+    said.innerHTML = answer.said
+    copy.classList.toggle('wrong', answer.said !== '')
+    return answer.said === ''
+  }
+  const look = latestOnly(async (copy, to) => show(copy, await ask(`${address}/move`, { body: body(copy, to, { try: 1 }) })))
   // where a copy is wanted, while the answer is on its way: the next key goes on from there
-  const wanted = new Map();
-  const placeOf = (copy) => wanted.get(copy) ?? keptPlace(copy);
+  const wanted = new Map()
+  const placeOf = (copy) => wanted.get(copy) ?? keptPlace(copy)
   const keep = (copy, to) => {
-    wanted.set(copy, to);
-    draw(copy, to);
+    wanted.set(copy, to)
+    draw(copy, to)
     return line(async () => {
-      const kept = show(copy, await ask(`${address}/move`, { body: body(copy, to) }));
-      if (kept) Object.assign(copy.dataset, to);
-      if (wanted.get(copy) === to) wanted.delete(copy);
-      if (!kept) setTimeout(() => { draw(copy, placeOf(copy)); copy.classList.remove("wrong"); }, 900);
-    });
-  };
+      const kept = show(copy, await ask(`${address}/move`, { body: body(copy, to) }))
+      if (kept) Object.assign(copy.dataset, to)
+      if (wanted.get(copy) === to) wanted.delete(copy)
+      if (!kept) setTimeout(() => { draw(copy, placeOf(copy)); copy.classList.remove('wrong') }, 900)
+    })
+  }
 
-  stage.querySelectorAll(".copy").forEach((copy) => {
-    copy.addEventListener("keydown", (event) => {
-      const at = placeOf(copy);
-      const way = STEP[event.key];
+  stage.querySelectorAll('.copy').forEach((copy) => {
+    copy.addEventListener('keydown', (event) => {
+      const at = placeOf(copy)
+      const way = STEP[event.key]
       if (way) {
-        const by = event.shiftKey ? 1 : 0.1;
-        event.preventDefault();
-        const to = { ...at, x: at.x + way[0] * by, y: at.y + way[1] * by };
-        keep(copy, to);
-      } else if (event.key.toLowerCase() === "t") {
-        const to = { ...at, turn: at.turn + (event.shiftKey ? -TURN_DEG : TURN_DEG) };
-        keep(copy, to);
-      } else if (event.key.toLowerCase() === "p") {
-        copy.classList.toggle("pinned");
-        line(() => ask(`${address}/pin`, { body: body(copy, {}) }));
+        const by = event.shiftKey ? 1 : 0.1
+        event.preventDefault()
+        const to = { ...at, x: at.x + way[0] * by, y: at.y + way[1] * by }
+        keep(copy, to)
+      } else if (event.key.toLowerCase() === 't') {
+        const to = { ...at, turn: at.turn + (event.shiftKey ? -TURN_DEG : TURN_DEG) }
+        keep(copy, to)
+      } else if (event.key.toLowerCase() === 'p') {
+        copy.classList.toggle('pinned')
+        line(() => ask(`${address}/pin`, { body: body(copy, {}) }))
       }
-    });
-    copy.addEventListener("pointerdown", (event) => {
-      event.preventDefault();
-      copy.focus();
-      const from = onSheet(copy, event);
-      const at = placeOf(copy);
-      let to = at;
+    })
+    copy.addEventListener('pointerdown', (event) => {
+      event.preventDefault()
+      copy.focus()
+      const from = onSheet(copy, event)
+      const at = placeOf(copy)
+      let to = at
       const follow = (moved) => {
-        const now = onSheet(copy, moved);
-        to = { ...at, x: at.x + now.x - from.x, y: at.y + now.y - from.y };
-        draw(copy, to);
-        look(copy, to);
-      };
+        const now = onSheet(copy, moved)
+        to = { ...at, x: at.x + now.x - from.x, y: at.y + now.y - from.y }
+        draw(copy, to)
+        look(copy, to)
+      }
       const stop = () => {
-        window.removeEventListener("pointermove", follow);
-        window.removeEventListener("pointerup", stop);
-        if (to !== at) keep(copy, to);
-      };
-      window.addEventListener("pointermove", follow);
-      window.addEventListener("pointerup", stop);
-    });
-  });
-  stage.classList.add("awake");
+        window.removeEventListener('pointermove', follow)
+        window.removeEventListener('pointerup', stop)
+        if (to !== at) keep(copy, to)
+      }
+      window.addEventListener('pointermove', follow)
+      window.addEventListener('pointerup', stop)
+    })
+  })
+  stage.classList.add('awake')
 }
 
-const keptPlace = (copy) => ({ x: Number(copy.dataset.x), y: Number(copy.dataset.y), turn: Number(copy.dataset.turn) });
+const keptPlace = (copy) => ({ x: Number(copy.dataset.x), y: Number(copy.dataset.y), turn: Number(copy.dataset.turn) })
 
-const draw = (copy, { x, y, turn }) => copy.setAttribute("transform", `translate(${x} ${y}) rotate(${turn})`);
+const draw = (copy, { x, y, turn }) => copy.setAttribute('transform', `translate(${x} ${y}) rotate(${turn})`)
 
-const onSheet = (copy, event) => new DOMPoint(event.clientX, event.clientY).matrixTransform(copy.ownerSVGElement.getScreenCTM().inverse());
+const onSheet = (copy, event) => new DOMPoint(event.clientX, event.clientY).matrixTransform(copy.ownerSVGElement.getScreenCTM().inverse())

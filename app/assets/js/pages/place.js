@@ -1,145 +1,149 @@
 // Moves the mark by drag and by keys. The server says what holds there; this only draws it.
-import { ask, inLine, latestOnly } from "/js/lib/ask.js";
-import { isTyping } from "/js/lib/keys.js";
-import { look as lookAgain } from "/js/widgets/looking.js";
+import { ask, inLine, latestOnly } from '../lib/ask.js'
+import { isTyping } from '../lib/keys.js'
+import { look as lookAgain } from '../widgets/looking.js'
 
-const SNAP_PX = 5;
-const REST_MS = 700;
-const STEP = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
+const SNAP_PX = 5
+const REST_MS = 700
+const STEP = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
 
-export default function place() {
-  const stage = document.querySelector("[data-page=place]");
-  const scene = document.getElementById("scene");
-  const form = document.getElementById("figures");
-  const address = `/marks/${stage.dataset.mark}/place`;
+export default function place () {
+  const stage = document.querySelector('[data-page=place]')
+  const scene = document.getElementById('scene')
+  const form = document.getElementById('figures')
+  const address = `/marks/${stage.dataset.mark}/place`
   // moves counts what was asked since: an answer that has been overtaken moves nothing back
-  const at = { x: Number(stage.dataset.x), y: Number(stage.dataset.y), moves: 0 };
-  document.getElementById("set").hidden = true;
+  const at = { x: Number(stage.dataset.x), y: Number(stage.dataset.y), moves: 0, snaps: JSON.parse(stage.dataset.snaps) }
+  document.getElementById('set').hidden = true
 
   const show = (answer, { whole, asked }) => {
-    const held = document.activeElement?.id === "mark";
-    const fresh = new DOMParser().parseFromString(`<svg xmlns="http://www.w3.org/2000/svg">${answer.drawing}</svg>`, "text/html").querySelector("svg");
-    if (whole) scene.replaceChildren(...fresh.childNodes);
-    else scene.querySelector(".dims").replaceWith(fresh.querySelector(".dims"));
-    const front = document.getElementById("front");
-    if (front && answer.front) front.replaceChildren(...new DOMParser().parseFromString(`<svg xmlns="http://www.w3.org/2000/svg">${answer.front}</svg>`, "text/html").querySelector("svg").childNodes);
-    if (whole && held) document.getElementById("mark").focus();
-    document.getElementById("said").innerHTML = answer.said;
-    document.getElementById("undo").disabled = !answer.undo;
-    tell(answer);
-    if (!whole) return;
-    if (asked === at.moves) Object.assign(at, answer.placed);
-    const cell = document.querySelector(".row [aria-current] b");
-    if (cell) cell.textContent = answer.cell;
-    if (answer.looking) rested();
-  };
+    const held = document.activeElement?.id === 'mark'
+    const fresh = new DOMParser().parseFromString(`<svg xmlns="http://www.w3.org/2000/svg">${answer.drawing}</svg>`, 'text/html').querySelector('svg')
+    if (whole) scene.replaceChildren(...fresh.childNodes)
+    else scene.querySelector('.dims').replaceWith(fresh.querySelector('.dims'))
+    const front = document.getElementById('front')
+    if (front && answer.front) front.replaceChildren(...new DOMParser().parseFromString(`<svg xmlns="http://www.w3.org/2000/svg">${answer.front}</svg>`, 'text/html').querySelector('svg').childNodes)
+    if (whole && held) document.getElementById('mark').focus()
+    document.getElementById('said').innerHTML = answer.said
+    document.getElementById('undo').disabled = !answer.undo
+    tell(answer)
+    if (!whole) return
+    at.snaps = answer.snaps
+    if (asked === at.moves) Object.assign(at, answer.placed)
+    const cell = document.querySelector('.row [aria-current] b')
+    if (cell) cell.textContent = answer.cell
+    if (answer.looking) rested()
+  }
 
   // another size is looked at again, once it has come to rest
-  let resting;
+  let resting
   const rested = () => {
-    const artwork = document.querySelector(`.row a[href="/marks/${stage.dataset.mark}/artwork"] b`);
-    artwork.dataset.looking = stage.dataset.mark;
-    artwork.textContent = "looking …";
-    clearTimeout(resting);
-    resting = setTimeout(() => lookAgain(stage.dataset.mark).catch(() => {}), REST_MS);
-  };
+    const artwork = document.querySelector(`.row a[href="/marks/${stage.dataset.mark}/artwork"] b`)
+    artwork.dataset.looking = stage.dataset.mark
+    artwork.textContent = 'looking …'
+    clearTimeout(resting)
+    resting = setTimeout(() => lookAgain(stage.dataset.mark).catch(() => {}), REST_MS)
+  }
 
   const tell = ({ fields, errors }) => {
     for (const [name, value] of Object.entries(fields)) {
-      const input = form.elements[name];
-      const wrong = errors[name] ?? (name === "turn" ? errors.turn_deg : undefined);
-      input.toggleAttribute("aria-invalid", false);
-      if (wrong) input.setAttribute("aria-invalid", "true");
-      else if (!Object.keys(errors).length) input.value = input.defaultValue = value;
+      const input = form.elements[name]
+      const wrong = errors[name] ?? (name === 'turn' ? errors.turn_deg : undefined)
+      input.toggleAttribute('aria-invalid', false)
+      if (wrong) input.setAttribute('aria-invalid', 'true')
+      else if (!Object.keys(errors).length) input.value = input.defaultValue = value
     }
-    if (!Object.keys(errors).length) form.elements.real.value = "";
-    complain(Object.values(errors));
-  };
+    if (!Object.keys(errors).length) form.elements.real.value = ''
+    complain(Object.values(errors))
+  }
 
-  const where = ({ x, y }) => new URLSearchParams({ x_mm: x, y_mm: y });
-  const look = latestOnly(async (to) => show(await ask(`${address}/look?${where(to)}`), { whole: false }));
+  const where = ({ x, y }) => new URLSearchParams({ x_mm: x, y_mm: y })
+  const look = latestOnly(async (to) => show(await ask(`${address}/look?${where(to)}`), { whole: false }))
   const keep = async (body) => {
-    const asked = at.moves;
+    const asked = at.moves
     try {
-      show(await ask(address, { body }), { whole: true, asked });
+      show(await ask(address, { body }), { whole: true, asked })
     } catch {
-      complain(["Up Close does not answer, so this was not kept. Load the page again."]);
+      complain(['Up Close does not answer, so this was not kept. Load the page again.'])
     }
-  };
+  }
 
   // figures go in the order typed; moves that wait for each other become one
-  const line = inLine();
-  let moving = false;
+  const line = inLine()
+  let moving = false
   const move = (to) => {
-    Object.assign(at, to, { moves: at.moves + 1 });
-    if (moving) return;
-    moving = true;
+    Object.assign(at, to, { moves: at.moves + 1 })
+    if (moving) return
+    moving = true
     line(() => {
-      moving = false;
-      return keep(where(at));
-    });
-  };
-  drag(scene, at, look, move);
-  keys(at, move);
-  form.addEventListener("submit", (event) => {
-    event.preventDefault();
+      moving = false
+      return keep(where(at))
+    })
+  }
+  drag(scene, at, look, move)
+  keys(at, move)
+  form.addEventListener('submit', (event) => {
+    event.preventDefault()
     // only what was changed here: another page may have changed the rest
-    const scaled = form.elements.real.value.trim() !== "";
-    const changed = [...form.elements].filter((input) => input.name && (input.value !== input.defaultValue || (scaled && input.name === "ratio")));
-    const typed = new URLSearchParams(changed.map((input) => [input.name, input.value]));
-    line(() => keep(typed));
-  });
-  form.addEventListener("change", () => form.requestSubmit());
+    const scaled = form.elements.real.value.trim() !== ''
+    const changed = [...form.elements].filter((input) => input.name && (input.value !== input.defaultValue || (scaled && input.name === 'ratio')))
+    const typed = new URLSearchParams(changed.map((input) => [input.name, input.value]))
+    line(() => keep(typed))
+  })
+  form.addEventListener('change', () => form.requestSubmit())
 }
 
-function complain(sentences) {
-  document.getElementById("figure-errors").replaceChildren(...sentences.map((words) => {
-    const line = document.createElement("p");
-    line.className = "field-error";
-    line.textContent = `■ ${words}`;
-    return line;
-  }));
+function complain (sentences) {
+  document.getElementById('figure-errors').replaceChildren(...sentences.map((words) => {
+    const line = document.createElement('p')
+    line.className = 'field-error'
+    line.textContent = `■ ${words}`
+    return line
+  }))
 }
 
-function drag(scene, at, look, move) {
-  let from = null;
+function drag (scene, at, look, move) {
+  let from = null
   const moved = (event) => {
-    const scale = scene.getScreenCTM().a * Number(document.getElementById("mark").dataset.scale);
-    // near a centre line it snaps to it, unless Alt is held
-    const near = event.altKey ? 0 : SNAP_PX / scale;
-    const snap = (v) => (Math.abs(v) < near ? 0 : v);
-    return { x: snap(at.x + (event.clientX - from.x) / scale), y: snap(at.y + (event.clientY - from.y) / scale) };
-  };
-  scene.addEventListener("pointerdown", (event) => {
-    const mark = event.target.closest("#mark");
-    if (!mark) return;
-    from = { x: event.clientX, y: event.clientY, transform: mark.getAttribute("transform") };
-    scene.setPointerCapture(event.pointerId);
-    mark.focus();
-    event.preventDefault();
-  });
-  scene.addEventListener("pointermove", (event) => {
-    if (!from) return;
-    const ratio = 1 / scene.getScreenCTM().a;
-    document.getElementById("mark").setAttribute("transform", `translate(${(event.clientX - from.x) * ratio} ${(event.clientY - from.y) * ratio}) ${from.transform}`);
-    look(moved(event));
-  });
-  scene.addEventListener("pointerup", (event) => {
-    if (!from) return;
-    const to = moved(event);
-    const still = event.clientX === from.x && event.clientY === from.y;
-    from = null;
-    if (!still) move(to);
-  });
+    const scale = scene.getScreenCTM().a * Number(document.getElementById('mark').dataset.scale)
+    // to the nearest of what the server named, when it is near, unless Alt is held
+    const near = event.altKey ? 0 : SNAP_PX / scale
+    const to = (v, places) => {
+      const best = places.reduce((one, other) => (Math.abs(other - v) < Math.abs(one - v) ? other : one))
+      return Math.abs(best - v) < near ? best : v
+    }
+    return { x: to(at.x + (event.clientX - from.x) / scale, at.snaps.x), y: to(at.y + (event.clientY - from.y) / scale, at.snaps.y) }
+  }
+  scene.addEventListener('pointerdown', (event) => {
+    const mark = event.target.closest('#mark')
+    if (!mark) return
+    from = { x: event.clientX, y: event.clientY, transform: mark.getAttribute('transform') }
+    scene.setPointerCapture(event.pointerId)
+    mark.focus()
+    event.preventDefault()
+  })
+  scene.addEventListener('pointermove', (event) => {
+    if (!from) return
+    const ratio = 1 / scene.getScreenCTM().a
+    document.getElementById('mark').setAttribute('transform', `translate(${(event.clientX - from.x) * ratio} ${(event.clientY - from.y) * ratio}) ${from.transform}`)
+    look(moved(event))
+  })
+  scene.addEventListener('pointerup', (event) => {
+    if (!from) return
+    const to = moved(event)
+    const still = event.clientX === from.x && event.clientY === from.y
+    from = null
+    if (!still) move(to)
+  })
 }
 
-function keys(at, move) {
-  document.addEventListener("keydown", (event) => {
-    const way = STEP[event.key];
-    if (!way || isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
-    event.preventDefault();
-    const size = event.shiftKey ? 1 : 0.1;
-    const along = (from, by) => Math.round((from + by * size) * 1e6) / 1e6;
-    move({ x: along(at.x, way[0]), y: along(at.y, way[1]) });
-  });
+function keys (at, move) {
+  document.addEventListener('keydown', (event) => {
+    const way = STEP[event.key]
+    if (!way || isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return
+    event.preventDefault()
+    const size = event.shiftKey ? 1 : 0.1
+    const along = (from, by) => Math.round((from + by * size) * 1e6) / 1e6
+    move({ x: along(at.x, way[0]), y: along(at.y, way[1]) })
+  })
 }

@@ -46,7 +46,11 @@ module UpClose
 
         # share of the whole length that is narrower than the limit
         # @return [Float] 0..1
-        def share_below(limit = @limit) = total_length.zero? ? 0.0 : [stretches.sum { |width, length| (width < limit) ? length : 0 } / total_length, 1.0].min
+        def share_below(limit = @limit) = if total_length.zero?
+                                            0.0
+                                          else
+                                            [stretches.sum { |width, length| (width < limit) ? length : 0 } / total_length, 1.0].min
+                                          end
 
         # the width that 99 % of the middle line exceeds
         # @return [Float, nil] mm; nil when nothing is narrower than +widest_looked+
@@ -90,7 +94,6 @@ module UpClose
         # each place with the range of widths it counts for: the same place is met again by wider discs
         # @return [Array<Array(Place, Range)>]
         def found = @found ||= look
-
 
         def disc = ((@limit * per_mm + UNSURE_PX).ceil | 1).clamp(DISC_PX.begin, DISC_PX.end)
 
