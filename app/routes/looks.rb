@@ -35,7 +35,8 @@ module Routes
         halt 404 unless mark.artwork
         form = Forms::RecipeForm.new(params, mark: mark)
         refusal = (form.act == "undo") ? Actions::PrepareArtwork.undo(mark) : Actions::PrepareArtwork.call(mark, form.steps)
-        halt 422, stage(find_mark(params["id"]), "artwork", form: nil, others: others(mark), findings: nil, recipe_error: refusal.sentence, recipe_typed: form.steps) if refusal
+        # with what is known of it already, so that nothing moves under the pointer later
+        halt 422, find_mark(params["id"]).then { |kept| stage(kept, "artwork", form: nil, others: others(kept), findings: kept.design.findings_at_hand, recipe_error: refusal.sentence, recipe_typed: form.steps) } if refusal
         redirect to("/marks/#{mark.id}/artwork#preparing"), 303
       end
 

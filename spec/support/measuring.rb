@@ -6,15 +6,34 @@ require "vips"
 
 # Measures finished files with renderers that share nothing with our writers.
 module Measuring
-  # @return [Vips::Image] grey
-  def render_pdf(bytes, dpi: 1200)
-    Dir.mktmpdir do |dir|
-      File.binwrite("#{dir}/a.pdf", bytes)
-      out, status = Open3.capture2e("pdftocairo", "-r", dpi.to_s, "-gray", "-png", "-singlefile", "#{dir}/a.pdf", "#{dir}/a")
-      raise out unless status.success?
-      Vips::Image.new_from_file("#{dir}/a.png").copy_memory
+  # A PDF's first page, rendered where it is looked at, or whole for whatever else is asked of a picture.
+  class RenderedPage < BasicObject
+    def initialize(bytes, dpi)
+      @bytes, @dpi = bytes, dpi
+    end
+
+    def crop(left, top, width, height) = rendered("-x", left, "-y", top, "-W", width, "-H", height)
+
+    def method_missing(name, *rest, **named, &block) = whole.public_send(name, *rest, **named, &block)
+
+    def respond_to_missing?(...) = true
+
+    private
+
+    def whole = @whole ||= rendered
+
+    def rendered(*part)
+      ::Dir.mktmpdir do |dir|
+        ::File.binwrite("#{dir}/a.pdf", @bytes)
+        out, status = ::Open3.capture2e("pdftocairo", "-r", @dpi.to_s, "-gray", "-png", "-singlefile", *part.map(&:to_s), "#{dir}/a.pdf", "#{dir}/a")
+        ::Kernel.raise out unless status.success?
+        ::Vips::Image.new_from_file("#{dir}/a.png").copy_memory
+      end
     end
   end
+
+  # @return [Vips::Image] grey
+  def render_pdf(bytes, dpi: 1200) = RenderedPage.new(bytes, dpi)
 
   # the ink inside an area of a rendering, in mm of that area's page
   # @param area [Hash] x_mm, y_mm, width_mm, height_mm

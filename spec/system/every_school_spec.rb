@@ -14,17 +14,21 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
     expect(page).to have_css("h2", text: /Printed/)
   end
 
-  # every step in turn, by Space; what is not yet due by its second, smaller way; the steps seen
-  def run_through
-    seen = []
-    until page.has_text?(/All \d+ steps done/, wait: 0)
-      seen << find("h1").text
-      number = page.text[/Step (\d+) of/, 1].to_i
-      yield seen.last if block_given?
+  # the first steps by Space, what is not yet due by its second, smaller way; the rest as the server does it, but the last
+  # @param look_at [String, nil] a step whose page is opened and given to the block
+  # @return [Array<String>] the titles of all of them
+  def run_through(look_at: nil)
+    run = Run.last
+    run.steps_core.each_with_index do |step, i|
+      visit "/runs/#{run.id}" if i.positive? && (step.title == look_at || i == run.steps_core.size - 1)
+      by_hand = i < 4 || step.title == look_at || i == run.steps_core.size - 1
+      next Actions::RunMarks.finish_step(run.reload, step.key, Time.now) unless by_hand
+      expect(page).to have_css("h1", text: step.title)
+      yield if step.title == look_at
       do_step
-      expect(page).to have_text(/Step #{number + 1} of|All \d+ steps done/)
+      expect(page).to have_text(/Step #{i + 2} of|All \d+ steps done/)
     end
-    seen
+    run.steps_core.map(&:title)
   end
 
   def lay_and_start(copies)
@@ -47,12 +51,12 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
     use "Baked medium"
     expect(find("fieldset.school", text: "oven, 163 °C for 30 min").text).to include("heat gun", "Up Close's pick")
     lay_and_start(13) do
-      find("summary", text: "refused over this", match: :first).click if page.has_css?("summary", text: "refused over this")
+      find("summary", text: "refused over this", match: :first).click if page.has_css?("summary", text: "refused over this", wait: 0)
       choose "Baked sealer", allow_label_click: true
       click_on "Use this sealer"
       expect(page).to have_css(".steps", text: "Baked sealer: coat 1 of 1")
     end
-    seen = run_through { |title| expect(page).to have_text("not used for food again") if title == "Bake at 163 °C" }
+    seen = run_through(look_at: "Bake at 163 °C") { expect(page).to have_text("not used for food again") }
     expect(seen.index("Cut the prints to the blank")).to be < seen.index("Bake at 163 °C")
     expect(seen.last(4)).to eq ["Try it on a scrap", "Baked sealer: coat 1 of 1", "Bake at 163 °C", "Let it cure"]
     # thirteen are more than one tray

@@ -49,6 +49,7 @@ RSpec.describe "up close, at the real page", :shop, :page do
     click_on "Do these"
     expect(page).to have_css("[role=alert]", text: /Each edge by lies between −2 and 2 mm/)
     expect(page).to have_field("each edge by mm", with: "9")
+    looked_at
     fill_in "each edge by mm", with: "0.1"
     click_on "Do these"
     expect(page).to have_no_css("[role=alert]")

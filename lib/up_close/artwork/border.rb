@@ -94,9 +94,13 @@ module UpClose
 
       def near = @places.select { |x, y, channels| difference([x, y, channels], yield(x, y)) <= ALIKE }
 
-      def difference((_, _, channels), wanted) = lab(channels).then { |one| ColourDifference.call(one, lab(wanted)) }
+      # the same pairs come again and again
+      def difference((_, _, channels), wanted)
+        pair = [channels.map(&:round), wanted.map(&:round)]
+        (@differences ||= {})[pair] ||= (pair[0] == pair[1]) ? 0.0 : ColourDifference.call(lab(pair[0]), lab(pair[1]))
+      end
 
-      def lab(channels) = Colour.new(*((channels.size < 3) ? [channels.first] * 3 : channels)).lab
+      def lab(channels) = (@labs ||= {})[channels] ||= Colour.new(*((channels.size < 3) ? [channels.first] * 3 : channels)).lab
 
       def fitted
         @fitted ||= alike.first.last.each_index.map do |band|
