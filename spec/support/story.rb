@@ -3,7 +3,6 @@
 # The demo story, told once and copied for the examples that follow: telling it anew takes
 # seconds. Its moments are moved on by as long as it has been kept.
 module Storytelling
-
   # in the shop's own folder, which is known once a shop is open
   def self.kept = File.join(HOME, "story.sqlite3")
 

@@ -98,7 +98,7 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
   end
 
   %w[day shed].each do |light|
-    it "has no barriers in the #{light}'s light, nor sideways scrolling at 360" do
+    it "has no barriers in the #{light}'s light, nor sideways scrolling at 360", slow: light == "shed" do
       Preference.put("light", light)
       Actions::LaySheet.call(mark("Wrenfold"), Forms::SheetForm.new({"copies" => "3", "paper" => "a4", "leftovers" => "1"}), Time.now)
       expect_open_to_all(["/drawer", "/marks/#{mark("Wrenfold").id}/sheet", "/printers", "/printers/#{Printer.first.id}"], light: light)

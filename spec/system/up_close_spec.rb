@@ -166,7 +166,7 @@ RSpec.describe "up close, at the real page", :shop, :page do
   end
 
   %w[day shed].each do |light|
-    it "has no barriers on the new pages in the #{light}'s light, nor sideways scrolling at 360" do
+    it "has no barriers on the new pages in the #{light}'s light, nor sideways scrolling at 360", slow: light == "shed" do
       Preference.put("light", light)
       mug, head = Mark.joins(:piece).find_by(pieces: {shape: "cup"}), Piece.find_by(name: "cittern headstock")
       paths = ["/true-size", "/pieces/#{head.id}/photo", "/marks/#{mug.id}/place", "/marks/#{mug.id}/measure", "/marks/#{mug.id}/like", "/marks/#{mug.id}/artwork"]
