@@ -11,13 +11,16 @@ class MarkStops
     def words = ["#{title}#{": #{figure}" if figure}.", reason, remedy].compact.join(" ")
   end
 
+  # rules of a method that say what a check of the artwork says: told once
+  TWINS = {"fine_lines" => "thinnest_line", "look" => "look"}.freeze
+
   # @param mark [Mark]
   def initialize(mark)
     @mark = mark
   end
 
   # @return [Array<Stop>]
-  def all = @all ||= (of_artwork + of_method).each(&:freeze)
+  def all = @all ||= (of_artwork + of_method.reject { |stop| twin?(stop) }).each(&:freeze)
 
   # those that no reason was given for
   def open = all.reject { |stop| passed.include?(stop.name) }
@@ -33,6 +36,8 @@ class MarkStops
   private
 
   def passed = @mark.despite["stops"] || []
+
+  def twin?(stop) = of_artwork.any? { |other| other.key == TWINS[stop.key] }
 
   def of_artwork
     (@mark.looked&.fetch("stops", nil) || []).map { |kept| Stop.new("artwork", *kept.values_at("key", "title", "figure", "reason", "remedy")) }

@@ -100,7 +100,7 @@ module Presenters
     def seal
       run = mark.run or return [coats, nil]
       ready = Time.at(run.clockwork.ready_at(@now.to_f))
-      (run.finished? && ready <= @now) ? "cured" : ["ready #{Moments.clock(ready, @now)}", :time]
+      (run.finished? && ready <= @now) ? "cured" : [Moments.clock(ready, @now), :time]
     end
 
     def coats

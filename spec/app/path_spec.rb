@@ -90,7 +90,7 @@ RSpec.describe "a mark, from job to record", :shop do
     send_form "/marks/#{mark.id}/record/2", "result" => "usable", "faults" => ["faint"]
     expect(mark.attempts.reload.map { |a| [a.copy, a.result, a.faults] }).to eq [[1, "good", []], [2, "usable", ["faint"]]]
     get "/jobs/#{mark.job.id}"
-    expect(page_words).to include("1 ● 1 ▲", "done", "Seal ready #{Presenters::Moments.clock(Time.at(run.clockwork.ready_at(Time.now.to_f)), Time.now)}")
+    expect(page_words).to include("1 ● 1 ▲", "done", "Seal #{Presenters::Moments.clock(Time.at(run.clockwork.ready_at(Time.now.to_f)), Time.now)}")
   end
 
   it "puts a job away and brings it back with everything in it" do
