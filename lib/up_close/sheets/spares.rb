@@ -75,7 +75,7 @@ module UpClose
       def chance_finding
         against = @factors.map { |title, factor| "#{title} leaves #{(factor * 100).round} % of it" }
         Finding.new(key: :chance, title: "Chance of each try", verdict: :note, figure: "#{(chance * 100).round} in 100", value: chance * 100, unit: "in 100", working: chance_working,
-          reason: against.any? ? "#{against.join("; ").sub(/\A./, &:upcase)}." : nil)
+          reason: against.any? ? "#{against.join("; ").sub(/\A./, &:upcase)}." : "Nothing here speaks against it.")
       end
 
       private
