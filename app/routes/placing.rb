@@ -14,7 +14,7 @@ module Routes
         content_type :json
         at = Presenters::PlaceStage.new(mark, writer: writer, placement: placement)
         JSON.generate(drawing: part(:piece_scene, view: at.view), front: front && at.curved? && part(:front_view, view: at.front), said: part(:place_findings, at: at, mark: mark), fields: at.fields, errors: form.errors,
-          placed: {x: placement.x_mm, y: placement.y_mm}, snaps: at.snaps, undo: mark.earlier_places.any?, looking: mark.looked.nil?, cell: row(mark).cell("place").figure)
+          placed: {x: placement.x_mm, y: placement.y_mm}, snaps: front ? at.snaps : nil, undo: mark.earlier_places.any?, looking: mark.looked.nil?, cell: row(mark).cell("place").figure)
       end
     end
 
