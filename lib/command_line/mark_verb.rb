@@ -2,6 +2,7 @@
 
 require "json"
 require "command_line/options"
+require "command_line/request_file"
 require "command_line/sized_artwork"
 require "command_line/told"
 
@@ -53,11 +54,6 @@ module CommandLine
 
     def letters = data["text"] && {text: data["text"].to_s, x_height_ratio: sized.x_height_ratio}
 
-    def data
-      raise WrongUse, "The request is larger than #{MOST_BYTES / 1024 / 1024} MB." if File.size(@file) > MOST_BYTES
-      @data ||= JSON.parse(File.read(@file, encoding: "UTF-8"))
-    rescue JSON::ParserError
-      raise WrongUse, "#{File.basename(@file)} does not read as JSON."
-    end
+    def data = @data ||= RequestFile.read(@file, most_bytes: MOST_BYTES)
   end
 end

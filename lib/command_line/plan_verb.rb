@@ -3,6 +3,7 @@
 require "json"
 require "tzinfo"
 require "command_line/options"
+require "command_line/request_file"
 
 module CommandLine
   # up-close plan: marks laid into a week's hours, as docs/plan.md describes.
@@ -33,12 +34,7 @@ module CommandLine
 
     private
 
-    def data
-      raise WrongUse, "The request is larger than #{MOST_BYTES / 1024 / 1024} MB." if File.size(@file) > MOST_BYTES
-      @data ||= JSON.parse(File.read(@file, encoding: "UTF-8"))
-    rescue JSON::ParserError
-      raise WrongUse, "#{File.basename(@file)} does not read as JSON."
-    end
+    def data = @data ||= RequestFile.read(@file, most_bytes: MOST_BYTES)
 
     def zone
       Zone.new(TZInfo::Timezone.get((data.is_a?(Hash) && data["zone"]) || "Etc/UTC"))

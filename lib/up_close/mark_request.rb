@@ -2,7 +2,7 @@
 
 module UpClose
   # One mark asked for from outside, as docs/mark.md describes it. Reads what is given, fills in
-  # what a page would begin with, and answers the WorkedMark that pages ask too.
+  # what a page would begin with, and answers the WorkedMark.
   class MarkRequest
     MOST = 500
     CLEARANCE_MM = 2.0

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 module UpClose
-  # All that can be told of one mark on one piece, by one way of doing it: the one object that
-  # pages and the command line both ask.
+  # All that can be told of one mark on one piece, by one way of doing it: `up-close mark`
+  # asks it for everything, pages for what it costs.
   class WorkedMark
     attr_reader :shape, :placement, :setting, :sealer, :situation, :reading, :clearance_mm
 

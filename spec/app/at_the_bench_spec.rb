@@ -41,6 +41,7 @@ RSpec.describe "at the bench", :shop do
     send_form "/marks/#{mark.id}/runs"
     run = mark.reload.run
     expect([run.despite, get("/runs/#{run.id}") && page_words]).to match ["a trial", /Thinnest line: 0.03.*Begun all the same: “a trial”/]
+    expect(get("/marks/#{mark.id}/record") && page_words).to include "Done although something said stop: “a trial”"
     # another method has stops of its own: the reason covers those it was given for
     send_form "/marks/#{mark.id}/despite/back", "stage" => "apply"
     expect(get("/marks/#{mark.id}/apply") && page_words).to match(/Go on all the same/)

@@ -47,8 +47,12 @@ module UpClose
 
         def working(border)
           colour = border.colour
-          Working.new("median of the border's outer #{Working.number(Border::STRIP * 100)} % #{colour.to_hex}, most of it within ΔE #{Working.number(border.spread, 1)}: (255 − #{colour.to_a.min}) ÷ 255 = #{Working.number(off(colour), 1)} % off white; over 1 and up to #{LIMIT} prints as a box, and so does white that is shaded for over #{(Border::SHADED * 100).round} % of its way (#{(border.shaded * 100).round} %)",
-            source: "starting values")
+          words = "median of the border's outer #{Working.number(Border::STRIP * 100)} %: #{colour.to_hex}, " \
+            "most of it within ΔE #{Working.number(border.spread, 1)}; " \
+            "(255 − #{colour.to_a.min}) ÷ 255 = #{Working.number(off(colour), 1)} % off white. " \
+            "Over 1 and up to #{LIMIT} % prints as a box. White prints too where over #{(Border::SHADED * 100).round} % " \
+            "of the border is shaded: here #{(border.shaded * 100).round} %"
+          Working.new(words, source: "starting values")
         end
       end
     end
