@@ -77,7 +77,7 @@ module Actions
 
     # what of a wait has gone by already is not waited for again
     def left(run, steps, done)
-      rest = steps.reject { |step| done.key?(step.key) }.map { |step| shop.climate.call(step) }
+      rest = steps.reject { |step| done.key?(step.key) }
       return [curing(run)] if run && rest.empty?
       return rest unless run && rest.first&.wait?
       gone = now.to_f - (done.values.max || run.began_at.to_f)

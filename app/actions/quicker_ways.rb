@@ -8,7 +8,10 @@ module Actions
 
     # @param mark [Mark] not begun
     # @return [Array<Array(String, Array<UpClose::Methods::Step>)>] in words, and its steps
-    def call(mark) = schools(mark) + coats(mark) + sealers(mark)
+    def call(mark)
+      climate = ShopTime.current.climate
+      (schools(mark) + coats(mark) + sealers(mark)).map { |words, steps| [words, steps.map { |step| climate.call(step) }] }
+    end
 
     def schools(mark)
       mark.method_core.choices.flat_map do |choice|

@@ -66,17 +66,24 @@ class Mark < ApplicationRecord
   def line_mm = checked && checked["line_mm"] && checked["line_mm"] * width_mm / checked["width_mm"]
 
   # All that can be told of it by the way it is done: the object that the command line asks too.
-  # @return [UpClose::WorkedMark, nil]
-  def worked
-    return unless way && width_mm && artwork
-    UpClose::WorkedMark.new(shape: piece.to_core, ink: ink_for_piece, placement: placement, clearance_mm: clearance_mm, setting: setting,
-      sealer: sealer_core, situation: situation, reading: reading_core, record: record, prices: ShopPrices.list,
-      paper: UpClose::Printing::Paper.fetch(paper), allowances: allowances, climate: ShopTime.current.climate,
-      coverage: checked&.fetch("coverage", nil), hour_cents: Preference.get("hour_cents").to_i)
+  # @param on [UpClose::Sheets::Stock, nil] it might be printed on; its own when nil
+  # @param at [UpClose::Placing::Placement, nil] a place to try
+  # @return [UpClose::WorkedMark, nil] nil before its method is chosen
+  def worked(on: nil, at: placement)
+    return unless way
+    stock = on || setting.stock
+    UpClose::WorkedMark.new(shape: piece.to_core, ink: artwork && ink_for_piece, placement: at, clearance_mm: clearance_mm,
+      setting: on ? setting.with(stock: on) : setting, sealer: sealer_core, situation: situation(stock: on || stock_core),
+      reading: reading_core, record: Attempt.record_of(way, printer, stock.key), climate: ShopTime.current.climate,
+      coverage: checked&.fetch("coverage", nil), **priced_by)
   end
 
-  # @return [Array(Integer, Integer)] good or usable, and tried, by this method on this printer and stock
-  def record = Attempt.record_of(way, printer, setting.stock.key)
+  # what its cost is worked out from
+  # @return [Hash]
+  def priced_by
+    {prices: ShopPrices.list, hour_cents: Preference.get("hour_cents").to_i, paper: UpClose::Printing::Paper.fetch(paper),
+     allowances: allowances}
+  end
 
   # @return [UpClose::Methods::Reading, nil]
   def reading_core = way && UpClose::Methods::Reading.new(method_core, seen_through: piece.seen_through, override: reading, picked: schools)
@@ -138,13 +145,9 @@ class Mark < ApplicationRecord
   def copies_wanted = copies || good_wanted
 
   # how likely a try is to succeed, and how many to print
-  # @param on [UpClose::Sheets::Stock]
+  # @param on [UpClose::Sheets::Stock, nil]
   # @return [UpClose::Sheets::Spares]
-  def spares(on: setting.stock)
-    good, tried = Attempt.record_of(way, printer, on.key)
-    UpClose::Sheets::Spares.new(good_wanted, start: method_core.chance_with(on), good: good, tried: tried, on_a_miss: method_core.on_a_miss,
-      factors: UpClose::Sheets::Spares.factors_of(UpClose::Suitability.findings(situation(stock: on))))
-  end
+  def spares(on: nil) = worked(on: on).spares
 
   # the lines to cut along, sheet by sheet, each copy by its number
   # @return [Array<Hash{String => Array<UpClose::Geometry::Path>}>]
@@ -246,9 +249,9 @@ class Mark < ApplicationRecord
   # sheets in the drawer that suit its stock and printer
   def suiting_sheets = StockSheet.suiting(setting.stock.key, printer)
 
-  # the whole work, sealing included
+  # the whole work, sealing included, as long as this room makes it
   # @return [Array<UpClose::Methods::Step>]
-  def steps_core = UpClose::Sealing.whole_work(sealer_core, setting)
+  def steps_core = worked.steps
 
   # good ones that are still missing
   def short = good_wanted - attempts.count { |attempt| attempt.result != "spoilt" }

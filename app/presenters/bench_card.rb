@@ -18,7 +18,7 @@ module Presenters
       UpClose::Printing::BenchCard.new(title: @mark.title, subtitle: "#{@mark.job.title} · on #{@mark.piece.name}", facts: facts,
         reading: @mark.reading_core.reason, mirrored: @mark.reading_core.mirrored?, steps: steps.map { |step| [step, time(step)] },
         cautions: steps.flat_map(&:cautions).uniq.map { |key| UpClose::Cautions.fetch(key) } + [UpClose::Cautions::DEFER],
-        pencil_lines: UpClose::Placing::PencilLines.new(shape: @mark.piece.to_core, placement: @mark.placement, writer: @writer).call,
+        pencil_lines: @mark.worked.pencil_lines(@writer),
         registration: @mark.registration(@writer).lines, shape: @mark.piece.to_core, corners: @mark.room.placed.corners)
     end
 

@@ -7,7 +7,7 @@ module Presenters
 
     def initialize(mark, writer:, placement: mark.placement)
       @mark, @writer, @placement = mark, writer, placement
-      @room = mark.room(placement)
+      @room = mark.worked(at: placement)&.room || mark.room(placement)
       @view = PieceView.new(mark.piece, writer: writer, mark: mark, placement: placement, room: @room)
     end
 
@@ -25,7 +25,13 @@ module Presenters
 
     def stop? = findings.any?(&:stop?)
 
-    def pencil_lines = UpClose::Placing::PencilLines.new(shape: mark.piece.to_core, placement: placement, writer: @writer).call
+    # the lines of what is tried; before a method is chosen they are the shape's alone
+    # @return [Array<UpClose::Placing::PencilLines::Line>]
+    def pencil_lines
+      worked = mark.worked(at: placement)
+      return worked.pencil_lines(@writer) if worked
+      UpClose::Placing::PencilLines.new(shape: shape, placement: placement, writer: @writer).call
+    end
 
     # @return [Array<UpClose::Placing::Registration::Line>]
     def registration = mark.way ? mark.registration(@writer, placement).lines : []

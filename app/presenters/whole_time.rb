@@ -8,8 +8,6 @@ module Presenters
       @steps = steps
     end
 
-    def hands_s = @steps.reject(&:wait?).sum(&:least_s)
-
     # @return [Numeric] seconds, every step in its least time and every window kept
     def all_s = UpClose::Runs::LeastTime.ready_at(@steps)
 
@@ -22,7 +20,7 @@ module Presenters
 
     # @return [UpClose::Working]
     def working
-      parts = {"by hand" => hands_s, "drying and waiting" => @steps.select(&:wait?).sum(&:least_s), "till windows open" => UpClose::Runs::LeastTime.windows_s(@steps)}
+      parts = {"by hand" => @steps.reject(&:wait?).sum(&:least_s), "drying and waiting" => @steps.select(&:wait?).sum(&:least_s), "till windows open" => UpClose::Runs::LeastTime.windows_s(@steps)}
       UpClose::Working.new("#{parts.select { |_, s| s > 0 }.map { |words, s| "#{Moments.about(s)} #{words}" }.join(" + ")} = #{Moments.about(all_s)}", source: "every step at its least; starting values; your product's label comes first")
     end
   end

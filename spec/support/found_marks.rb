@@ -27,9 +27,9 @@ class FoundMarks
     return [grey(Vips::Image.new_from_buffer(bytes, ""))] if kind == "png"
     Dir.mktmpdir do |dir|
       File.binwrite("#{dir}/a.pdf", bytes)
-      out, status = Open3.capture2e("pdftocairo", "-r", DPI.to_s, "-gray", "-png", "#{dir}/a.pdf", "#{dir}/a")
+      out, status = Open3.capture2e("pdftocairo", "-r", DPI.to_s, "-gray", "-tiff", "-tiffcompression", "none", "#{dir}/a.pdf", "#{dir}/a")
       raise out unless status.success?
-      Dir["#{dir}/a-*.png"].sort.map { |file| Vips::Image.new_from_file(file).copy_memory }
+      Dir["#{dir}/a-*.tif"].sort.map { |file| Vips::Image.new_from_file(file).copy_memory }
     end
   end
 
@@ -62,17 +62,32 @@ class FoundMarks
 
   # of all connected ink, what is as large as a copy within two pixels, upright or on its side
   def boxes(page)
-    labels = (page < 128).labelregions
-    index = labels.cast(:ushort)
-    grid = Vips::Image.xyz(page.width, page.height)
-    ends = [[0, :min], [1, :min], [0, :max], [1, :max]].map { |band, combine| grid[band].hist_find_indexed(index, combine: combine).to_a.flatten(1).flatten }
-    ends.transpose.filter_map do |left, top, right, bottom|
-      wide, high = right - left + 1, bottom - top + 1
-      [left, top, wide, high].map(&:to_i) if sized?(wide, high) || sized?(high, wide)
+    coarse_boxes(page).filter_map do |box|
+      left, top, wide, high = trimmed(page, *box)
+      [left, top, wide, high] if sized?(wide, high) || sized?(high, wide)
     end
   end
 
-  def sized?(wide, high) = (wide - @width * PER_MM).abs <= 2.2 && (high - @height * PER_MM).abs <= 2.2
+  COARSE = 2
+
+  # connected ink on a page half as fine, in the page's own pixels, a little too large
+  def coarse_boxes(page)
+    index = (page.shrink(COARSE, COARSE, ceil: true) < 200).labelregions.cast(:ushort)
+    grid = Vips::Image.xyz(index.width, index.height)
+    ends = [[0, :min], [1, :min], [0, :max], [1, :max]].map { |band, how| grid[band].hist_find_indexed(index, combine: how).to_a.flatten }
+    ends.transpose.filter_map do |left, top, right, bottom|
+      wide, high = [right - left + 1, bottom - top + 1].map { |cells| cells * COARSE }
+      [left * COARSE, top * COARSE, wide, high] if sized?(wide, high, 4 * COARSE) || sized?(high, wide, 4 * COARSE)
+    end
+  end
+
+  def trimmed(page, left, top, wide, high)
+    part = page.crop(left, top, [wide, page.width - left].min, [high, page.height - top].min)
+    dx, dy, w, h = part.find_trim(background: [255], threshold: 127)
+    [left + dx, top + dy, w, h].map(&:to_i)
+  end
+
+  def sized?(wide, high, slack = 2.2) = (wide - @width * PER_MM).abs <= slack && (high - @height * PER_MM).abs <= slack
 
   def compared(page, left, top, wide, high)
     seen = page.crop(left, top, wide, high)

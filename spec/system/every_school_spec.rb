@@ -98,7 +98,7 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
   end
 
   it "is open to all on its new pages, in width and for the keyboard" do
-    Demo::Story.load
+    Storytelling.tell
     mark = Mark.all.find { |m| m.title == "Pellow Ness Light" }
     expect_open_to_all(["/timetable", "/marks/#{mark.id}/compare", "/jobs/#{mark.job.id}/cost", "/stock", "/devices", "/marks/#{mark.id}/seal"])
   end
