@@ -30,6 +30,9 @@ module Settings
 
   def originals = File.join(home, "originals")
 
+  # what has been opened of them: all of it can be thrown away
+  def opened = File.join(home, "opened")
+
   # kept between starts, so that a restart logs nobody's form out
   def session_secret
     path = File.join(home, "session.secret")

@@ -7,9 +7,10 @@ module Actions
 
     # @param form [Forms::ArtworkForm] gets the refusal when the file cannot be opened
     # @return [Artwork, nil]
-    def call(mark, form)
+    # @yield as Workers::Pool#call has it
+    def call(mark, form, &told)
       return unless form.ok?
-      artwork = form.file? ? from_file(form) : from_lettering(form)
+      artwork = form.file? ? from_file(form, &told) : from_lettering(form)
       ApplicationRecord.change do
         artwork.save!
         use(mark, artwork, cap_height_mm: form.values[:cap_height])
@@ -17,7 +18,6 @@ module Actions
       artwork
     rescue UpClose::Error => error
       form.refuse(error, form.file? ? :file : :text)
-      form.white = Shelves::OriginalStore.new(Settings.originals).put(form.values[:bytes]) if error.is_a?(UpClose::Errors::NoInk) && error.white
       nil
     end
 
@@ -25,8 +25,7 @@ module Actions
     # @param way [UpClose::Artwork::WaysWithWhite::Way]  @param original [String] as the store named it
     # @return [UpClose::Error, nil] the refusal
     def white(mark, way, original:, name:, source:)
-      opened = UpClose::Artwork::Opening.call(Shelves::OriginalStore.new(Settings.originals).get(original), white_as_ink: true)
-      artwork = artwork_of(opened, original: original, name: name, source: source, white_as_ink: true)
+      artwork = opened(original, name: name, source: source, white_as_ink: true)
       ApplicationRecord.change do
         artwork.save!
         use(mark, artwork)
@@ -51,16 +50,26 @@ module Actions
       ApplicationRecord.change { mark.update!(artwork: artwork, recipe: [], earlier_recipes: [], prepared: nil, checked: nil, earlier_places: [], placed_at: nil, packed_at: nil, width_mm: place.width_mm, x_mm: place.x_mm, y_mm: place.y_mm, turn_deg: 0) }
     end
 
-    def from_file(form)
-      opened = UpClose::Artwork::Opening.call(form.values[:bytes])
-      name = Shelves::OriginalStore.new(Settings.originals).put(form.values[:bytes])
-      artwork_of(opened, original: name, name: form.values[:name], source: form.values[:source])
+    # the original is kept first: the worker that opens it finds it there
+    def from_file(form, &told)
+      store = Shelves::OriginalStore.new(Settings.originals)
+      new = !store.has?(form.values[:bytes])
+      original = store.put(form.values[:bytes])
+      opened(original, name: form.values[:name], source: form.values[:source], &told)
+    rescue UpClose::Error => error
+      white = error.is_a?(UpClose::Errors::NoInk) && error.white
+      white ? form.white = original : (store.drop(original) if new)
+      raise
     end
 
-    def artwork_of(opened, original:, name:, source:, **facts)
-      artwork = Artwork.new(name: name, kind: opened.kind.to_s, original: original, source: source, ink_core: opened.ink,
-        facts: {notes: opened.notes, mm_per_unit: opened.mm_per_unit, **facts})
-      artwork.keep_opened(opened)
+    # @param original [String] as the store named it  @param how [Hash] as UpClose::Artwork::Opening takes it
+    # @yield as Workers::Pool#call has it
+    # @return [Artwork] not yet saved
+    # @raise [UpClose::Error]
+    def opened(original, name:, source:, **how, &told)
+      found = Workers.call(Artwork.source_of(original, **how), :facts, &told)
+      Artwork.new(name: name, kind: found[:kind], original: original, source: source, ink_core: found[:ink],
+        facts: {notes: found[:notes], mm_per_unit: found[:mm_per_unit], **how})
     end
 
     def from_lettering(form)

@@ -11,9 +11,18 @@ module Actions
     # @return [Array<UpClose::Finding>]
     def call(mark)
       findings = mark.design.findings
-      said = said_of(mark, findings)
-      ApplicationRecord.change { mark.update_columns(checked: said) } unless mark.checked == said
+      keep(mark, said_of(mark, findings))
       findings
+    rescue UpClose::Errors::TooMuch => error
+      unseen(mark, error)
+    end
+
+    def keep(mark, said) = (ApplicationRecord.change { mark.update_columns(checked: said) } unless mark.checked == said)
+
+    # what is more than can be looked at is said, and stands in nobody's way
+    def unseen(mark, error)
+      keep(mark, {"key" => mark.design.checks_key, "verdict" => "watch", "figure" => "not looked at", "width_mm" => mark.width_mm, "stops" => []})
+      [UpClose::Finding.new(key: :unseen, title: "Checks", verdict: :watch, figure: "not finished", reason: error.message, remedy: error.remedy)]
     end
 
     # looked at as it is now, unless it was

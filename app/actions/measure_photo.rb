@@ -8,10 +8,8 @@ module Actions
     # @param bytes [String]
     # @raise [UpClose::Errors::BadArtwork]
     def take(piece, bytes)
-      picture = UpClose::Artwork::Opening.call(bytes)
-      raise UpClose::Errors::BadArtwork.new("This is a drawing, not a photo.", remedy: "Choose a PNG or JPEG.", field: :photo) if picture.vector?
+      width, height = Workers.call(Shelves::OutsidePicture.new(bytes), :size)
       name = Shelves::OriginalStore.new(Settings.originals).put(bytes)
-      width, height = picture.image.width, picture.image.height
       at = ->(*pairs) { pairs.map { |x, y| [width * x, height * y] } }
       photo = {"original" => name, "width" => width, "height" => height, "mode" => "reference", "reference" => at[[0.3, 0.85], [0.7, 0.85]], "length_mm" => nil,
                "corners" => at[[0.25, 0.25], [0.75, 0.25], [0.75, 0.75], [0.25, 0.75]], "rect_mm" => [nil, nil], "lines" => [at[[0.3, 0.5], [0.7, 0.5]]], "trace" => []}

@@ -44,7 +44,7 @@ module Actions
     def again(mark)
       mark.forget_design
       return unless mark.artwork && mark.design.recipe.sized? && mark.design.kept.nil?
-      mark.prepared = mark.design.to_keep(mark.design.solved).merge("width_mm" => mark.width_mm)
+      mark.prepared = mark.design.solved.merge("width_mm" => mark.width_mm)
     end
   end
 end

@@ -89,8 +89,8 @@ module Actions
     # small enough to look at, its turns undone
     def keep_photo(bytes)
       raise UpClose::Error.new("This photo is larger than #{MOST_PHOTO_BYTES / 1024 / 1024} MB.", remedy: "Take a smaller one.", field: :photo) if bytes.bytesize > MOST_PHOTO_BYTES
-      Shelves::OriginalStore.new(Settings.originals).put(Vips::Image.thumbnail_buffer(bytes, 1600, size: :down).jpegsave_buffer(Q: 85, strip: true))
-    rescue Vips::Error
+      Shelves::OriginalStore.new(Settings.originals).put(Workers.call(Shelves::OutsidePicture.new(bytes), :shown, 1600))
+    rescue UpClose::Errors::BadArtwork
       raise UpClose::Error.new("This is no picture that can be read.", remedy: "Take a photo as JPEG or PNG.", field: :photo)
     end
 

@@ -15,7 +15,8 @@ module Actions
       return to_tray(printer, pages[number - 1], gone(mark, number)) if printer.device
       return "This printer has no queue here: download the print pack." unless printer.queue
       paper = pages.first.paper
-      Devices::Queue.new(printer.queue).print(Shelves::PrintFiles.pdf(pages, mark.title), width_mm: paper.width_mm, height_mm: paper.height_mm, title: mark.title)
+      pdf = Workers.call(Shelves::PrintJob.new(pages, mark.title), :bytes, "pdf")
+      Devices::Queue.new(printer.queue).print(pdf, width_mm: paper.width_mm, height_mm: paper.height_mm, title: mark.title)
     end
 
     def to_tray(printer, page, gone)

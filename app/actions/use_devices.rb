@@ -12,7 +12,7 @@ module Actions
     # @param printer [Printer] a simulated one  @param page [UpClose::Printing::Page]
     # @param gone [Array<Array>] rings that the loaded sheet no longer has, mm
     def print(printer, page, gone: [])
-      pdf = Shelves::PrintFiles.pdf([page], "to #{printer.name}")
+      pdf = Workers.call(Shelves::PrintJob.new([page], "to #{printer.name}"), :bytes, "pdf")
       sheet = printer.device.print(pdf, width_mm: page.paper.width_mm, height_mm: page.paper.height_mm)
       sheet = without(sheet, gone, page.paper) if gone.any?
       tray(printer).lay(sheet.copy(xres: printer.device.dpi / 25.4, yres: printer.device.dpi / 25.4).pngsave_buffer(compression: 3))

@@ -66,7 +66,7 @@ module Forms
     def read_members
       upload = @typed["set_file"]
       if upload.is_a?(Hash) && upload[:tempfile]
-        attempt(:set_file) { values[:members] = UpClose::Artwork::LetteringSet.from_csv(upload[:tempfile].tap(&:rewind).read(UpClose::Formats::CsvTable::MOST_BYTES + 1)) }
+        attempt(:set_file) { values[:members] = Workers.call(UpClose::Artwork::LetteringSet, :from_csv, upload[:tempfile].tap(&:rewind).read(UpClose::Formats::CsvTable::MOST_BYTES + 1)) }
         values.delete(:set_file)
       elsif !typed(:set).to_s.strip.empty?
         attempt(:set) { values[:members] = UpClose::Artwork::LetteringSet.read(typed(:set)) }

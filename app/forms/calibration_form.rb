@@ -36,7 +36,7 @@ module Forms
       return unless errors.empty?
       bytes = upload[:tempfile].tap(&:rewind).read(MOST_BYTES + 1)
       return errors[:scan] = "This scan is larger than #{MOST_BYTES / 1024 / 1024} MB. Scan at 300 dpi." if bytes.bytesize > MOST_BYTES
-      @calibration = UpClose::Printing::Calibrating::Scan.read(bytes, dpi: values[:dpi], page: page).calibration
+      @calibration = Workers.call(Shelves::OutsidePicture.new(bytes), :calibration, values[:dpi], page)
     end
   end
 end

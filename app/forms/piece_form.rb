@@ -40,7 +40,7 @@ module Forms
       upload = @typed["outline_file"]
       return unless upload.is_a?(Hash) && upload[:tempfile]
       unit_mm = {"in" => 25.4, "mm" => 1.0}[typed(:outline_unit)]
-      UpClose::Measure::OutlineFile.read(upload[:tempfile].tap(&:rewind).read(UpClose::Artwork::Opening::MOST_BYTES), unit_mm: unit_mm)
+      Workers.call(UpClose::Measure::OutlineFile, :read, upload[:tempfile].tap(&:rewind).read(UpClose::Artwork::Opening::MOST_BYTES), unit_mm: unit_mm)
     rescue UpClose::Error => error
       errors[:outline_file] = error.sentence
       nil

@@ -26,8 +26,8 @@ module Forms
       return if errors[:dpi]
       bytes = typed(:scan)[:tempfile].tap(&:rewind).read(MOST_BYTES + 1)
       return errors[:scan] = "This scan is larger than #{MOST_BYTES / 1024 / 1024} MB. Scan at 300 dpi." if bytes.bytesize > MOST_BYTES
-      left = UpClose::Sheets::Remaining.read(bytes, dpi: values[:dpi])
-      values.merge!(width_mm: left.box.width, height_mm: left.box.height, used: left.used.map { |ring| {"ring" => ring.map { |x, y| [x.round(3), y.round(3)] }, "words" => "scanned"} })
+      left = Workers.call(Shelves::OutsidePicture.new(bytes), :remaining, values[:dpi])
+      values.merge!(left, used: left[:used].map { |ring| {"ring" => ring.map { |x, y| [x.round(3), y.round(3)] }, "words" => "scanned"} })
     rescue UpClose::Error => error
       refuse(error, :scan)
     end

@@ -2,7 +2,6 @@
 
 # A picture, a drawing or a lettering; its original is never changed.
 class Artwork < ApplicationRecord
-  CACHE = Shelves::Recent.new
   has_many :marks
 
   def lettering? = kind == "lettering"
@@ -22,15 +21,20 @@ class Artwork < ApplicationRecord
     self.silhouette = found.rows
   end
 
-  # @return [UpClose::Artwork::Drawing, UpClose::Artwork::Picture]
-  def to_core = CACHE.fetch(opened_key) { opened }
-
-  # what has just been opened need not be opened again
-  # @return [Artwork] itself
-  def keep_opened(found)
-    CACHE.fetch(opened_key) { found }
-    self
+  # where it comes from, for the worker that opens it
+  # @return [Shelves::ArtworkSource::Original, Shelves::ArtworkSource::Words, Shelves::ArtworkSource::WordSet]
+  def source
+    return Shelves::ArtworkSource::WordSet.new(font, members, setting_core) if set?
+    return Shelves::ArtworkSource::Words.new(font, lettering, setting_core) if lettering?
+    Artwork.source_of(original, white_as_ink: facts["white_as_ink"] == true)
   end
+
+  # @param original [String] as the store named it  @param how [Hash] as UpClose::Artwork::Opening takes it
+  def self.source_of(original, **how) = Shelves::ArtworkSource::Original.new(Settings.originals, Settings.opened, original, how)
+
+  # as it came, nothing done to it
+  # @return [Shelves::DrawnArtwork]
+  def drawn = Shelves::DrawnArtwork.new(source: source, forms: Settings.opened)
 
   # many letterings, one mark each
   def set? = members.present?
@@ -39,12 +43,6 @@ class Artwork < ApplicationRecord
 
   # @return [UpClose::Artwork::Lettering]
   def lettering_core = UpClose::Artwork::Lettering.new(Shelves::FontShelf.fetch(font), lettering, setting: setting_core)
-
-  # @return [UpClose::Artwork::LetteringSet]
-  def lettering_set = CACHE.fetch([:set, id, members, font, setting]) { UpClose::Artwork::LetteringSet.new(Shelves::FontShelf.fetch(font), members, setting: setting_core) }
-
-  # what page writers call: opened only when it is really drawn
-  def draw_on(page, **place) = to_core.draw_on(page, **place)
 
   # width of the ink for a cap height of 1
   def width_per_cap = lettering? ? ink_core.box.width : nil
@@ -56,14 +54,4 @@ class Artwork < ApplicationRecord
 
   # its own true width, when the file gives one
   def natural_width_mm = facts["mm_per_unit"] && ink_core.box.width * facts["mm_per_unit"]
-
-  private
-
-  def opened_key = [original, facts["white_as_ink"], lettering, font, setting, members]
-
-  def opened
-    return lettering_set.drawing_of(lettering_set.widest) if set?
-    return lettering_core.drawing if lettering?
-    UpClose::Artwork::Opening.call(Shelves::OriginalStore.new(Settings.originals).get(original), white_as_ink: facts["white_as_ink"] == true)
-  end
 end

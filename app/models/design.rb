@@ -3,10 +3,8 @@
 # What a mark really prints: its artwork, with the mark's own preparing done to
 # it. Everything after the Artwork stage asks here, never the artwork itself.
 class Design
-  CACHE = Shelves::Recent.new
   CHECKED = Shelves::Recent.new(most: 60)
   LOOKS = Shelves::Recent.new(most: 24)
-  FIGURES = Shelves::Recent.new(most: 60)
 
   # @param mark [Mark] with an artwork
   def initialize(mark)
@@ -24,94 +22,57 @@ class Design
   def bent? = recipe.does?("bend")
 
   # how many of its units one of the artwork's own has become
-  def ratio = if prepared?
-                kept ? kept["ratio"] : prepared.ratio
-              else
-                1
-              end
+  def ratio = prepared? ? found["ratio"] : 1
 
   # @return [UpClose::Artwork::Ink] box, hull and middle
-  def ink
-    return artwork.ink_core unless prepared?
-    @ink ||= kept ? UpClose::Artwork::Ink.from_h(kept["ink"]) : prepared.artwork.ink
-  end
+  def ink = prepared? ? (@ink ||= UpClose::Artwork::Ink.from_h(found["ink"])) : artwork.ink_core
 
   # @return [UpClose::Artwork::Ink] with its silhouette, which is long and seldom needed
   def whole_ink
     return artwork.whole_ink unless prepared?
-    @whole_ink ||= kept ? UpClose::Artwork::Ink.from_h(kept["ink"].merge("rows" => kept["silhouette"])) : prepared.artwork.ink
+    @whole_ink ||= UpClose::Artwork::Ink.from_h(found["ink"].merge("rows" => found["silhouette"]))
   end
 
   # what was found when it was last prepared, so that pages need not do it again
   # @return [Hash, nil]
   def kept
-    found = @mark.prepared or return
-    found if found["recipe"] == recipe_key && (!recipe.sized? || (found["width_mm"] - @mark.width_mm).abs < 1e-6)
+    prepared = @mark.prepared or return
+    prepared if prepared["recipe"] == recipe_key && (!recipe.sized? || (prepared["width_mm"] - @mark.width_mm).abs < 1e-6)
   end
+
+  # what it comes to once prepared: kept, or prepared now
+  # @return [Hash]
+  def found = kept || (@found ||= solved)
 
   def recipe_key = Digest::SHA256.hexdigest([artwork.id, recipe.active.map { |s| [s.work::KEY, s.figures] }, @mark.piece.measures].to_json)[0, 20]
 
   # prepared so that one of the artwork's own units comes to so many millimetres
   # @return [Hash] what is worth keeping of it
-  def to_keep(mm_per_unit)
-    made = made_at(mm_per_unit)
-    found = made.artwork.ink
-    {"recipe" => recipe_key, "mm_per_unit" => mm_per_unit, "width_mm" => mm_per_unit * found.box.width / made.ratio, "ratio" => made.ratio, "vector" => made.artwork.vector?,
-     "ink" => found.to_h.except(:rows), "silhouette" => found.rows, "notes" => made.notes}
-  end
+  def to_keep(mm_per_unit) = {"recipe" => recipe_key}.merge(apart(drawn_at(mm_per_unit), :to_keep))
+
+  # the same at the scale at which what is prepared measures what the mark does
+  def solved = {"recipe" => recipe_key}.merge(apart(drawn_at(nil), :solved, @mark.width_mm, @mark.width_mm / artwork.ink_core.box.width))
 
   # millimetres one of the artwork's own units comes to
   def mm_per_unit
     return @mark.width_mm / artwork.ink_core.box.width unless prepared?
-    kept ? kept["mm_per_unit"] * @mark.width_mm / kept["width_mm"] : solved
+    found["mm_per_unit"] * @mark.width_mm / found["width_mm"]
   end
 
-  SOLVE_ROUNDS = 6
+  # what goes to paper, for the worker that draws it
+  # @return [Shelves::DrawnArtwork]
+  def drawn = @drawn ||= prepared? ? drawn_at(mm_per_unit) : artwork.drawn
 
-  # the scale at which what is prepared measures what the mark does: nearer each time
-  def solved
-    @solved ||= SOLVE_ROUNDS.times.reduce(@mark.width_mm / artwork.ink_core.box.width) do |scale, _|
-      made = made_at(scale)
-      width = scale * made.artwork.ink.box.width / made.ratio
-      break scale if (width - @mark.width_mm).abs < 1e-7
-      scale * @mark.width_mm / width
-    end
-  end
+  def drawn_at(mm_per_unit) = Shelves::DrawnArtwork.new(source: artwork.source, forms: Settings.opened, recipe: recipe.to_a, shape: @mark.piece.to_core, mm_per_unit: mm_per_unit)
 
-  # @return [UpClose::Artwork::Recipe::Prepared]
-  def prepared = made_at(mm_per_unit)
-
-  def made_at(scale) = CACHE.fetch([recipe_key, recipe.sized? && scale.round(9)]) { make(per_mm: 1 / scale, shape: @mark.piece.to_core) }
-
-  def make(**bench) = artwork.set? ? recipe.call_on_set(artwork.lettering_set.drawn, **bench) : recipe.call(artwork.to_core, **bench)
+  # opens and draws in a worker
+  def apart(...) = Workers.call(...)
 
   def aspect = ink.aspect
 
-  # @return [UpClose::Artwork::Drawing, UpClose::Artwork::Picture] of a set, its widest member
-  def to_core
-    return artwork.to_core unless prepared?
-    artwork.set? ? prepared.artwork.widest_drawing : prepared.artwork
-  end
+  def picture? = prepared? ? !found["vector"] : artwork.picture?
 
-  # what page writers call: opened only when it is really drawn
-  def draw_on(page, **place) = to_core.draw_on(page, **place)
-
-  # the member of a set that a copy is; otherwise always the same
-  def for_copy(number) = artwork.set? ? drawn_set.drawing_of(number) : self
-
-  # @return [UpClose::Artwork::DrawnSet]
-  def drawn_set = prepared? ? prepared.artwork : artwork.lettering_set.drawn
-
-  def picture?
-    return artwork.picture? unless prepared?
-    kept ? !kept["vector"] : !to_core.vector?
-  end
-
-  def notes = if prepared?
-                artwork.notes | (kept ? kept["notes"] : prepared.notes)
-              else
-                artwork.notes
-              end
+  def notes = prepared? ? artwork.notes | found["notes"] : artwork.notes
 
   # width of the ink for a cap height of 1
   def width_per_cap = artwork.lettering? ? artwork.width_per_cap * ink.box.width / artwork.ink_core.box.width / ratio : nil
@@ -137,56 +98,40 @@ class Design
   # @return [UpClose::Colour]
   def surround = UpClose::Artwork::Look.new(nil, surface: @mark.piece.colour_core, film: film).surround
 
-  # @return [UpClose::Artwork::Subject]
-  def subject
-    UpClose::Artwork::Subject.new(artwork: to_core, width_mm: @mark.width_mm, limits: limits, film: film, surface: @mark.piece.colour_core,
-      border_mm: @mark.setting&.border_mm, lettering: lettering,
-      white_film: @mark.method_core.nil? || @mark.method_core.stocks.any?(&:white?), inked: @mark.method_core.nil? || @mark.method_core.inked?)
+  # what its checks are told, the artwork left out
+  # @return [Hash]
+  def about
+    method = @mark.method_core
+    {width_mm: @mark.width_mm, limits: limits, film: film, surface: @mark.piece.colour_core, border_mm: @mark.setting&.border_mm,
+     lettering: lettering, white_film: method.nil? || method.stocks.any?(&:white?), inked: method.nil? || method.inked?}
   end
 
   # @return [Array<UpClose::Finding>] looked at now, or lately
-  def findings
-    CHECKED.fetch(checks_key) do
-      looked = subject
-      UpClose::Artwork::Checks.findings(looked).tap { FIGURES.fetch(checks_key) { figures_of(looked) } }
-    end
-  end
+  def findings = looked_at.first
 
   # what methods are judged and times are worked out by: ink laid, length of its lines, its main colours
   # @return [Hash]
-  def figures = FIGURES.fetch(checks_key) { figures_of(subject) }
+  def figures = looked_at.last
 
-  def figures_of(looked) = {laid: looked.solids.laid, line_mm: looked.lines.length_mm, palette: looked.palette.to_a}
+  def looked_at = CHECKED.fetch(checks_key) { apart(drawn, :looked_at, about) }
 
   # @return [Array<UpClose::Finding>, nil] nil when they have yet to be looked at
-  def findings_at_hand = CHECKED.at_hand(checks_key)
+  def findings_at_hand = CHECKED.at_hand(checks_key)&.first
 
   # @param film [String] "wanted", "clear" or "white"
   # @return [String] PNG
-  def look_png(film)
-    LOOKS.fetch([checks_key, film]) do
-      shown = look_on((film == "white") ? :white : :clear)
-      ((film == "wanted") ? shown.wanted : shown.predicted).pngsave_buffer(compression: 3)
-    end
-  end
+  def look_png(film) = look_on((film == "white") ? :white : :clear, wanted: film == "wanted").first
 
   # as it will look, with the film in use
-  # @return [UpClose::Artwork::Look]
-  def look = LOOKS.fetch([checks_key, "look"]) { look_on(film).tap(&:predicted) }
+  # @return [Array(String, Float)] PNG, and its margin in pixels
+  def look = look_on(film)
 
-  # pages show it this large; for that alone it need not be fine
-  SHOWN_PX = 640
-
-  def look_on(film)
-    per_mm = SHOWN_PX / [@mark.width_mm, @mark.height_mm].max
-    UpClose::Artwork::Look.new(UpClose::Artwork::Proof.new(to_core, width_mm: @mark.width_mm, per_mm: per_mm), surface: @mark.piece.colour_core, film: film, most_px: SHOWN_PX + 2 * UpClose::Artwork::Proof::MARGIN)
+  def look_on(film, wanted: false)
+    LOOKS.fetch([checks_key, film, wanted]) { apart(drawn, :look, @mark.width_mm, @mark.piece.colour_core, film, wanted: wanted) }
   end
 
-  # @return [UpClose::Artwork::Impression]
-  def impression = UpClose::Artwork::Impression.new(subject, printer: @mark.printer || "laser")
-
   # @return [String] PNG of what really comes over, for the loupe
-  def impression_png = LOOKS.fetch([checks_key, "impression"]) { impression.image.pngsave_buffer(compression: 1) }
+  def impression_png = LOOKS.fetch([checks_key, "impression"]) { apart(drawn, :impression_png, about, @mark.printer || "laser") }
 
   # for addresses: what looks and the loupe's picture depend on
   def looks_signature = Digest::SHA256.hexdigest(checks_key)[0, 16]

@@ -161,7 +161,7 @@ class Mark < ApplicationRecord
   # @return [UpClose::Printing::Pack, UpClose::Printing::TiledPack]
   # @raise [UpClose::Errors::DoesNotFit]
   def pack
-    whole = {artwork: design, ink: design.ink, width_mm: width_mm, mirrored: reading_core.mirrored?, copies: copies_wanted,
+    whole = {artwork: design.drawn, ink: design.ink, width_mm: width_mm, mirrored: reading_core.mirrored?, copies: copies_wanted,
              paper: UpClose::Printing::Paper.fetch(paper), border_mm: setting.border_mm, heading: heading, margins: UpClose::Printing::Margins.keeping(allowances, unprintable)}
     return UpClose::Printing::TiledPack.new(**whole, overlap_mm: laying["overlap_mm"] || UpClose::Printing::TiledPack::OVERLAP) if tiled?
     UpClose::Printing::Pack.new(**whole, windows: boxed?)
@@ -234,7 +234,7 @@ class Mark < ApplicationRecord
   # @return [UpClose::Printing::Compensated]
   def pack_to_print = UpClose::Printing::Compensated.new(print_pack, own_printer&.current&.to_core)
 
-  def printed_copy = UpClose::Printing::Copy.new(artwork: design, ink: design.ink, mirrored: reading_core.mirrored?, border_mm: setting.border_mm, windows: boxed?)
+  def printed_copy = UpClose::Printing::Copy.new(artwork: design.drawn, ink: design.ink, mirrored: reading_core.mirrored?, border_mm: setting.border_mm, windows: boxed?)
 
   OUTLINES = Shelves::Recent.new(most: 200)
 

@@ -9,15 +9,7 @@ module Routes
     # what only these routes need
     module Helping
       def like_page(mark, matches: nil, picture: nil, refusal: nil)
-        stage mark, "like", matches: matches, picture: picture && shown_crop(picture), refusal: refusal
-      end
-
-      # small enough to stand in the page itself
-      def shown_crop(picture)
-        image = picture.image.crop(*picture.ink.box.to_a.map(&:to_i))
-        scale = SHOWN_PX / [image.width, image.height].max.to_f
-        image = image.resize(scale) if scale < 1
-        {href: "data:image/png;base64,#{[image.pngsave_buffer(compression: 6)].pack("m0")}", width: image.width, height: image.height}
+        stage mark, "like", matches: matches, picture: picture, refusal: refusal
       end
     end
 
@@ -28,11 +20,10 @@ module Routes
         mark = find_mark(params["id"])
         upload = params["photo"]
         halt 422, like_page(mark, refusal: "Choose a crop of the word, PNG or JPEG.") unless upload.is_a?(Hash) && upload[:tempfile]
-        picture = UpClose::Artwork::Opening.call(upload[:tempfile].tap(&:rewind).read(UpClose::Artwork::Opening::MOST_BYTES + 1))
-        halt 422, like_page(mark, refusal: "This is a drawing, not a photo. Choose a PNG or JPEG.") if picture.vector?
-        matches = UpClose::Artwork::Likeness.new(picture, params["word"].to_s[0, 60]).ranked(Shelves::FontShelf.names.keys.map { |key| Shelves::FontShelf.fetch(key) })
+        bytes = upload[:tempfile].tap(&:rewind).read(UpClose::Artwork::Opening::MOST_BYTES + 1)
+        matches, picture = Workers.call(Shelves::OutsidePicture.new(bytes), :likest, params["word"].to_s[0, 60], SHOWN, SHOWN_PX)
         halt 422, like_page(mark, refusal: "None of the fonts here has all these letters.") if matches.empty?
-        like_page(mark, matches: matches.first(SHOWN), picture: picture)
+        like_page(mark, matches: matches, picture: picture)
       rescue UpClose::Error => error
         halt 422, like_page(mark, refusal: error.sentence)
       end

@@ -54,7 +54,8 @@ module Routes
         at = UpClose::Placing::Placement.new(**%w[width_mm x_mm y_mm turn_deg].to_h { |key| [key.to_sym, Float(params[key], exception: false) || halt(404)] })
         cache_control :private, max_age: KEPT_S
         content_type "image/png"
-        Presenters::FrontView.new(mark, at).png(mark.design.look.predicted, mark.design.look.margin)
+        look, margin = mark.design.look
+        Presenters::FrontView.new(mark, at).png(Vips::Image.new_from_buffer(look, ""), margin)
       end
 
       app.get "/marks/:id/impression.png" do

@@ -12,12 +12,13 @@ module Routes
         page :"pieces/photo", here: :jobs, title: "Photo of #{piece.name}", piece: piece, form: asked, asked: !form.nil?, refusal: refusal, findings: asked ? Presenters::PhotoStage.new(asked, writer: writer).findings : []
       end
 
-      def photo_image(piece) = UpClose::Artwork::Opening.call(Shelves::OriginalStore.new(Settings.originals).get(piece.photo["original"])).image
+      def photo(piece) = Shelves::OutsidePicture.new(Shelves::OriginalStore.new(Settings.originals).get(piece.photo["original"]))
 
       def photo_form(piece) = Forms::PhotoForm.new(params, photo: piece.photo, unit: unit)
     end
 
     SHOWN_PX = 1800
+    STRAIGHTENED_PX = 1400
 
     def self.registered(app)
       app.get("/pieces/:id/photo") { photo_page(Piece.find(params["id"])) }
@@ -60,9 +61,7 @@ module Routes
         halt 404 unless piece.photo
         cache_control :private, max_age: 31_536_000
         content_type "image/jpeg"
-        image = photo_image(piece)
-        shrink = SHOWN_PX / [image.width, image.height].max.to_f
-        ((shrink < 1) ? image.resize(shrink) : image).jpegsave_buffer(Q: 88)
+        Workers.call(photo(piece), :shown, SHOWN_PX)
       end
 
       app.get "/pieces/:id/straightened.png" do
@@ -71,7 +70,7 @@ module Routes
         halt 404 unless plane.known?
         cache_control :private, max_age: 31_536_000
         content_type "image/png"
-        UpClose::Artwork::StraightenedPhoto.call(photo_image(piece), plane.scale, plane.box, most_px: 1400).pngsave_buffer(compression: 3)
+        Workers.call(photo(piece), :straightened, plane.scale, plane.box, STRAIGHTENED_PX)
       end
 
       {"svg" => ["image/svg+xml", ->(paths) { UpClose::Formats::SVG::OutlineWriter.call(paths) }],

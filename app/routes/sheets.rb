@@ -29,6 +29,10 @@ module Routes
         stage mark, "sheet", form: form, asked: asked, pack: pack_or_reason(mark), refusal: refusal, laying: laying, largest: largest, bars: bars
       end
 
+      def download_pdf(pages, title)
+        download(Workers.call(Shelves::PrintJob.new(pages, title), :bytes, "pdf"), "application/pdf", "#{title.delete(",")}.pdf")
+      end
+
       # @return [UpClose::Printing::Pack, UpClose::Error]
       def pack_or_reason(mark)
         mark.print_pack.tap(&:pages)
@@ -70,21 +74,21 @@ module Routes
 
       app.get "/marks/:id/pack.pdf" do
         mark = ready_mark
-        download(Shelves::PrintFiles.bytes(mark.pack_to_print, "pdf", title: mark.title), "application/pdf", "#{mark.title}.pdf")
+        download_pdf(mark.pack_to_print.pages, mark.title)
       end
 
       app.get "/marks/:id/proof.pdf" do
         mark = ready_mark
         halt 404 unless mark.layout
         proof = UpClose::Printing::Compensated.new(Shelves::PrintFiles::Proof.new(mark.print_pack.proof_pages), mark.own_printer&.current&.to_core)
-        download(Shelves::PrintFiles.pdf(proof.pages, "#{mark.title}, proof"), "application/pdf", "#{mark.title} proof.pdf")
+        download_pdf(proof.pages, "#{mark.title}, proof")
       end
 
       app.get "/marks/:id/carrier.pdf" do
         mark = ready_mark
         pages = mark.layout ? mark.print_pack.carrier_pages : []
         halt 404 if pages.empty?
-        download(Shelves::PrintFiles.pdf(pages, "#{mark.title}, carrier"), "application/pdf", "#{mark.title} carrier.pdf")
+        download_pdf(pages, "#{mark.title}, carrier")
       end
 
       app.post "/marks/:id/send" do
@@ -127,7 +131,7 @@ module Routes
         else
           mark.pack_to_print
         end
-        bytes = Shelves::PrintFiles.bytes(shown, kind, title: mark.title, sheet: sheet, dpi: dpi)
+        bytes = Workers.call(Shelves::PrintJob.new(shown.pages, mark.title), :bytes, kind, sheet: sheet, dpi: dpi)
         next download(bytes, Shelves::PrintFiles::KINDS[kind], "#{mark.title}-#{sheet}.#{kind}") unless params["show"]
         content_type Shelves::PrintFiles::KINDS[kind]
         bytes

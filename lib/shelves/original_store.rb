@@ -30,6 +30,12 @@ module Shelves
       name
     end
 
+    # @param bytes [String]
+    def has?(bytes) = File.exist?(path(Digest::SHA256.hexdigest(bytes)))
+
+    # what was refused is not kept
+    def drop(name) = FileUtils.rm_f(path(name))
+
     # @return [String]
     def get(name) = File.binread(path(name))
 

@@ -5,10 +5,10 @@ module Shelves
   # to stop. Kept in memory: what is under way when the app stops leaves no trace.
   class Underway
     # One piece of work.
-    Task = Struct.new(:share, :stopped, :done, :outcome, :thread) do
-      # told how far it is; answers whether to go on
-      def at(share)
-        self.share = share
+    Task = Struct.new(:share, :stopped, :done, :outcome, :thread, :doing) do
+      # told how far it is, and what it is doing in words; answers whether to go on
+      def at(share, doing = nil)
+        self.share, self.doing = share, doing
         !stopped
       end
     end

@@ -34,6 +34,12 @@ module UpClose
     # A method, sealer, shape or check whose file leaves something out, or says what cannot be.
     class BadDefinition < Error; end
 
+    # A piece of work that was over its limits of time or memory.
+    class TooMuch < Error; end
+
+    # A piece of work that the maker stopped.
+    class Stopped < Error; end
+
     # A name (method, font, paper …) this shop does not know.
     class Unknown < Error; end
   end

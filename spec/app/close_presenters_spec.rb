@@ -120,7 +120,7 @@ RSpec.describe "what pages say up close", :shop do
       was = mark.width_mm
       Actions::PlaceMark.move(mark, mark.placement.with(width_mm: 44.0))
       mark = Mark.find(mark.id)
-      made = mark.design.prepared
+      made = mark.design.drawn.prepared
       expect(mark.design.mm_per_unit * made.artwork.ink.box.width / made.ratio).to be_within(1e-5).of(44)
       expect(mark.design.ink.box.to_a).to match(made.artwork.ink.box.to_a.map { |v| be_within(1e-9).of(v) })
       Actions::PlaceMark.undo(mark)

@@ -22,7 +22,7 @@ RSpec.describe "a downloaded sheet", :shop do
   end
 
   def artwork
-    Artwork.first || Actions::AddArtwork.artwork_of(opened(ProofTable::DRAWING), original: Shelves::OriginalStore.new(Settings.originals).put(ProofTable::DRAWING), name: "flag", source: "ours").tap(&:save!)
+    Artwork.first || Actions::AddArtwork.opened(Shelves::OriginalStore.new(Settings.originals).put(ProofTable::DRAWING), name: "flag", source: "ours").tap(&:save!)
   end
 
   def lay(mark, **more)

@@ -39,7 +39,7 @@ RSpec.describe "what is kept of a look, and when it is looked at anew", :shop do
     expect(act["up:0", two]).to eq [["invert", true], ["thicken", true]] # nothing lies above it
     expect(act["drop:1", two]).to eq [["invert", true]]
     expect(act["keep", two.merge("1" => {"key" => "thicken", "by_mm" => "0.1"})]).to eq [["invert", true], ["thicken", false]]
-    expect(mark.design.to_core.ink.aspect).to be_within(0.01).of(mark.artwork.ink_core.aspect)
+    expect(mark.design.drawn.artwork.ink.aspect).to be_within(0.01).of(mark.artwork.ink_core.aspect)
     expect(send_form("/marks/#{mark.id}/recipe", "act" => "add", "add" => "polish").status).to eq 422
     5.times { send_form "/marks/#{mark.id}/recipe", "act" => "undo" }
     expect([mark.reload.recipe, mark.width_mm]).to match [[], be_within(1e-6).of(30)]

@@ -26,8 +26,8 @@ RSpec.describe "what a mark's sheet says and holds", :shop do
     layout = berths.reload.layout
     expect(layout.sheets.flat_map { |s| s["places"].map { |p| p["copy"] } }.sort).to eq (1..9).to_a
     drawn = berths.print_pack.pages.flat_map(&:marks)
-    expect(drawn.map { |item| item.artwork.shapes.first.path.commands.size }.uniq.size).to be > 3
-    expect(drawn.map(&:artwork)).to match_array((1..9).map { |n| berths.design.for_copy(n) })
+    expect(drawn.map { |item| item.artwork.drawing.shapes.first.path.commands.size }.uniq.size).to be > 3
+    expect(drawn.map(&:artwork)).to match_array((1..9).map { |n| berths.design.drawn.for_copy(n) })
     expect(berths.spares).to have_attributes(wanted: 9)
   end
 
@@ -37,10 +37,10 @@ RSpec.describe "what a mark's sheet says and holds", :shop do
     mark = berths.reload
     # 0.2 mm each side; then its upper edge, 122.7 mm from the centre, runs longer than the middle: 2 × 122.7 × sin(24.7 ÷ 240)
     expect(mark.width_mm).to be_between(before + 0.4, 25.23)
-    middles = [1, 4].map { |n| mark.design.for_copy(n).ink.box.centre.x - mark.design.ink.box.centre.x }
+    middles = [1, 4].map { |n| mark.design.drawn.for_copy(n).drawing.ink.box.centre.x - mark.design.ink.box.centre.x }
     expect(middles.map(&:abs)).to all be < 0.05
-    expect([1, 4].map { |n| mark.design.for_copy(n).shapes.size }.uniq.size).to eq 1
-    expect(mark.print_pack.pages.flat_map(&:marks).map(&:artwork)).to include(mark.design.for_copy(1))
+    expect([1, 4].map { |n| mark.design.drawn.for_copy(n).drawing.shapes.size }.uniq.size).to eq 1
+    expect(mark.print_pack.pages.flat_map(&:marks).map(&:artwork)).to include(mark.design.drawn.for_copy(1))
     get "/marks/#{mark.id}/artwork"
     expect(last_response.body).to include(">Bend to the cup</option>").and(satisfy { |page| !page.include?(">Dot screen</option>") })
     send_form "/marks/#{mark.id}/recipe", "act" => "add", "add" => "dot-screen"

@@ -28,6 +28,10 @@ module UpClose
       # @return [Ink, nil] nil when nothing is drawn
       def ink = @memo.fetch(:ink) { @memo[:ink] = InkOfDrawing.call(self) }
 
+      # as it was measured when it was first opened
+      # @return [Drawing] itself
+      def with_ink(ink) = tap { @memo[:ink] = ink if ink }
+
       # worked out once: it never changes
       # @yield to work it out
       def kept(name) = @memo.fetch(name) { @memo[name] = yield }

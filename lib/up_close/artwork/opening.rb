@@ -16,19 +16,22 @@ module UpClose
 
       # @param bytes [String]
       # @param white_as_ink [Boolean] what is white on clear becomes black
+      # @param on_draw [#call] told when the file has been read and what takes longer begins
       # @return [Drawing, Picture]
       # @raise [Errors::BadArtwork, Errors::NoInk]
-      def self.call(bytes, white_as_ink: false) = new(bytes, white_as_ink: white_as_ink).call
+      def self.call(bytes, **how) = new(bytes, **how).call
 
-      def initialize(bytes, white_as_ink: false)
+      def initialize(bytes, white_as_ink: false, on_draw: -> {})
         @bytes = bytes.to_s.b
-        @white_as_ink = white_as_ink
+        @white_as_ink, @on_draw = white_as_ink, on_draw
       end
 
       def call
         refuse("This file is empty.", "Choose the file again.") if @bytes.empty?
         refuse("This file is larger than #{MOST_BYTES / 1024 / 1024} MB.", "Save it smaller: 600 pixels an inch at its final size is plenty.") if @bytes.bytesize > MOST_BYTES
-        artwork = @white_as_ink ? WhiteAsInk.call(open) : open
+        opened = open
+        @on_draw.call
+        artwork = @white_as_ink ? WhiteAsInk.call(opened) : opened
         no_ink(artwork) unless artwork.ink
         artwork
       rescue Vips::Error
@@ -52,6 +55,7 @@ module UpClose
       def picture
         header = Vips::Image.new_from_buffer(@bytes, "", access: :sequential, fail_on: :truncated)
         check_size(header)
+        @on_draw.call
         # a truncated file shows only when its last row is asked for
         Picture.new(@bytes).tap(&:image)
       end
@@ -74,6 +78,7 @@ module UpClose
         reader = Formats::PDF::Reader.new(@bytes)
         drawing = reader.drawing
         return drawing if reader.beyond.empty?
+        @on_draw.call
         size = Vips::Image.pdfload_buffer(@bytes)
         dpi = [RENDERED_DPI, 72.0 * RENDERED_PX / [size.width, size.height].max].min
         image = Pixels.held(Vips::Image.pdfload_buffer(@bytes, dpi: dpi, background: [255]))
@@ -83,6 +88,7 @@ module UpClose
 
       # beyond plain paths: as a picture, and said so
       def rendered(beyond)
+        @on_draw.call
         image = Vips::Image.svgload_buffer(@bytes, unlimited: true)
         scale = RENDERED_PX / [image.width, image.height].max.to_f
         image = Vips::Image.svgload_buffer(@bytes, scale: scale, unlimited: true)

@@ -48,6 +48,14 @@ module UpClose
       # @return [Ink, nil] in pixels; nil when the picture is all white
       def ink = @ink ||= InkOfPixels.call(image)
 
+      # as it was measured when it was first opened
+      # @return [Picture] itself
+      def with_ink(ink) = tap { @ink = ink if ink }
+
+      # all of it as a PNG of our own, what is clear still clear
+      # @return [String]
+      def plain_bytes = layered.pngsave_buffer(compression: 1, strip: true)
+
       # the ink's own box as a plain PNG: what goes to paper
       # @return [String]
       def print_png = @print_png ||= as_it_came || cropped

@@ -1,0 +1,89 @@
+# frozen_string_literal: true
+
+require "json"
+
+module Routes
+  # The Artwork stage: what goes on the piece is added, opened beside the page, or taken from the shop.
+  module AddingArtwork
+    OPENING = Shelves::Underway.new
+    # a file that opens sooner than this is there with the next page
+    PATIENCE_S = 1.5
+
+    # what only these routes need
+    module Helping
+      # artworks already in the shop, newest first
+      def others(mark) = ::Artwork.where.not(id: mark.artwork_id || 0).order(id: :desc).limit(12).to_a
+
+      def artwork_stage(mark, form: nil, findings: nil, refusal: nil)
+        stage mark, "artwork", form: form, others: others(mark), findings: findings, recipe_error: refusal, recipe_typed: nil
+      end
+
+      # with what is known of it already, so that nothing moves under the pointer later
+      def artwork_refused(mark, **why)
+        mark = find_mark(mark.id)
+        halt 422, artwork_stage(mark, findings: mark.artwork && mark.design.findings_at_hand, **why)
+      end
+
+      # goes on beside the page; its outcome is the form, with what was wrong
+      def open_beside(mark, form)
+        OPENING.start(mark.id) do |task|
+          limit = Workers::Limits::USUAL.wall_s
+          Actions::AddArtwork.call(Mark.find(mark.id), form) { |doing, seconds| task.at([seconds / limit, 1].min, "#{doing}, #{seconds.round} of #{limit.round} s at most") }
+          form
+        end
+      end
+    end
+
+    def self.registered(app)
+      app.get "/marks/:id/artwork" do
+        mark = find_mark(params["id"])
+        next stage(mark, "opening", task: OPENING[mark.id]) if OPENING.going?(mark.id)
+        form = OPENING.take(mark.id)
+        artwork_refused(mark, form: form) if form && !form.ok?
+        found = (Actions::LookAtArtwork.call(mark) if mark.artwork && (params["look"] || mark.design.findings_at_hand))
+        artwork_stage(mark, findings: found)
+      end
+
+      app.post "/marks/:id/artwork" do
+        mark = find_mark(params["id"])
+        form = Forms::ArtworkForm.new(params, unit: unit)
+        form.refuse(UpClose::Error.new("Another file is being opened for this mark.", remedy: "Wait for it, or stop it.", field: :file)) if OPENING.going?(mark.id)
+        artwork_refused(mark, form: form) unless form.ok?
+        open_beside(mark, form).thread.join(PATIENCE_S)
+        opened = OPENING.take(mark.id)
+        artwork_refused(mark, form: opened) if opened && !opened.ok?
+        redirect to("/marks/#{mark.id}/artwork"), 303
+      end
+
+      app.get "/marks/:id/opening" do
+        task = OPENING[find_mark(params["id"]).id]
+        content_type :json
+        JSON.generate(going: !task.nil? && !task.done, share: task&.share, doing: task&.doing)
+      end
+
+      app.post "/marks/:id/opening/stop" do
+        mark = find_mark(params["id"])
+        OPENING.stop(mark.id)
+        OPENING[mark.id]&.thread&.join(PATIENCE_S)
+        redirect to("/marks/#{mark.id}/artwork"), 303
+      end
+
+      app.post "/marks/:id/artwork/white" do
+        mark = find_mark(params["id"])
+        halt 404 unless Shelves::OriginalStore::NAME.match?(params["original"].to_s)
+        name = params["name"].to_s.strip[0, 120]
+        refusal = Actions::AddArtwork.white(mark, UpClose::Artwork::WaysWithWhite.fetch(params["way"]), original: params["original"], name: name.empty? ? "Artwork" : name, source: params["source"].to_s[0, 300])
+        artwork_refused(mark, refusal: refusal.sentence) if refusal
+        redirect to("/marks/#{mark.id}/artwork"), 303
+      end
+
+      app.post "/marks/:id/artwork/use" do
+        mark = find_mark(params["id"])
+        Actions::AddArtwork.use(mark, ::Artwork.find(params["artwork"]))
+        redirect to("/marks/#{mark.id}/artwork"), 303
+      end
+
+      app.helpers Helping
+    end
+  end
+end

@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+require "shelves/font_shelf"
+require "shelves/opened_forms"
+require "shelves/original_store"
+require "workers"
+
+module Shelves
+  # Where an artwork comes from, told so that a worker can open it. Frozen values.
+  module ArtworkSource
+    # an original in the store; +how+ as UpClose::Artwork::Opening takes it
+    Original = Struct.new(:originals, :forms, :name, :how) do
+      # @return [UpClose::Artwork::Drawing, UpClose::Artwork::Picture]
+      # @raise [UpClose::Error]
+      def opened
+        @opened ||= OpenedForms.new(forms).fetch([name, how]) { [opening.call, {}] }.first
+      end
+
+      # what the shop keeps of it
+      # @return [Hash] kind, ink, notes, mm_per_unit
+      def facts = {kind: opened.kind.to_s, ink: opened.ink, notes: opened.notes, mm_per_unit: opened.mm_per_unit}
+
+      def key = [name, how]
+
+      private
+
+      def opening = UpClose::Artwork::Opening.new(OriginalStore.new(originals).get(name), **how, on_draw: -> { Workers.drawing })
+    end
+
+    # words in a font
+    Words = Struct.new(:font, :text, :setting) do
+      def opened = @opened ||= UpClose::Artwork::Lettering.new(FontShelf.fetch(font), text, setting: setting).drawing
+
+      def key = [font, text, setting.to_h]
+    end
+
+    # many words set alike, one a copy
+    WordSet = Struct.new(:font, :members, :setting) do
+      # @return [UpClose::Artwork::DrawnSet]
+      def opened = @opened ||= UpClose::Artwork::LetteringSet.new(FontShelf.fetch(font), members, setting: setting).drawn
+
+      def key = [font, members, setting.to_h]
+    end
+  end
+end

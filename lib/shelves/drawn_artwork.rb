@@ -1,0 +1,146 @@
+# frozen_string_literal: true
+
+require "shelves/artwork_source"
+
+module Shelves
+  # What a mark prints: an artwork from its source, with the mark's own preparing done to it.
+  # A value that a worker is sent; what it opens, it opens there.
+  class DrawnArtwork
+    # pages show an ink this large at most, pixels
+    SHOWN_PX = 1600
+    # and a look on the piece, which need not be fine
+    LOOK_PX = 640
+
+    attr_reader :source, :recipe, :shape, :mm_per_unit
+
+    # @param source [ArtworkSource::Original, ArtworkSource::Words, ArtworkSource::WordSet]
+    # @param recipe [Array<Hash>] steps, as UpClose::Artwork::Recipe takes them
+    # @param shape [UpClose::Surfaces::Shape, nil] of the piece
+    # @param mm_per_unit [Float, nil] what one of the artwork's own units comes to; needed only with a recipe
+    # @param forms [String] the folder of OpenedForms
+    def initialize(source:, forms:, recipe: [], shape: nil, mm_per_unit: nil)
+      @source, @forms, @recipe, @shape, @mm_per_unit = source, forms, recipe, shape, mm_per_unit
+    end
+
+    # the same at another scale
+    def at(mm_per_unit) = DrawnArtwork.new(source: source, forms: @forms, recipe: recipe, shape: shape, mm_per_unit: mm_per_unit)
+
+    def ==(other) = other.is_a?(DrawnArtwork) && key == other.key
+    alias_method :eql?, :==
+
+    def hash = key.hash
+
+    # @return [Array] all that it depends on
+    def key = [source.key, recipe, shape&.key, shape&.measures, (mm_per_unit&.round(9) if steps.sized?)]
+
+    def marshal_dump = [source, @forms, recipe, shape, mm_per_unit]
+
+    def marshal_load(kept)
+      @source, @forms, @recipe, @shape, @mm_per_unit = kept
+    end
+
+    # @return [UpClose::Artwork::Drawing, UpClose::Artwork::Picture] of a set, its widest member
+    def artwork = whole.respond_to?(:widest_drawing) ? whole.widest_drawing : whole
+
+    # what page writers call
+    def draw_on(page, **place) = artwork.draw_on(page, **place)
+
+    # the copy that bears a number: of a set, its member
+    def for_copy(number) = source.is_a?(ArtworkSource::WordSet) ? Member.new(self, (number - 1) % source.members.size + 1) : self
+
+    # one member of a set
+    Member = Struct.new(:set, :number) do
+      def drawing = set.whole.drawing_of(number)
+
+      def draw_on(page, **place) = drawing.draw_on(page, **place)
+    end
+
+    # @return [UpClose::Artwork::Drawing, UpClose::Artwork::Picture, UpClose::Artwork::DrawnSet]
+    def whole = steps.empty? ? source.opened : prepared.artwork
+
+    # @return [UpClose::Artwork::Recipe::Prepared]
+    def prepared
+      @prepared ||= begin
+        artwork, told = OpenedForms.new(@forms).fetch([:prepared, key]) { made.then { |m| [m.artwork, {ratio: m.ratio, notes: m.notes}] } }
+        UpClose::Artwork::Recipe::Prepared.new(artwork, told[:ratio], told[:notes])
+      end
+    end
+
+    SOLVE_ROUNDS = 6
+
+    # The scale at which what is prepared measures +width_mm+: nearer each time.
+    # @param begun [Float] the scale to begin at
+    # @return [Hash] what is worth keeping of it at that scale
+    def solved(width_mm, begun)
+      scale = SOLVE_ROUNDS.times.reduce(begun) do |tried, _|
+        found = at(tried).prepared
+        width = tried * found.artwork.ink.box.width / found.ratio
+        break tried if (width - width_mm).abs < 1e-7
+        tried * width_mm / width
+      end
+      at(scale).to_keep
+    end
+
+    # @return [Hash] what is worth keeping of it, so that pages need not prepare it again
+    def to_keep
+      Workers.drawing("preparing")
+      found = prepared.artwork.ink
+      {"mm_per_unit" => mm_per_unit, "width_mm" => mm_per_unit * found.box.width / prepared.ratio, "ratio" => prepared.ratio, "vector" => prepared.artwork.vector?,
+       "ink" => found.to_h.except(:rows), "silhouette" => found.rows, "notes" => prepared.notes}
+    end
+
+    # @param about [Hash] as UpClose::Artwork::Subject takes it, the artwork left out
+    # @return [Array(Array<UpClose::Finding>, Hash)] its checks, and the figures that methods are judged by
+    def looked_at(about)
+      looked = subject(about)
+      [UpClose::Artwork::Checks.findings(looked), figures_of(looked)]
+    end
+
+    # @return [Hash] ink laid, length of its lines, its main colours
+    def figures(about) = figures_of(subject(about))
+
+    # @param film [Symbol]  @param wanted [Boolean] as drawn, not as it will look
+    # @return [Array(String, Float)] PNG, and its margin in pixels
+    def look(width_mm, surface, film, wanted: false)
+      Workers.drawing("drawing")
+      per_mm = LOOK_PX / [width_mm, width_mm * artwork.ink.aspect].max
+      proof = UpClose::Artwork::Proof.new(artwork, width_mm: width_mm, per_mm: per_mm)
+      look = UpClose::Artwork::Look.new(proof, surface: surface, film: film, most_px: LOOK_PX + 2 * UpClose::Artwork::Proof::MARGIN)
+      [(wanted ? look.wanted : look.predicted).pngsave_buffer(compression: 3), look.margin]
+    end
+
+    # @return [String] PNG of what really comes over, for the loupe
+    def impression_png(about, printer) = UpClose::Artwork::Impression.new(subject(about), printer: printer).image.pngsave_buffer(compression: 1)
+
+    # @param copy [Integer, nil] of a set, which
+    # @return [String] the ink's own box fills the view
+    def ink_svg(copy = nil)
+      drawing = (copy && whole.respond_to?(:drawing_of)) ? whole.drawing_of(copy) : artwork
+      %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="#{whole.ink.box.to_a.join(" ")}">#{UpClose::Formats::SVG::Painting.call(drawing)}</svg>)
+    end
+
+    # @return [String]
+    def ink_png
+      Workers.drawing("drawing")
+      image = Vips::Image.new_from_buffer(artwork.print_png, "")
+      shrink = SHOWN_PX / [image.width, image.height].max.to_f
+      ((shrink < 1) ? image.resize(shrink) : image).pngsave_buffer(compression: 3)
+    end
+
+    private
+
+    def steps = @steps ||= UpClose::Artwork::Recipe.new(recipe)
+
+    def made
+      bench = {per_mm: 1 / mm_per_unit, shape: shape}
+      source.opened.respond_to?(:drawing_of) ? steps.call_on_set(source.opened, **bench) : steps.call(source.opened, **bench)
+    end
+
+    def subject(about)
+      Workers.drawing("checking")
+      UpClose::Artwork::Subject.new(artwork: artwork, **about)
+    end
+
+    def figures_of(looked) = {laid: looked.solids.laid, line_mm: looked.lines.length_mm, palette: looked.palette.to_a}
+  end
+end

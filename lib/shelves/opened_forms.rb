@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+require "digest"
+require "fileutils"
+require "securerandom"
+
+module Shelves
+  # Artworks as they came out of opening or preparing, kept on disk so that the long part is done
+  # once: painted paths, or a plain PNG of our own. Any of them can be thrown away.
+  class OpenedForms
+    # raised when a form is written differently, or is opened to something else
+    VERSION = 1
+    MOST = 300
+
+    # @param root [String] a folder
+    def initialize(root)
+      @root = root
+    end
+
+    # @param key [Array] all that it depends on
+    # @yield to make it when it is not here
+    # @return [Array(UpClose::Artwork::Drawing|Picture, Hash)] the artwork, and what is told of it
+    def fetch(key)
+      path = File.join(@root, "#{Digest::SHA256.hexdigest([VERSION, key].inspect)}.form")
+      kept = read(path) and return kept
+      yield.tap { |artwork, told| write(path, artwork, told) if artwork.is_a?(UpClose::Artwork::Drawing) || artwork.is_a?(UpClose::Artwork::Picture) }
+    end
+
+    private
+
+    def read(path)
+      form = Marshal.load(File.binread(path)) # rubocop:disable Security/MarshalLoad
+      [form[:shapes] ? drawing(form) : picture(form), form[:told]]
+    rescue Errno::ENOENT, ArgumentError, TypeError, EOFError
+      nil
+    end
+
+    def drawing(form) = UpClose::Artwork::Drawing.new(form[:shapes], **form[:facts]).with_ink(form[:ink])
+
+    def picture(form) = UpClose::Artwork::Picture.new(form[:bytes], **form[:facts]).with_ink(form[:ink])
+
+    def write(path, artwork, told)
+      facts = {notes: artwork.notes, mm_per_unit: artwork.mm_per_unit}
+      form = artwork.vector? ? {shapes: artwork.shapes} : {bytes: artwork.plain_bytes}
+      FileUtils.mkdir_p(@root)
+      temporary = "#{path}.#{SecureRandom.hex(4)}.part"
+      File.binwrite(temporary, Marshal.dump(form.merge(facts: facts, ink: artwork.ink, told: told)))
+      File.rename(temporary, path)
+      thin_out
+    end
+
+    # the oldest go first
+    def thin_out
+      forms = Dir[File.join(@root, "*.form")]
+      return if forms.size <= MOST
+      forms.sort_by { |file| File.mtime(file) }.first(forms.size - MOST).each { |file| FileUtils.rm_f(file) }
+    end
+  end
+end

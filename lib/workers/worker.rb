@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+module Workers
+  # One worker as the shop sees it: a process of its own, spawned from main.rb, which does each
+  # piece of work in a child that it forks for it. Nothing of one piece is left for the next.
+  # A piece that uses more than its limits is killed, and the process with it.
+  class Worker
+    MAIN = File.expand_path("main.rb", __dir__)
+    LOOKED_EVERY_S = 0.05
+    # an address-space limit is only a last resort: it counts what is merely mapped
+    MOST_MAPPED_BYTES = 8_000_000_000
+
+    def initialize
+      @started = nil
+    end
+
+    # @param work [Array] as Child#call takes it  @param limits [Limits]
+    # @yield [String, Float] what it is doing, and for how many seconds; false stops it
+    # @return [Object] what the verb answered
+    # @raise [UpClose::Error] as the verb refused, or when it was over its limits, or stopped
+    def call(work, limits)
+      start unless alive?
+      Frames.write(@in, work)
+      watch(limits) { |*at| yield(*at) }
+    rescue Errno::EPIPE, IOError
+      ended!
+    rescue UpClose::Errors::TooMuch, UpClose::Errors::Stopped, Interrupt
+      close
+      raise
+    end
+
+    # the process and all that it forked
+    def close
+      return unless @pid
+      Process.kill(:KILL, -@pid)
+      Process.wait(@pid)
+    rescue Errno::ESRCH, Errno::ECHILD
+      nil
+    ensure
+      [@in, @out].compact.each(&:close)
+      @pid = nil
+    end
+
+    private
+
+    def alive? = @pid && Process.wait(@pid, Process::WNOHANG).nil?
+
+    def start
+      close if @pid
+      child_in, @in = IO.pipe(binmode: true)
+      @out, child_out = IO.pipe(binmode: true)
+      @pid = Process.spawn(RbConfig.ruby, MAIN, in: child_in, out: child_out, pgroup: true, rlimit_core: 0, rlimit_as: MOST_MAPPED_BYTES)
+      [child_in, child_out].each(&:close)
+    end
+
+    def watch(limits)
+      watched = Watched.new(limits)
+      buffer = "".b
+      loop do
+        if @out.wait_readable(LOOKED_EVERY_S)
+          buffer << (@out.read_nonblock(1 << 20, exception: false) || ended!)
+          Frames.take(buffer).each { |kind, *told| return told.first if watched.take(kind, *told) }
+        end
+        watched.check!
+        raise UpClose::Errors::Stopped.new("You stopped it.", remedy: "Start it again when you like.") if yield(watched.doing, watched.seconds) == false
+      end
+    end
+
+    # it died of itself: a crash in a library, or the system was short of memory
+    def ended!
+      close
+      raise UpClose::Errors::TooMuch.new("This broke the program that reads it.", remedy: "Open it where it was made and save it again, as a PNG at its final size if nothing else helps.", field: :file)
+    end
+  end
+end
