@@ -34,6 +34,8 @@ class Web < Sinatra::Base
     headers "content-security-policy" => CSP, "referrer-policy" => "same-origin", "x-content-type-options" => "nosniff", "cache-control" => "no-store"
     halt 403, not_taken if env["protection.failed"]
     halt 413, too_large if request.content_length.to_i > MOST_REQUEST_BYTES
+    halt 404, nothing_here unless Rack::Utils.unescape_path(request.path_info).dup.force_encoding(Encoding::UTF_8).valid_encoding?
+    Helpers::TextIn.clean(params)
   end
 
   # A page asks the same of the database again and again: one that only looks is told

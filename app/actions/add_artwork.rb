@@ -55,7 +55,7 @@ module Actions
       store = Shelves::OriginalStore.new(Settings.originals)
       new = !store.has?(form.values[:bytes])
       original = store.put(form.values[:bytes])
-      opened(original, name: form.values[:name], source: form.values[:source], &told)
+      opened(original, name: form.values[:name], source: form.values[:source], file_name: form.values[:file_name], &told)
     rescue UpClose::Error => error
       white = error.is_a?(UpClose::Errors::NoInk) && error.white
       white ? form.white = original : (store.drop(original) if new)
@@ -66,10 +66,10 @@ module Actions
     # @yield as Workers::Pool#call has it
     # @return [Artwork] not yet saved
     # @raise [UpClose::Error]
-    def opened(original, name:, source:, **how, &told)
-      found = Workers.call(Artwork.source_of(original, **how), :facts, &told)
+    def opened(original, name:, source:, file_name: nil, **how, &told)
+      found = Workers.call(Artwork.origin_of(original, **how), :facts, &told)
       Artwork.new(name: name, kind: found[:kind], original: original, source: source, ink_core: found[:ink],
-        facts: {notes: found[:notes], mm_per_unit: found[:mm_per_unit], **how})
+        facts: {notes: found[:notes], mm_per_unit: found[:mm_per_unit], file_name: file_name, **how}.compact)
     end
 
     def from_lettering(form)

@@ -4,6 +4,7 @@ module Forms
   # Artwork: a file, or lettering in a font.
   class ArtworkForm < Base
     MOST_BYTES = UpClose::Artwork::Opening::MOST_BYTES
+    MOST_NAME = 200
 
     # the name under which white artwork was kept, that it need not be chosen again
     # @return [String, nil]
@@ -25,7 +26,8 @@ module Forms
         return errors[:file] = "This file is #{upload[:tempfile].size / 1024 / 1024} MB; #{MOST_BYTES / 1024 / 1024} MB is the most. Save it smaller: 600 pixels an inch at its final size is plenty."
       end
       values[:bytes] = upload[:tempfile].tap(&:rewind).read
-      values[:name] = File.basename(upload[:filename].to_s.scrub(""), ".*").strip[0, 120].then { |n| n.empty? ? "Artwork" : n }
+      values[:file_name] = upload[:filename].to_s.strip[-MOST_NAME..] || upload[:filename].to_s.strip
+      values[:name] = File.basename(values[:file_name], ".*").strip[0, 120].then { |n| n.empty? ? "Artwork" : n }
     end
 
     def read_lettering

@@ -40,7 +40,8 @@ module Helpers
 
     def download(bytes, type, name)
       content_type type
-      headers "content-disposition" => %(attachment; filename="#{name.gsub(/[^\w.-]+/, "-")}")
+      # plain letters for those who know no others, and the name as it is (RFC 6266)
+      headers "content-disposition" => %(attachment; filename="#{name.gsub(/[^A-Za-z0-9_.-]+/, "-")}"; filename*=UTF-8''#{ERB::Util.url_encode(name)})
       bytes
     end
   end

@@ -23,18 +23,18 @@ class Artwork < ApplicationRecord
 
   # where it comes from, for the worker that opens it
   # @return [Shelves::ArtworkSource::Original, Shelves::ArtworkSource::Words, Shelves::ArtworkSource::WordSet]
-  def source
+  def origin
     return Shelves::ArtworkSource::WordSet.new(font, members, setting_core) if set?
     return Shelves::ArtworkSource::Words.new(font, lettering, setting_core) if lettering?
-    Artwork.source_of(original, white_as_ink: facts["white_as_ink"] == true)
+    Artwork.origin_of(original, white_as_ink: facts["white_as_ink"] == true)
   end
 
   # @param original [String] as the store named it  @param how [Hash] as UpClose::Artwork::Opening takes it
-  def self.source_of(original, **how) = Shelves::ArtworkSource::Original.new(Settings.originals, Settings.opened, original, how)
+  def self.origin_of(original, **how) = Shelves::ArtworkSource::Original.new(Settings.originals, Settings.opened, original, how)
 
   # as it came, nothing done to it
   # @return [Shelves::DrawnArtwork]
-  def drawn = Shelves::DrawnArtwork.new(source: source, forms: Settings.opened)
+  def drawn = Shelves::DrawnArtwork.new(source: origin, forms: Settings.opened)
 
   # many letterings, one mark each
   def set? = members.present?

@@ -63,7 +63,7 @@ class Design
   # @return [Shelves::DrawnArtwork]
   def drawn = @drawn ||= prepared? ? drawn_at(mm_per_unit) : artwork.drawn
 
-  def drawn_at(mm_per_unit) = Shelves::DrawnArtwork.new(source: artwork.source, forms: Settings.opened, recipe: recipe.to_a, shape: @mark.piece.to_core, mm_per_unit: mm_per_unit)
+  def drawn_at(mm_per_unit) = Shelves::DrawnArtwork.new(source: artwork.origin, forms: Settings.opened, recipe: recipe.to_a, shape: @mark.piece.to_core, mm_per_unit: mm_per_unit)
 
   # opens and draws in a worker
   def apart(...) = Workers.call(...)

@@ -41,7 +41,7 @@ module Routes
       app.get "/artworks/:id/original" do
         artwork = ::Artwork.find(params["id"])
         halt 404 unless artwork.original
-        download(Shelves::OriginalStore.new(Settings.originals).get(artwork.original), "application/octet-stream", artwork.name)
+        download(Shelves::OriginalStore.new(Settings.originals).get(artwork.original), "application/octet-stream", artwork.facts["file_name"] || artwork.name)
       end
 
       app.helpers Helping

@@ -20,6 +20,15 @@ module Shelves
       # @return [Hash] kind, ink, notes, mm_per_unit
       def facts = {kind: opened.kind.to_s, ink: opened.ink, notes: opened.notes, mm_per_unit: opened.mm_per_unit}
 
+      # a drawing that must become a picture is rendered as fine as its printed size wants
+      # @param longer_mm [Float] the longer side of its ink, as printed
+      # @return [Original] itself when that is fine enough
+      def for_size(longer_mm)
+        return self unless !opened.vector? && opened.rendered?
+        px = UpClose::Artwork::RenderedDrawing.pixels_for(longer_mm)
+        (px > UpClose::Artwork::RenderedDrawing::USUAL_PX) ? Original.new(originals, forms, name, how.merge(px: px)) : self
+      end
+
       def key = [name, how]
 
       private
@@ -29,6 +38,8 @@ module Shelves
 
     # words in a font
     Words = Struct.new(:font, :text, :setting) do
+      def for_size(_longer_mm) = self
+
       def opened = @opened ||= UpClose::Artwork::Lettering.new(FontShelf.fetch(font), text, setting: setting).drawing
 
       def key = [font, text, setting.to_h]
@@ -36,6 +47,8 @@ module Shelves
 
     # many words set alike, one a copy
     WordSet = Struct.new(:font, :members, :setting) do
+      def for_size(_longer_mm) = self
+
       # @return [UpClose::Artwork::DrawnSet]
       def opened = @opened ||= UpClose::Artwork::LetteringSet.new(FontShelf.fetch(font), members, setting: setting).drawn
 

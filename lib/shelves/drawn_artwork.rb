@@ -42,8 +42,15 @@ module Shelves
     # @return [UpClose::Artwork::Drawing, UpClose::Artwork::Picture] of a set, its widest member
     def artwork = whole.respond_to?(:widest_drawing) ? whole.widest_drawing : whole
 
+    # the same, fine enough for its printed size; what a recipe has prepared stays as it is
+    # @param width_mm [Float]  @param height_mm [Float] of its ink
+    def artwork_for(width_mm, height_mm)
+      return artwork unless steps.empty?
+      (@finer ||= {})[source.for_size([width_mm, height_mm].max)] ||= source.for_size([width_mm, height_mm].max).opened.then { |found| found.respond_to?(:widest_drawing) ? found.widest_drawing : found }
+    end
+
     # what page writers call
-    def draw_on(page, **place) = artwork.draw_on(page, **place)
+    def draw_on(page, box:, **place) = artwork_for(box.width, box.height).draw_on(page, box: box, **place)
 
     # the copy that bears a number: of a set, its member
     def for_copy(number) = source.is_a?(ArtworkSource::WordSet) ? Member.new(self, (number - 1) % source.members.size + 1) : self
@@ -138,7 +145,7 @@ module Shelves
 
     def subject(about)
       Workers.drawing("checking")
-      UpClose::Artwork::Subject.new(artwork: artwork, **about)
+      UpClose::Artwork::Subject.new(artwork: artwork_for(about[:width_mm], about[:width_mm] * artwork.ink.aspect), **about)
     end
 
     def figures_of(looked) = {laid: looked.solids.laid, line_mm: looked.lines.length_mm, palette: looked.palette.to_a}

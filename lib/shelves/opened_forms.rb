@@ -42,6 +42,7 @@ module Shelves
     def write(path, artwork, told)
       facts = {notes: artwork.notes, mm_per_unit: artwork.mm_per_unit}
       form = artwork.vector? ? {shapes: artwork.shapes} : {bytes: artwork.plain_bytes}
+      facts[:rendered] = true if !artwork.vector? && artwork.rendered?
       FileUtils.mkdir_p(@root)
       temporary = "#{path}.#{SecureRandom.hex(4)}.part"
       File.binwrite(temporary, Marshal.dump(form.merge(facts: facts, ink: artwork.ink, told: told)))

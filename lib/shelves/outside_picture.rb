@@ -4,6 +4,9 @@ require "shelves/font_shelf"
 require "workers"
 
 module Shelves
+  # a font's name, which goes back to a page in the font's place
+  FontName = Struct.new(:key, :name)
+
   # A photo, a scan or a crop that someone brought: a value that a worker is sent, and opens there.
   OutsidePicture = Struct.new(:bytes) do
     # @return [Array(Integer, Integer)] pixels
@@ -39,16 +42,13 @@ module Shelves
       {width_mm: left.box.width, height_mm: left.box.height, used: left.used}
     end
 
-    # a font's name goes back to the page, not the font
-    Named = Struct.new(:key, :name)
-
     # the fonts here by their likeness to a word in it
     # @return [Array(Array<UpClose::Artwork::Likeness::Match>, Hash)] and the crop as a page shows it
     def likest(word, most, most_px)
       picture = opened
       Workers.drawing("comparing")
       matches = UpClose::Artwork::Likeness.new(picture, word).ranked(FontShelf.names.keys.map { |key| FontShelf.fetch(key) }).first(most)
-      matches.each { |match| match.face = Named.new(match.face.key, match.face.name) }
+      matches.each { |match| match.face = FontName.new(match.face.key, match.face.name) }
       [matches, crop(picture, most_px)]
     end
 

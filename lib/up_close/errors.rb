@@ -19,6 +19,9 @@ module UpClose
       end
     end
 
+    # A picture whose data ends early: what there is of it can be used all the same.
+    class PartMissing < BadArtwork; end
+
     # Lettering asks for characters the font does not hold.
     class MissingLetters < Error; end
 

@@ -32,7 +32,7 @@ RSpec.describe UpClose::Artwork::Recipe do
 
   it "leaves an outline alone, all round and in the holes, and nothing inside" do
     # a frame of 80 × 40 with a hole of 60 × 20, 40 mm wide: 2 units a mm, a line of 0.5 mm is 1 unit
-    frame = opened(svg('<path fill-rule="evenodd" d="M10 20h80v40h-80z M20 30h60v20h-60z"/><rect x="30" y="22" width="10" height="6"/>'))
+    frame = UpClose::Artwork::Opening.call(svg('<path fill-rule="evenodd" d="M10 20h80v40h-80z M20 30h60v20h-60z"/><rect x="30" y="22" width="10" height="6"/>'), take_all: true)
     line = prepared(frame, 40.0, ["outline", {line_mm: 0.5}])
     dots = prepared(as_picture(frame), 40.0, ["outline", {line_mm: 0.5}])
     expect(line.artwork.ink.box.to_a).to match [9, 19, 82, 42].map { |side| be_within(0.01).of(side) }

@@ -109,9 +109,9 @@ RSpec.describe UpClose::Formats::SVG do
   describe described_class::StyleRules do
     it "lets the more particular rule win, and later ones of the same weight" do
       rules = described_class.new("path{fill:red} .a{fill:green} .b{fill:blue} #one{fill:gold} path.a.b{stroke:red} /* .a{fill:no} */")
-      expect(rules.for("path", nil, %w[a b])["fill"]).to eq "blue"
-      expect(rules.for("path", "one", %w[a b])).to eq("fill" => "gold", "stroke" => "red")
-      expect(rules.for("rect", nil, [])).to eq({})
+      expect(rules.for("path", nil, %w[a b]).first["fill"]).to eq "blue"
+      expect(rules.for("path", "one", %w[a b]).first).to eq("fill" => "gold", "stroke" => "red")
+      expect(rules.for("rect", nil, [])).to eq [{}, {}]
       expect(rules).not_to be_odd
       expect(described_class.new("g > path{fill:red}")).to be_odd
       expect(described_class.new("@media print{path{fill:red}}")).to be_odd
@@ -137,7 +137,7 @@ RSpec.describe UpClose::Formats::SVG do
     beyond.each do |body, words|
       picture = opened(svg(body))
       expect(picture).to be_a(UpClose::Artwork::Picture), body
-      expect(picture.notes.first).to match(words)
+      expect(picture.notes.join).to match(words)
     end
   end
 

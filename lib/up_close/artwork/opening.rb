@@ -8,22 +8,21 @@ module UpClose
     # The file's own heading is read and bounded before anything is decoded.
     class Opening
       MOST_BYTES = 40 * 1024 * 1024
-      PNG = "\x89PNG\r\n\x1A\n".b
-      JPEG = "\xFF\xD8\xFF".b
       PDF = "%PDF-".b
-      RENDERED_PX = 4800
-      RENDERED_DPI = 600
 
       # @param bytes [String]
       # @param white_as_ink [Boolean] what is white on clear becomes black
+      # @param take_part [Boolean] what there is of a picture whose data ends early
+      # @param take_all [Boolean] what lies beyond a drawing's own page as well
+      # @param px [Integer] along the longer side of the ink of a drawing that must become a picture
       # @param on_draw [#call] told when the file has been read and what takes longer begins
       # @return [Drawing, Picture]
       # @raise [Errors::BadArtwork, Errors::NoInk]
       def self.call(bytes, **how) = new(bytes, **how).call
 
-      def initialize(bytes, white_as_ink: false, on_draw: -> {})
+      def initialize(bytes, white_as_ink: false, take_part: false, take_all: false, px: RenderedDrawing::USUAL_PX, on_draw: -> {})
         @bytes = bytes.to_s.b
-        @white_as_ink, @on_draw = white_as_ink, on_draw
+        @white_as_ink, @take_part, @take_all, @px, @on_draw = white_as_ink, take_part, take_all, px, on_draw
       end
 
       def call
@@ -41,10 +40,10 @@ module UpClose
       private
 
       def open
-        return picture if @bytes.start_with?(PNG, JPEG)
+        return picture if Formats::PictureFile.kind(@bytes)
         return page if @bytes.byteslice(0, 1024).include?(PDF)
         return drawing if svg?
-        refuse("This file is not a PNG, JPEG, SVG or PDF, whatever its name says.", "Save the artwork as one of those four.")
+        refuse("This file is none that Up Close reads, whatever its name says.", "Save it as SVG, PDF, PNG or JPEG; #{Formats::PictureFile.names} are read too.")
       end
 
       def svg?
@@ -53,47 +52,59 @@ module UpClose
       end
 
       def picture
-        header = Vips::Image.new_from_buffer(@bytes, "", access: :sequential, fail_on: :truncated)
-        check_size(header)
+        file = Formats::PictureFile.new(@bytes)
+        too_many_pixels(file.header) if file.too_large?
         @on_draw.call
-        # a truncated file shows only when its last row is asked for
-        Picture.new(@bytes).tap(&:image)
+        return part(file) if @take_part
+        Picture.new(@bytes, mm_per_unit: file.mm_per_px, notes: notes_of(file), image: (file.image if file.oblong?)).tap(&:image)
+      rescue Vips::Error
+        missing(file)
       end
 
-      def check_size(image)
-        return if image.width <= Picture::LONGEST_SIDE && image.height <= Picture::LONGEST_SIDE && image.width * image.height <= Picture::MOST_PIXELS
+      def notes_of(file) = file.oblong? ? ["Its pixels are not square, and were made so: it is as wide and as high as its file says."] : []
+
+      # what there is of a file whose data ends early
+      def part(file)
+        rows = file.whole_rows
+        note = "Part of this picture is missing in its file: #{file.coarse_first? ? "its fine detail" : "#{share_missing(file, rows)} at its foot is left white"}."
+        Picture.new(@bytes, image: file.part(rows), mm_per_unit: file.mm_per_px, notes: [*notes_of(file), note])
+      end
+
+      # @raise [Errors::PartMissing, Errors::BadArtwork]
+      def missing(file)
+        rows = file.whole_rows
+        refuse("This picture breaks off, or is damaged.", "Save it again from where it came from.") if rows.zero?
+        raise Errors::PartMissing.new("Part of it is missing: #{file.coarse_first? ? "its fine detail" : share_missing(file, rows)}.", remedy: "Copy or download it again, or use what is there.", field: :file)
+      rescue Vips::Error
+        refuse("This picture breaks off, or is damaged.", "Save it again from where it came from.")
+      end
+
+      def share_missing(file, rows) = "#{Working.number([100.0 * (file.header.height - rows) / file.header.height, 0.1].max, (rows > 0.99 * file.header.height) ? 1 : 0)} %"
+
+      def too_many_pixels(image)
         refuse("This picture is #{image.width} × #{image.height} pixels, more than Up Close opens.",
-          "#{Picture::MOST_PIXELS / 1_000_000} million pixels is the most. Save it smaller.")
+          "#{Formats::PictureFile::MOST_PIXELS / 1_000_000} million pixels is the most. Save it smaller.")
       end
 
       def drawing
-        reader = Formats::SVG::Reader.new(@bytes)
+        reader = Formats::SVG::Reader.new(@bytes, take_all: @take_all)
         drawing = reader.drawing
         return drawing if reader.beyond.empty?
-        rendered(reader.beyond)
+        rendered(reader, "This drawing uses #{reader.beyond.join(", ")}", drawing.notes, reader.mm_per_unit)
       end
 
       # a PDF's first page: lines where it is lines, else a picture of it
       def page
-        reader = Formats::PDF::Reader.new(@bytes)
+        reader = Formats::PDF::Reader.new(@bytes, take_all: @take_all)
         drawing = reader.drawing
         return drawing if reader.beyond.empty?
-        @on_draw.call
-        size = Vips::Image.pdfload_buffer(@bytes)
-        dpi = [RENDERED_DPI, 72.0 * RENDERED_PX / [size.width, size.height].max].min
-        image = Pixels.held(Vips::Image.pdfload_buffer(@bytes, dpi: dpi, background: [255]))
-        note = "This page holds #{reader.beyond.join(", ")}, so it goes to paper as a picture of #{image.width} × #{image.height} pixels, not as lines."
-        Picture.new(@bytes, image: image, notes: reader.notes + [note], mm_per_unit: 25.4 / dpi)
+        rendered(reader, "This page holds #{reader.beyond.join(", ")}", drawing.notes, 1.0)
       end
 
       # beyond plain paths: as a picture, and said so
-      def rendered(beyond)
+      def rendered(reader, words, notes, mm_per_unit)
         @on_draw.call
-        image = Vips::Image.svgload_buffer(@bytes, unlimited: true)
-        scale = RENDERED_PX / [image.width, image.height].max.to_f
-        image = Vips::Image.svgload_buffer(@bytes, scale: scale, unlimited: true)
-        note = "This drawing uses #{beyond.join(", ")}, so it goes to paper as a picture of #{image.width} × #{image.height} pixels, not as lines."
-        Picture.new(@bytes, image: Pixels.held(image), notes: [note])
+        RenderedDrawing.new(reader.page, mm_per_unit: mm_per_unit, px: @px).call(@bytes, words, notes)
       end
 
       def no_ink(artwork)

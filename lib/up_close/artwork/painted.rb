@@ -25,6 +25,18 @@ module UpClose
       # @param map [Geometry::Transform] that keeps shapes alike
       def transform(map) = with(path: path.transform(map), stroke_width: stroke_width * map.mean_scale)
 
+      # the box of all that it can paint: its path, and half the outline
+      # @return [Geometry::Box]
+      def reach = path.box.grown(stroke ? stroke_width / 2 : 0)
+
+      # the same as its outline is drawn, with its own ends and corners
+      # @return [Geometry::Box]
+      def exact_reach
+        return path.box unless stroke
+        fine = path.flatten([path.box.width, path.box.height, stroke_width].max * 1e-4)
+        Geometry::Box.around(Geometry::Algorithms::StrokeReach.new(width: stroke_width, cap: cap, join: join, miter: miter).call(fine))
+      end
+
       def paints = [([fill, fill_alpha] if fill), ([stroke, stroke_alpha] if stroke)].compact
 
       def visible? = paints.any? { |_, alpha| alpha > 0 } && !path.empty?

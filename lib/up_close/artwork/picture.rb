@@ -7,14 +7,13 @@ module UpClose
     # Artwork made of pixels. Keeps the bytes as they came; never resampled
     # below its own pixels on the way to paper. Frozen but for what it has read.
     class Picture
-      MOST_PIXELS = 120_000_000
-      LONGEST_SIDE = 30_000
       attr_reader :bytes, :notes, :mm_per_unit
 
-      # @param bytes [String] a whole PNG or JPEG
-      # @param image [Vips::Image, nil] already decoded, for a rendered drawing
-      def initialize(bytes, image: nil, notes: [], mm_per_unit: nil)
-        @bytes = bytes
+      # @param bytes [String] a file that Formats::PictureFile reads
+      # @param image [Vips::Image, nil] already decoded: a rendered drawing, or what could be read of a file
+      # @param mm_per_unit [Float, nil] its own true size, when it has one
+      def initialize(bytes, image: nil, notes: [], mm_per_unit: nil, rendered: false)
+        @bytes, @rendered = bytes, rendered
         @decoded = image
         @mm_per_unit = mm_per_unit
         @notes = notes.freeze
@@ -27,6 +26,8 @@ module UpClose
         new("".b, image: held, notes: notes)
       end
 
+      PNG = "\x89PNG\r\n\x1A\n".b.freeze
+
       def kind = :picture
 
       # @return [Vips::Image] one band
@@ -34,14 +35,17 @@ module UpClose
 
       def vector? = false
 
+      # made of a drawing, which can be rendered again, finer
+      def rendered? = @rendered
+
       # @return [Vips::Image] upright, sRGB or grey, 8 bit, on white
       def image
-        @image ||= Pixels.held(flat(read(access: :sequential)))
+        @image ||= Pixels.held(flat(read))
       end
 
       # @return [Vips::Image] the same with what is clear still clear
       def layered
-        fresh = read(access: :sequential)
+        fresh = read
         fresh.has_alpha? ? Pixels.held(eight_bit(fresh)) : image
       end
 
@@ -71,12 +75,12 @@ module UpClose
       # a plain PNG that is ink from edge to edge needs no packing again
       def as_it_came
         whole = ink.box.to_a == [0, 0, image.width, image.height]
-        bytes if whole && @decoded.nil? && bytes.start_with?(Opening::PNG) && Formats::PNG::Chunks.new(bytes).plain?
+        bytes if whole && @decoded.nil? && bytes.start_with?(PNG) && Formats::PNG::Chunks.new(bytes).plain?
       end
 
       def cropped = image.crop(*ink.box.to_a.map(&:to_i)).pngsave_buffer(compression: 1, strip: true)
 
-      def read(**how) = (@decoded || Vips::Image.new_from_buffer(@bytes, "", fail_on: :truncated, **how)).autorot
+      def read = @decoded || Formats::PictureFile.new(@bytes).image
 
       def eight_bit(image)
         image = image.icc_transform("srgb", embedded: true) if image.interpretation == :cmyk

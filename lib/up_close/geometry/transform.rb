@@ -37,6 +37,14 @@ module UpClose
 
       def determinant = a * d - b * c
 
+      # @return [Transform] the way back
+      # @raise [ZeroDivisionError] when it lays all on one line
+      def inverse
+        raise ZeroDivisionError, "no way back" if determinant.zero?
+        by = 1 / determinant
+        Transform.new(d * by, -b * by, -c * by, a * by, (c * f - d * e) * by, (b * e - a * f) * by)
+      end
+
       # factor by which a length grows, as the root of the area's growth
       def mean_scale = Math.sqrt(determinant.abs)
 

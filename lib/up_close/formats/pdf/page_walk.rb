@@ -11,19 +11,30 @@ module UpClose
         CAPS = %i[butt round square].freeze
         JOINS = %i[miter round bevel].freeze
         # the graphics state, saved and brought back
-        State = Struct.new(:map, :fill, :stroke, :fill_alpha, :stroke_alpha, :width, :cap, :join, :miter, :clip)
+        State = Struct.new(:map, :fill, :stroke, :fill_alpha, :stroke_alpha, :width, :cap, :join, :miter, :clip, :fill_space, :stroke_space)
         # what a clip may cut off before it counts, mm
         HAIR = 0.01
 
         attr_reader :shapes
 
         # @param map [Geometry::Transform] the page's space to millimetres
-        def initialize(map)
-          @state = State.new(map, Colour::BLACK, Colour::BLACK, 1.0, 1.0, 1.0, :butt, :miter, 10.0)
-          @saved, @shapes, @path, @beyond, @depth = [], [], [], {}, 0
+        # @param clip [Geometry::Box, nil] what is seen of it, mm  @param unit [Float] how many points a point is
+        def initialize(map, clip: nil, unit: 1.0)
+          @state = State.new(map, Colour::BLACK, Colour::BLACK, 1.0, 1.0, 1.0, :butt, :miter, 10.0, clip, :plain, :plain)
+          @page_clip, @unit = clip, unit
+          @saved, @shapes, @path, @beyond, @depth, @cut = [], [], [], {}, 0, false
         end
 
         def beyond = @beyond.keys
+
+        # whether something lay beyond the page
+        def cut? = @cut
+
+        # names something that lines cannot hold
+        def beyond!(what)
+          @beyond[what] = true
+          nil
+        end
 
         def page=(page)
           @page = @owner = page
@@ -45,32 +56,40 @@ module UpClose
 
         def set_line_dash(pattern, _phase = 0) = Array(pattern).any? { |v| v.to_f > 0 } && beyond!("dashed lines")
 
-        # colours: grey, RGB, CMYK as the simplest conversion has it
-        def set_gray_for_nonstroking(grey) = @state.fill = rgb([grey])
+        # Spaces that a plain reading holds: grey, RGB, CMYK, and profiles of so many parts. Of any other
+        # (spot inks, Lab, indexed) only the renderer knows the colour.
+        PLAIN = %i[DeviceGray G DeviceRGB RGB DeviceCMYK CMYK CalGray CalRGB].freeze
 
-        def set_gray_for_stroking(grey) = @state.stroke = rgb([grey])
+        def set_nonstroke_color_space(name) = (@state.fill_space, @state.fill = space(name), Colour::BLACK)
 
-        def set_rgb_color_for_nonstroking(*v) = @state.fill = rgb(v)
+        def set_stroke_color_space(name) = (@state.stroke_space, @state.stroke = space(name), Colour::BLACK)
 
-        def set_rgb_color_for_stroking(*v) = @state.stroke = rgb(v)
+        def set_gray_for_nonstroking(grey) = fill_plain([grey])
 
-        def set_cmyk_color_for_nonstroking(*v) = @state.fill = rgb(v)
+        def set_gray_for_stroking(grey) = stroke_plain([grey])
 
-        def set_cmyk_color_for_stroking(*v) = @state.stroke = rgb(v)
+        def set_rgb_color_for_nonstroking(*v) = fill_plain(v)
 
-        def set_color_for_nonstroking(*v) = @state.fill = rgb(v)
+        def set_rgb_color_for_stroking(*v) = stroke_plain(v)
 
-        def set_color_for_stroking(*v) = @state.stroke = rgb(v)
+        def set_cmyk_color_for_nonstroking(*v) = fill_plain(v)
 
-        def set_color_for_nonstroking_and_special(*v) = v.all?(Numeric) ? @state.fill = rgb(v) : beyond!("patterns")
+        def set_cmyk_color_for_stroking(*v) = stroke_plain(v)
 
-        def set_color_for_stroking_and_special(*v) = v.all?(Numeric) ? @state.stroke = rgb(v) : beyond!("patterns")
+        def set_color_for_nonstroking(*v) = @state.fill = in_space(v, @state.fill_space)
+
+        def set_color_for_stroking(*v) = @state.stroke = in_space(v, @state.stroke_space)
+
+        alias_method :set_color_for_nonstroking_and_special, :set_color_for_nonstroking
+        alias_method :set_color_for_stroking_and_special, :set_color_for_stroking
 
         def set_graphics_state_parameters(name)
           found = @page.objects.deref_hash(@owner.graphic_states[name]) || {}
           @state.fill_alpha = found[:ca].to_f if found[:ca]
           @state.stroke_alpha = found[:CA].to_f if found[:CA]
           beyond!("soft masks") if found[:SMask] && found[:SMask] != :None
+          mode = Array(@page.objects.deref(found[:BM])).first
+          beyond!("blending") if mode && !%i[Normal Compatible].include?(mode)
         end
 
         # paths
@@ -130,12 +149,11 @@ module UpClose
           stream = @page.objects.deref_stream(@owner.xobjects[label])
           return beyond!("pictures") unless stream && stream.hash[:Subtype] == :Form
           return beyond!("forms within forms") if @depth >= MOST_FORMS
+          return beyond!("see-through groups") if stream.hash[:Group] && [@state.fill_alpha, @state.stroke_alpha].min < 1
           within(::PDF::Reader::FormXObject.new(@page, stream)) { |form| form.walk(self) }
         end
 
         private
-
-        def beyond!(what) = @beyond[what] = true
 
         def at(x, y) = Geometry::Point[x, y]
 
@@ -172,12 +190,39 @@ module UpClose
         def corner?(point, box) = [point.x - box.x, point.x - box.right].map(&:abs).min < 1e-6 && [point.y - box.y, point.y - box.bottom].map(&:abs).min < 1e-6
 
         # outside the clip it is not seen; across it, it is cut
-        def cut_away?(path, stroke)
-          return false unless @state.clip && !path.empty?
-          box = path.box.grown(stroke ? [@state.width * @state.map.mean_scale, 0].max / 2 : 0)
-          return false if box.inside?(@state.clip, slack: HAIR)
-          return true unless @state.clip.overlaps?(box)
+        # @param shape [Artwork::Painted]
+        def cut_away?(shape)
+          return false unless @state.clip && !shape.path.empty?
+          reach = [shape.reach, shape.exact_reach].find { |box| box.inside?(@state.clip, slack: HAIR) }
+          return false if reach
+          reach = shape.exact_reach
+          @cut = true if @page_clip && !reach.inside?(@page_clip, slack: HAIR)
+          return true unless @state.clip.overlaps?(reach)
           beyond!("clipping")
+          false
+        end
+
+        def fill_plain(values)
+          @state.fill_space, @state.fill = :plain, rgb(values)
+        end
+
+        def stroke_plain(values)
+          @state.stroke_space, @state.stroke = :plain, rgb(values)
+        end
+
+        # @return [Symbol] :plain, or :other
+        def space(name)
+          return :plain if PLAIN.include?(name)
+          found = @page.objects.deref(@owner.color_spaces[name])
+          kind = found.is_a?(Array) ? @page.objects.deref(found.first) : found
+          return :plain if PLAIN.include?(kind)
+          (kind == :ICCBased) ? :plain : :other
+        end
+
+        def in_space(values, space)
+          return beyond!("patterns") || Colour::BLACK if values.any? { |v| !v.is_a?(Numeric) }
+          return beyond!("spot or other special colours") || Colour::BLACK unless space == :plain
+          rgb(values)
         end
 
         def rgb(values)
@@ -185,7 +230,7 @@ module UpClose
           case values.size
           when 1 then Colour.new(*[values[0] * 255] * 3)
           when 3 then Colour.new(*values.map { |v| v * 255 })
-          when 4 then Colour.new(*values.first(3).map { |v| 255 * (1 - v) * (1 - values[3]) })
+          when 4 then ProcessInk.colour(*values)
           else Colour::BLACK
           end
         end
@@ -194,12 +239,15 @@ module UpClose
           path = Geometry::Path.new(@path).transform(@state.map)
           @path = []
           return beyond!("more than #{MOST_SHAPES} shapes") if @shapes.size >= MOST_SHAPES
-          return if cut_away?(path, stroke)
+          shape = painted(path, fill, stroke, even_odd)
+          @shapes << shape unless cut_away?(shape)
+        end
+
+        # the thinnest line a printer can draw is asked for with no width
+        def painted(path, fill, stroke, even_odd)
           s = @state
-          scale = s.map.mean_scale
-          # the thinnest line a printer can draw is asked for with no width
-          @shapes << Artwork::Painted.new(path: path, fill: fill ? s.fill : nil, fill_alpha: s.fill_alpha, even_odd: even_odd, stroke: stroke ? s.stroke : nil,
-            stroke_alpha: s.stroke_alpha, stroke_width: [s.width * scale, 0.05].max, cap: s.cap, join: s.join, miter: s.miter)
+          Artwork::Painted.new(path: path, fill: fill ? s.fill : nil, fill_alpha: s.fill_alpha, even_odd: even_odd, stroke: stroke ? s.stroke : nil,
+            stroke_alpha: s.stroke_alpha, stroke_width: [s.width * s.map.mean_scale, 0.05].max, cap: s.cap, join: s.join, miter: s.miter)
         end
       end
     end

@@ -12,7 +12,7 @@ module UpClose
           @lengths = lengths
         end
 
-        # @param tag [String]  @param at [#call] attribute name → String or nil
+        # @param tag [String]  @param at [#[]] attribute name → String or nil
         # @return [Geometry::Path]
         def path(tag, at) = (tag == "path") ? PathData.read(at["d"]) : send(tag, at)
 

@@ -3,29 +3,80 @@
 module UpClose
   module Formats
     module SVG
-      # Turns away drawings that carry more than a drawing, before they are parsed.
-      module Guard
+      # Turns away drawings that carry more than a drawing: scripts, and what lies in other files.
+      class Guard
         MOST_BYTES = 8 * 1024 * 1024
-        REFUSALS = [
-          [/<!ENTITY/i, "This SVG defines entities of its own, which can multiply without end.", "Save it again as a plain SVG."],
-          [/<script\b/i, "This SVG carries a script.", "Save it again as a plain SVG, without scripts."],
-          [/\son\w+\s*=\s*["']/i, "This SVG carries a script in an event attribute.", "Save it again as a plain SVG, without scripts."],
-          [/javascript:/i, "This SVG carries a script in a link.", "Save it again as a plain SVG, without scripts."],
-          [/<\?xml-stylesheet|@import/i, "This SVG takes its styles from another file.", "Save it with its styles inside."],
-          [/url\(\s*["']?\s*(?!["']?\s*[#)]|data:)/i, "This SVG refers to another file.", "Embed what it needs, or draw it in."],
-          [/<(?:\w+:)?(?:use|image|feImage|pattern|linearGradient|radialGradient|tref|textPath|mpath)\b[^>]*\s(?:xlink:)?href\s*=\s*["'](?!\s*(?:#|data:image\/(?:png|jpe?g);))/im,
-            "This SVG refers to another file.", "Embed what it needs, or draw it in."]
-        ].freeze
+        DEEPEST_WITHIN = 3
+        PLAIN = "Save it again as a plain SVG, without scripts."
+        # what may stand in a link to a picture
+        PICTURE = %r{\Adata:image/(?:png|jpe?g|gif|webp)[;,]}i
+        DRAWING = %r{\Adata:image/svg\+xml((?:;[^,;]*)*),}i
 
-        module_function
-
+        # @param text [String]
         # @raise [Errors::BadArtwork]
-        def check(text)
+        def self.check_size(text)
           refuse("This SVG is larger than #{MOST_BYTES / 1024 / 1024} MB.", "Simplify its paths, or save it as a PNG at its final size.") if text.bytesize > MOST_BYTES
-          REFUSALS.each { |pattern, reason, remedy| refuse(reason, remedy) if text.match?(pattern) }
         end
 
-        def refuse(reason, remedy) = raise(Errors::BadArtwork.new(reason, remedy: remedy, field: :file))
+        def self.refuse(reason, remedy) = raise(Errors::BadArtwork.new(reason, remedy: remedy, field: :file))
+
+        # @param document [REXML::Document]  @param within [Integer] how many drawings it lies in
+        def initialize(document, within: 0)
+          @document, @within = document, within
+        end
+
+        # @raise [Errors::BadArtwork]
+        def check
+          refuse("This SVG takes its styles from another file.", "Save it with its styles inside.") if @document.children.any? { |node| node.is_a?(REXML::Instruction) && node.target == "xml-stylesheet" }
+          @document.root&.each_recursive { |element| look_at(element) }
+          @document.root&.then { |root| look_at(root) }
+        end
+
+        private
+
+        def look_at(element)
+          refuse("This SVG carries a script.", PLAIN) if element.name.casecmp?("script")
+          style(element.texts.map(&:value).join) if element.name.casecmp?("style")
+          element.attributes.each_attribute { |attribute| attribute(element, attribute.name, attribute.value.to_s.strip) }
+        end
+
+        def attribute(element, name, value)
+          refuse("This SVG carries a script in an event attribute.", PLAIN) if name.match?(/\Aon\w/i)
+          refuse("This SVG carries a script in a link.", PLAIN) if value.delete("\t\r\n ").downcase.start_with?("javascript:")
+          return link(element, value) if name == "href"
+          addresses(value) if value.match?(/url\(/i)
+        end
+
+        # a link that one clicks draws nothing
+        def link(element, value)
+          return if element.name == "a" || value.empty? || value.start_with?("#") || value.match?(PICTURE)
+          drawing = value.match(DRAWING) or elsewhere
+          within(value, drawing)
+        end
+
+        # a drawing inside the drawing is looked at as the one around it was
+        def within(value, drawing)
+          refuse("This SVG holds drawings within drawings, #{DEEPEST_WITHIN} deep.", "Save it again as a plain SVG.") if @within >= DEEPEST_WITHIN
+          body = value[drawing.end(0)..]
+          text = drawing[1].to_s.downcase.include?("base64") ? body.unpack1("m") : body.gsub(/%(\h\h)/) { $1.hex.chr }
+          text = Doctype.taken_off(text.dup.force_encoding("UTF-8").scrub("?"))
+          Guard.new(REXML::Document.new(text), within: @within + 1).check
+        rescue REXML::ParseException
+          refuse("A drawing inside this SVG is not well formed.", "Open it in the program that made it and save it again.")
+        end
+
+        def style(css)
+          refuse("This SVG takes its styles from another file.", "Save it with its styles inside.") if css.match?(/@import/i)
+          addresses(css)
+        end
+
+        def addresses(text)
+          text.scan(/url\(\s*["']?\s*([^"'\s)]{0,40})/i) { |(at)| elsewhere unless at.start_with?("#") || at.downcase.start_with?("data:") || at.empty? }
+        end
+
+        def elsewhere = refuse("This SVG refers to another file.", "Embed what it needs, or draw it in.")
+
+        def refuse(...) = Guard.refuse(...)
       end
     end
   end

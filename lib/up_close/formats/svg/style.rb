@@ -11,7 +11,7 @@ module UpClose
           "stroke-width" => "1", "stroke-linecap" => "butt", "stroke-linejoin" => "miter", "stroke-miterlimit" => "4",
           "stroke-dasharray" => "none", "color" => "black", "visibility" => "visible"
         }.freeze
-        OWN = %w[opacity display clip-path mask filter mix-blend-mode marker-start marker-mid marker-end marker paint-order vector-effect].freeze
+        OWN = %w[opacity display clip-path mask filter mix-blend-mode marker-start marker-mid marker-end marker paint-order vector-effect transform transform-origin overflow].freeze
 
         def self.root = new(INHERITED, {}, 1.0)
 

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "strscan"
+
 module UpClose
   module Formats
     module SVG
@@ -8,11 +10,27 @@ module UpClose
       class StyleRules
         SIMPLE = /\A(?:\*|([a-z]+)?((?:[.#][\w-]+)*))\z/i
 
+        # What stands in a style attribute or between a rule's braces.
+        # @return [Array(Hash, Hash)] plain ones, and those marked important, which nothing plain outdoes
         def self.declarations(text)
-          text.to_s.split(";").filter_map do |line|
+          found = split(text.to_s).filter_map do |line|
             name, value = line.split(":", 2)
-            [name.strip.downcase, value.sub(/!\s*important/i, "").strip] if value
-          end.to_h
+            [name.strip.downcase, value.sub(IMPORTANT, "").strip, value.match?(IMPORTANT)] if value
+          end
+          found.partition { |_, _, important| !important }.map { |list| list.to_h { |name, value, _| [name, value] } }
+        end
+
+        IMPORTANT = /!\s*important\s*\z/i
+
+        # at semicolons, but not at those within quotes or brackets
+        def self.split(text)
+          scan, lines = StringScanner.new(text), [+""]
+          until scan.eos?
+            if scan.skip(/;/) then lines << +""
+            else lines.last << (scan.scan(/[^;"'(]+|"[^"]*"|'[^']*'|\([^)]*\)/) || scan.getch)
+            end
+          end
+          lines
         end
 
         # @param css [String]
@@ -25,11 +43,10 @@ module UpClose
         # true when some rule was beyond us
         def odd? = @odd
 
-        # @return [Hash{String => String}]
+        # @return [Array(Hash, Hash)] plain ones, and those marked important, the strongest rule's of each
         def for(tag, id, classes)
-          @rules.select { |rule| applies?(rule, tag, id, classes) }
-            .sort_by.with_index { |rule, i| [rule[:weight], i] }
-            .reduce({}) { |all, rule| all.merge(rule[:body]) }
+          found = @rules.select { |rule| applies?(rule, tag, id, classes) }.sort_by.with_index { |rule, i| [rule[:weight], i] }
+          [0, 1].map { |which| found.reduce({}) { |all, rule| all.merge(rule[:body][which]) } }
         end
 
         private

@@ -17,6 +17,32 @@ module UpClose
           end
         end
 
+        ANGLES = {"deg" => 1.0, "rad" => 180 / Math::PI, "turn" => 360.0, "grad" => 0.9, "" => 1.0}.freeze
+        CSS_NAMES = {"translatex" => "translate", "translatey" => "translate", "scalex" => "scale", "scaley" => "scale"}.freeze
+
+        # As a style writes it (CSS Transforms 1): lengths and angles with their units.
+        # @param lengths [Lengths]
+        # @return [Geometry::Transform]
+        def read_css(text, lengths)
+          read(text.to_s.gsub(/(\w+)\s*\(([^)]*)\)/) { "#{CSS_NAMES.fetch($1.downcase, $1)}(#{plain($1.downcase, $2, lengths)})" })
+        end
+
+        def plain(name, body, lengths)
+          values = body.split(/[\s,]+/).reject(&:empty?).map { |word| number(name, word, lengths) }
+          case name
+          when "translatey" then [0, *values]
+          when "scalex" then [*values, 1]
+          when "scaley" then [1, *values]
+          else values
+          end.join(" ")
+        end
+
+        def number(name, word, lengths)
+          return lengths.read(word) if name.start_with?("translate")
+          return word.to_f unless name.match?(/\A(rotate|skew)/)
+          word.to_f * ANGLES.fetch(word[/[a-z]+\z/i].to_s.downcase, 1.0)
+        end
+
         def matrix(*numbers) = Geometry::Transform.new(*numbers)
 
         def translate(x, y = 0) = Geometry::Transform.move(x, y)
