@@ -22,6 +22,8 @@ class Web < Sinatra::Base
   set :protection, use: [:authenticity_token], except: [:remote_token], reaction: :report
   set :host_authorization, permitted_hosts: Settings.permitted_hosts
   set :clock, -> { Time.now }
+  # long work that ends sooner than this is there with the next page
+  set :patience_s, 2.0
   set :static_cache_control, [:public, max_age: 0, must_revalidate: true]
 
   use Rack::Static, urls: %w[/js /fonts/ui], root: File.expand_path("assets", __dir__),

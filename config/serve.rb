@@ -19,6 +19,7 @@ configuration = Puma::Configuration.new do |puma|
 end
 launcher = Puma::Launcher.new(configuration, log_writer: Puma::LogWriter.strings)
 launcher.events.after_booted do
+  Workers.pool.warm
   # what no one has looked at yet is looked at in a quiet moment, so that the rows are filled
   Thread.new { Actions::LookAtArtwork.the_rest }
 end

@@ -8,7 +8,7 @@ require "command_line/runner"
 RSpec.describe "up-close mark", :measured do
   around { |example| Dir.mktmpdir { |dir| Dir.chdir(dir) { example.run } } }
 
-  before { File.write("solid.svg", svg('<rect width="80" height="80"/>')) }
+  before { File.write("solid.svg", '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 80 80"><rect width="80" height="80"/></svg>') }
 
   def run(request)
     File.write("request.json", JSON.generate(request))

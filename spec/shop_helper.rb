@@ -10,6 +10,9 @@ require "rack/test"
 require_relative "../db/demo/story"
 
 Database.migrate
+# pages wait for what they open, unless an example is about that
+Web.set :patience_s, 60
+Workers.pool.warm
 
 module Shop
   include Rack::Test::Methods

@@ -6,9 +6,6 @@ module Routes
   # The Artwork stage: what goes on the piece is added, opened beside the page, or taken from the shop.
   module AddingArtwork
     OPENING = Shelves::Underway.new
-    # a file that opens sooner than this is there with the next page
-    PATIENCE_S = 1.5
-
     # what only these routes need
     module Helping
       # artworks already in the shop, newest first
@@ -49,7 +46,7 @@ module Routes
         form = Forms::ArtworkForm.new(params, unit: unit)
         form.refuse(UpClose::Error.new("Another file is being opened for this mark.", remedy: "Wait for it, or stop it.", field: :file)) if OPENING.going?(mark.id)
         artwork_refused(mark, form: form) unless form.ok?
-        open_beside(mark, form).thread.join(PATIENCE_S)
+        open_beside(mark, form).thread.join(settings.patience_s)
         opened = OPENING.take(mark.id)
         artwork_refused(mark, form: opened) if opened && !opened.ok?
         redirect to("/marks/#{mark.id}/artwork"), 303
@@ -64,7 +61,7 @@ module Routes
       app.post "/marks/:id/opening/stop" do
         mark = find_mark(params["id"])
         OPENING.stop(mark.id)
-        OPENING[mark.id]&.thread&.join(PATIENCE_S)
+        OPENING[mark.id]&.thread&.join(settings.patience_s)
         redirect to("/marks/#{mark.id}/artwork"), 303
       end
 

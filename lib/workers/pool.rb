@@ -29,6 +29,9 @@ module Workers
       end
     end
 
+    # starts them before there is work, so that none waits for that
+    def warm = @all.each(&:warm)
+
     def close = @all.each(&:close)
 
     private

@@ -29,6 +29,8 @@ module Workers
       raise
     end
 
+    def warm = (start unless alive?)
+
     # the process and all that it forked
     def close
       return unless @pid

@@ -134,7 +134,7 @@ RSpec.describe "measuring, looking and preparing", :shop do
     wide = ->(text) { UpClose::Artwork::Lettering.new(Shelves::FontShelf.fetch("overpass-bold"), text).drawing.ink.box.width * 5 }
     expect(mark.width_mm).to be_within(0.01).of(%w[8 9 10 11 12].map { |n| wide["Tender #{n}"] }.max)
     send_form "/marks/#{mark.id}/method", "way" => "water-slide", "printer" => "laser"
-    paths = mark.reload.pack.pages.first.items.grep(UpClose::Printing::Items::Mark).map { |item| item.artwork.shapes.first.path.commands.size }
+    paths = mark.reload.pack.pages.first.items.grep(UpClose::Printing::Items::Mark).map { |item| item.artwork.drawing.shapes.first.path.commands.size }
     expect(paths.uniq.size).to be > 2
     get "/marks/#{mark.id}/record?copy=2"
     expect(page_words).to match(/Copy 2 ?: Tender 9/)

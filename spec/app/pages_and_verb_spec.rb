@@ -6,7 +6,7 @@ require "command_line/runner"
 # Eight makers' jobs through the real forms, and the same asked of the command line: every
 # figure that the verb gives stands on the mark's pages.
 RSpec.describe "a maker's job", :shop do
-  solid = '<rect width="80" height="%d"/>'
+  solid = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 80 80"><rect width="80" height="%d"/></svg>'
   board = {"shape" => "rectangle", "material" => "wood", "finish" => "sanded", "colour" => "#ecd9b0"}
   dumbbell = "0 0\n40 0\n40 15\n60 15\n60 0\n100 0\n100 40\n60 40\n60 25\n40 25\n40 40\n0 40"
 
@@ -38,7 +38,7 @@ RSpec.describe "a maker's job", :shop do
 
   def artwork_fields(artwork)
     return {"kind" => "lettering", "text" => artwork[:text], "font" => "atkinson-hyperlegible"} if artwork[:text]
-    {"kind" => "file", "file" => upload(svg(artwork[:svg]), "solid.svg")}
+    {"kind" => "file", "file" => upload(artwork[:svg], "solid.svg")}
   end
 
   def asked(mark, piece, artwork)
@@ -50,7 +50,7 @@ RSpec.describe "a maker's job", :shop do
 
   def told(mark, piece, artwork)
     Dir.mktmpdir do |dir|
-      File.write("#{dir}/solid.svg", svg(artwork[:svg])) if artwork[:svg]
+      File.write("#{dir}/solid.svg", artwork[:svg]) if artwork[:svg]
       File.write("#{dir}/request.json", JSON.generate(asked(mark, piece, artwork)))
       out, err = StringIO.new, StringIO.new
       expect([CommandLine::Runner.call(["mark", "#{dir}/request.json"], out: out, err: err), err.string]).to eq [0, ""]
