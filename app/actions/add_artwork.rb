@@ -57,9 +57,24 @@ module Actions
       original = store.put(form.values[:bytes])
       opened(original, name: form.values[:name], source: form.values[:source], file_name: form.values[:file_name], &told)
     rescue UpClose::Error => error
-      white = error.is_a?(UpClose::Errors::NoInk) && error.white
-      white ? form.white = original : (store.drop(original) if new)
+      form.white = original if error.is_a?(UpClose::Errors::NoInk) && error.white
+      form.part = original if error.is_a?(UpClose::Errors::PartMissing)
+      store.drop(original) if new && !form.white && !form.part
       raise
+    end
+
+    # the same original, opened another way: what there is of it, or all that it holds
+    # @param how [Hash] as UpClose::Artwork::Opening takes it
+    # @return [UpClose::Error, nil] the refusal
+    def again(mark, original, how, name:, source:, file_name: nil)
+      artwork = opened(original, name: name, source: source, file_name: file_name, **how)
+      ApplicationRecord.change do
+        artwork.save!
+        use(mark, artwork)
+      end
+      nil
+    rescue UpClose::Error => error
+      error
     end
 
     # @param original [String] as the store named it  @param how [Hash] as UpClose::Artwork::Opening takes it

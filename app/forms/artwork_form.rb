@@ -5,10 +5,15 @@ module Forms
   class ArtworkForm < Base
     MOST_BYTES = UpClose::Artwork::Opening::MOST_BYTES
     MOST_NAME = 200
+    ACCEPTED = ".svg,.svgz,.pdf,.png,.jpg,.jpeg,.webp,.gif,.tif,.tiff,.heic,.heif,.avif,image/*,application/pdf"
 
     # the name under which white artwork was kept, that it need not be chosen again
     # @return [String, nil]
     attr_accessor :white
+
+    # the same of a picture whose data ends early
+    # @return [String, nil]
+    attr_accessor :part
 
     def file? = typed(:kind) != "lettering"
 
@@ -21,7 +26,7 @@ module Forms
 
     def read_file
       upload = @typed["file"]
-      return errors[:file] = "Choose a PNG, JPEG, SVG or PDF file." unless upload.is_a?(Hash) && upload[:tempfile]
+      return errors[:file] = "Choose a file: SVG, PDF, PNG, JPEG or another picture." unless upload.is_a?(Hash) && upload[:tempfile]
       if upload[:tempfile].size > MOST_BYTES
         return errors[:file] = "This file is #{upload[:tempfile].size / 1024 / 1024} MB; #{MOST_BYTES / 1024 / 1024} MB is the most. Save it smaller: 600 pixels an inch at its final size is plenty."
       end

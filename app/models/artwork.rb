@@ -2,6 +2,9 @@
 
 # A picture, a drawing or a lettering; its original is never changed.
 class Artwork < ApplicationRecord
+  # ways of opening an original that are kept with it
+  HOW = %i[white_as_ink take_part take_all].freeze
+
   has_many :marks
 
   def lettering? = kind == "lettering"
@@ -26,7 +29,7 @@ class Artwork < ApplicationRecord
   def origin
     return Shelves::ArtworkSource::WordSet.new(font, members, setting_core) if set?
     return Shelves::ArtworkSource::Words.new(font, lettering, setting_core) if lettering?
-    Artwork.origin_of(original, white_as_ink: facts["white_as_ink"] == true)
+    Artwork.origin_of(original, **HOW.select { |key| facts[key.to_s] == true }.to_h { |key| [key, true] })
   end
 
   # @param original [String] as the store named it  @param how [Hash] as UpClose::Artwork::Opening takes it
@@ -51,6 +54,9 @@ class Artwork < ApplicationRecord
   def pixels = picture? ? ink_core.box.width.round : nil
 
   def notes = facts["notes"] || []
+
+  # something of it lay beyond its page, and was left out
+  def cut? = notes.include?(UpClose::Formats::SVG::Reader::CUT_AWAY)
 
   # its own true width, when the file gives one
   def natural_width_mm = facts["mm_per_unit"] && ink_core.box.width * facts["mm_per_unit"]

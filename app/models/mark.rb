@@ -135,6 +135,13 @@ class Mark < ApplicationRecord
 
   def height_mm = width_mm && width_mm * design.aspect
 
+  # the size that its file says it has, while nothing is done to it
+  # @return [Array(Float, Float), nil] width and height
+  def own_size
+    width = !design.prepared? && artwork.natural_width_mm
+    [width, width * design.aspect] if width
+  end
+
   # what a copy of a set reads; nil when all are alike
   def reads(copy) = artwork&.set? ? artwork.members[(copy - 1) % artwork.members.size] : nil
 

@@ -6,6 +6,8 @@ module Routes
   # The Artwork stage: what goes on the piece is added, opened beside the page, or taken from the shop.
   module AddingArtwork
     OPENING = Shelves::Underway.new
+    AGAIN = {"part" => {take_part: true}, "all" => {take_all: true}, "page" => {}}.freeze
+
     # what only these routes need
     module Helping
       # artworks already in the shop, newest first
@@ -70,6 +72,16 @@ module Routes
         halt 404 unless Shelves::OriginalStore::NAME.match?(params["original"].to_s)
         name = params["name"].to_s.strip[0, 120]
         refusal = Actions::AddArtwork.white(mark, UpClose::Artwork::WaysWithWhite.fetch(params["way"]), original: params["original"], name: name.empty? ? "Artwork" : name, source: params["source"].to_s[0, 300])
+        artwork_refused(mark, refusal: refusal.sentence) if refusal
+        redirect to("/marks/#{mark.id}/artwork"), 303
+      end
+
+      # the same file, opened another way
+      app.post "/marks/:id/artwork/again" do
+        mark = find_mark(params["id"])
+        halt 404 unless Shelves::OriginalStore::NAME.match?(params["original"].to_s) && AGAIN.key?(params["as"])
+        about = %w[name source file_name].to_h { |key| [key.to_sym, params[key].to_s.strip[0, 300]] }
+        refusal = Actions::AddArtwork.again(mark, params["original"], AGAIN.fetch(params["as"]), **about)
         artwork_refused(mark, refusal: refusal.sentence) if refusal
         redirect to("/marks/#{mark.id}/artwork"), 303
       end

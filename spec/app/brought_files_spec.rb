@@ -41,4 +41,52 @@ RSpec.describe "a file that a maker brings", :shop do
     send_form "/jobs", "title" => "M\xFCller\0"
     expect([last_response.status, Job.last.title]).to eq [303, "M\uFFFDller"]
   end
+
+  it "is used as far as it goes with one press, when its data ends early" do
+    noise = Vips::Image.gaussnoise(300, 300).cast(:uchar).copy(interpretation: :"b-w").pngsave_buffer
+    send_form "/marks/#{mark.id}/artwork", "kind" => "file", "file" => upload(noise[0, noise.bytesize / 2], "half.png")
+    expect([last_response.status, page_words]).to match [422, /Part of it is missing: \d+ %.*Use what is there/]
+    original = last_response.body[/name="original" value="(\h{64})"/, 1]
+    send_form "/marks/#{mark.id}/artwork/again", "original" => original, "as" => "part", "name" => "half", "file_name" => "half.png"
+    expect(Artwork.last).to have_attributes(name: "half", facts: include("take_part" => true, "file_name" => "half.png"))
+    expect(get("/marks/#{mark.id}/ink.png").status).to eq 200
+  end
+
+  it "says what was cut away beyond its page, and takes it all with one press, and back" do
+    bring('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 50"><rect x="10" y="10" width="20" height="20"/><rect x="200" width="20" height="20"/></svg>', "far.svg")
+    expect(get("/marks/#{mark.id}/artwork").body).to include("cut away", "Take it all")
+    widths = %w[all page].map do |as|
+      send_form "/marks/#{mark.id}/artwork/again", "original" => Artwork.last.original, "as" => as, "name" => "far"
+      Artwork.last.ink_core.box.width.round
+    end
+    expect(widths).to eq [210, 20]
+    expect(send_form("/marks/#{mark.id}/artwork/again", "original" => "0" * 64, "as" => "odd").status).to eq 404
+  end
+
+  it "says its own size, and goes back to it with one press" do
+    bring('<svg xmlns="http://www.w3.org/2000/svg" width="42mm" height="20mm" viewBox="0 0 42 20"><rect width="42" height="18.5"/></svg>', "true.svg")
+    expect(mark.reload.width_mm).to be_within(1e-6).of(42)
+    send_form "/marks/#{mark.id}/place", "width" => "30"
+    body = get("/marks/#{mark.id}/artwork").body
+    expect(body).to include("As drawn it is 42.0 × 18.5", "Use its own size")
+    send_form "/marks/#{mark.id}/place", "width" => body[/name="width" value="([^"]+)"/, 1]
+    expect(mark.reload.width_mm).to be_within(1e-6).of(42)
+  end
+
+  it "is opened beside the page when that takes long, and can be stopped" do
+    mark
+    allow(Web.settings).to receive(:patience_s).and_return(0.05)
+    blurred = %(<svg xmlns="http://www.w3.org/2000/svg" width="900" height="900"><filter id="f"><feGaussianBlur stdDeviation="200"/></filter>#{(1..60).map { |i| %(<g filter="url(#f)"><rect x="#{i}" width="800" height="800"/></g>) }.join}</svg>)
+    send_form "/marks/#{mark.id}/artwork", "kind" => "file", "file" => upload(blurred, "fog.svg")
+    expect(last_response.status).to eq 303
+    expect(get("/marks/#{mark.id}/artwork").body).to include("Looking at your file", "Stop")
+    expect(JSON.parse(get("/marks/#{mark.id}/opening").body)).to include("going" => true)
+    # the rest answers meanwhile
+    expect(get("/jobs").status).to eq 200
+    expect(send_form("/marks/#{mark.id}/artwork", "kind" => "file", "file" => upload("x", "x.svg")).body).to include "Another file is being opened"
+    send_form "/marks/#{mark.id}/opening/stop"
+    Routes::AddingArtwork::OPENING[mark.id].thread.join
+    expect([get("/marks/#{mark.id}/artwork").status, page_words]).to match [422, /You stopped it/]
+    expect(Artwork.where(name: "fog")).to be_empty
+  end
 end

@@ -1,6 +1,8 @@
 # frozen_string_literal: true
 
+require "stringio"
 require "vips"
+require "zlib"
 
 module UpClose
   module Artwork
@@ -9,6 +11,7 @@ module UpClose
     class Opening
       MOST_BYTES = 40 * 1024 * 1024
       PDF = "%PDF-".b
+      GZIP = "\x1F\x8B".b
 
       # @param bytes [String]
       # @param white_as_ink [Boolean] what is white on clear becomes black
@@ -42,8 +45,16 @@ module UpClose
       def open
         return picture if Formats::PictureFile.kind(@bytes)
         return page if @bytes.byteslice(0, 1024).include?(PDF)
+        @bytes = unpacked if @bytes.start_with?(GZIP)
         return drawing if svg?
         refuse("This file is none that Up Close reads, whatever its name says.", "Save it as SVG, PDF, PNG or JPEG; #{Formats::PictureFile.names} are read too.")
+      end
+
+      # a drawing in a smaller wrapping (.svgz), taken out of it no further than a drawing may be large
+      def unpacked
+        Zlib::GzipReader.new(StringIO.new(@bytes)).read(Formats::SVG::Guard::MOST_BYTES + 1).to_s.b
+      rescue Zlib::Error
+        refuse("This file breaks off, or is damaged.", "Save it again from where it came from.")
       end
 
       def svg?
