@@ -15,6 +15,10 @@ module Forms
     # @return [String, nil]
     attr_accessor :part
 
+    # what a table was read as, to be looked through before it is kept
+    # @return [String, nil]
+    attr_reader :preview
+
     def file? = typed(:kind) != "lettering"
 
     private
@@ -43,6 +47,7 @@ module Forms
       read_setting
       return if errors.any?
       read_members
+      return if errors.any? || preview
       face = Shelves::FontShelf.fetch(values[:font])
       texts = values[:members] || [text]
       attempt(:text) { texts.map { |one| UpClose::Artwork::Lettering.new(face, one, setting: values[:setting]).text }.first }
@@ -53,7 +58,7 @@ module Forms
       side = typed(:side) || "straight"
       shares = {spacing: share(:spacing, -20.0..200.0), outline: share(:outline, 0.0..20.0), radius: (side == "straight") ? 0.0 : share(:radius, 0.5..2000.0)}
       return if errors.any?
-      attempt(:setting) { UpClose::Artwork::Setting.new(side: side, **shares) }
+      values[:setting] = UpClose::Artwork::Setting.new(side: side, **shares)
     rescue UpClose::Error => error
       refuse(error, :radius)
     end
@@ -69,16 +74,23 @@ module Forms
       errors[name] = error.sentence
     end
 
-    # a set: from a table, or typed one a line
+    # a set: from a table, which is shown first, or typed one a line
     def read_members
       upload = @typed["set_file"]
-      if upload.is_a?(Hash) && upload[:tempfile]
-        attempt(:set_file) { values[:members] = Workers.call(UpClose::Artwork::LetteringSet, :from_csv, upload[:tempfile].tap(&:rewind).read(UpClose::Formats::CsvTable::MOST_BYTES + 1)) }
-        values.delete(:set_file)
-      elsif !typed(:set).to_s.strip.empty?
-        attempt(:set) { values[:members] = UpClose::Artwork::LetteringSet.read(typed(:set)) }
-        values.delete(:set)
-      end
+      return preview_table(upload) if upload.is_a?(Hash) && upload[:tempfile]
+      return if typed(:set).to_s.strip.empty?
+      attempt(:set) { values[:members] = UpClose::Artwork::LetteringSet.read(typed(:set)) }
+      values.delete(:set)
+    end
+
+    # what was read stands in the field for the set, to be looked through
+    def preview_table(upload)
+      bytes = upload[:tempfile].tap(&:rewind).read(UpClose::Formats::CsvTable::MOST_BYTES + 1).to_s
+      members = Workers.call(UpClose::Artwork::LetteringSet, :from_csv, bytes)
+      @typed = @typed.merge("set" => members.join("\n")).except("set_file")
+      @preview = "#{members.size} read from #{upload[:filename]}, as they stand here. Look them through, then use them."
+    rescue UpClose::Error => error
+      errors[:set_file] = error.sentence
     end
 
     # the cap height may wait until it is placed

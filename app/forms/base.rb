@@ -47,13 +47,16 @@ module Forms
     end
 
     def count(name, range, what)
-      number = Integer(typed(name).to_s.strip, 10, exception: false)
+      number = Integer(plain_digits(name), 10, exception: false)
       return errors[name] = "#{what} is a whole number from #{range.begin} to #{range.end}." unless number && range.cover?(number)
       values[name] = number
     end
 
+    # digits as any keyboard types them
+    def plain_digits(name) = typed(name).to_s.tr(UpClose::Measure::LengthReader::WIDE, UpClose::Measure::LengthReader::NARROW).strip
+
     def angle(name)
-      number = Float(typed(name).to_s.strip.tr(",−", ".-").delete("°"), exception: false)
+      number = Float(plain_digits(name).tr(",−", ".-").delete("°"), exception: false)
       return errors[name] = "Type the turn in degrees, such as 12 or −4.5." unless number&.finite? && number.abs <= 3600
       values[name] = ((number + 180) % 360) - 180
     end

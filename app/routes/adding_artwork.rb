@@ -48,6 +48,7 @@ module Routes
         form = Forms::ArtworkForm.new(params, unit: unit)
         form.refuse(UpClose::Error.new("Another file is being opened for this mark.", remedy: "Wait for it, or stop it.", field: :file)) if OPENING.going?(mark.id)
         artwork_refused(mark, form: form) unless form.ok?
+        next artwork_stage(mark, form: form, findings: mark.artwork && mark.design.findings_at_hand) if form.preview
         open_beside(mark, form).thread.join(settings.patience_s)
         opened = OPENING.take(mark.id)
         artwork_refused(mark, form: opened) if opened && !opened.ok?

@@ -33,6 +33,9 @@ module Shelves
     # @param bytes [String]
     def has?(bytes) = File.exist?(path(Digest::SHA256.hexdigest(bytes)))
 
+    # @param name [String] as +put+ gave it
+    def named?(name) = File.exist?(path(name))
+
     # what was refused is not kept
     def drop(name) = FileUtils.rm_f(path(name))
 

@@ -42,6 +42,24 @@ RSpec.describe "a file that a maker brings", :shop do
     expect([last_response.status, Job.last.title]).to eq [303, "M\uFFFDller"]
   end
 
+  letterings = {
+    {"text" => "\u00A0\u200B\u3000"} => /no letters here yet/, {"text" => "Wren", "spacing" => "-19"} => /lie on each other/,
+    {"text" => "Wren", "spacing" => "200"} => /ten times their height apart/, {"text" => "Wren", "outline" => "20"} => /thicker than the letters/,
+    {"text" => "Wren", "side" => "outside", "radius" => "1"} => /radius larger than the letters/, {"text" => "a\u0001b"} => /has no “U\+0001”/
+  }
+
+  it "or words, set as nobody can, are refused at their field in a sentence" do
+    letterings.each do |fields, words|
+      send_form "/marks/#{mark.id}/artwork", {"kind" => "lettering", "font" => "overpass-bold", "cap_height" => "5"}.merge(fields)
+      expect([last_response.status, page_words]).to match [422, /■ [^■]*#{words.source}/]
+    end
+    send_form "/marks/#{mark.id}/artwork", "kind" => "lettering", "font" => "overpass-bold", "text" => "", "set_file" => upload("", "a.csv")
+    expect([last_response.status, page_words]).to match [422, /This table is empty/]
+    # digits as East Asian keyboards type them
+    send_form "/marks/#{mark.id}/artwork", "kind" => "lettering", "font" => "overpass-bold", "cap_height" => "２．５", "text" => "HEH"
+    expect(mark.reload.height_mm).to be_within(1e-6).of(2.5)
+  end
+
   it "is used as far as it goes with one press, when its data ends early" do
     noise = Vips::Image.gaussnoise(300, 300).cast(:uchar).copy(interpretation: :"b-w").pngsave_buffer
     send_form "/marks/#{mark.id}/artwork", "kind" => "file", "file" => upload(noise[0, noise.bytesize / 2], "half.png")
@@ -61,6 +79,19 @@ RSpec.describe "a file that a maker brings", :shop do
     end
     expect(widths).to eq [210, 20]
     expect(send_form("/marks/#{mark.id}/artwork/again", "original" => "0" * 64, "as" => "odd").status).to eq 404
+  end
+
+  it "or an outline, is asked what it leaves open, with both answers shown, and not chosen again" do
+    send_form "/jobs", "title" => "Fair"
+    square = ->(from, side) { "0\nLWPOLYLINE\n70\n1\n#{[[from, from], [from + side, from], [from + side, from + side], [from, from + side]].map { |x, y| "10\n#{x}\n20\n#{y}\n" }.join}" }
+    drawing = "0\nSECTION\n2\nENTITIES\n#{square[0, 4]}#{square[1, 2]}0\nENDSEC\n0\nEOF\n"
+    piece = {"name" => "plate", "shape" => "free-polygon", "points" => "", "material" => "wood", "finish" => "sanded", "colour" => "#ecd9b0", "count" => "1"}
+    answer = send_form "/jobs/#{Job.last.id}/pieces", piece.merge("outline_file" => upload(drawing, "plate.dxf"))
+    expect([answer.status, page_words]).to match [422, /does not say its unit.*a millimetre: 4.0 × 4.0.*an inch: 101.6 × 101.6.*only a frame/]
+    kept = answer.body[/name="outline_kept" value="(\h{64})"/, 1]
+    answer = send_form "/jobs/#{Job.last.id}/pieces", piece.merge("outline_kept" => kept, "outline_unit" => "in", "outline_as" => "frame")
+    expect(answer.status).to eq(303), page_words
+    expect(Piece.last.to_core.box.width).to be_within(1e-6).of(50.8)
   end
 
   it "says its own size, and goes back to it with one press" do

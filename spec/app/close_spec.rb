@@ -72,7 +72,7 @@ RSpec.describe "measuring, looking and preparing", :shop do
     refused = new_piece("keep" => [{"kind" => "disc", "x" => "1", "width" => "big"}])
     expect([refused.status, refused.body]).to match [422, /Keep-out 1: .*does not read as a length/]
     outline = UpClose::Formats::DXF::Writer.call({"A" => [shape("rounded-rectangle", width_mm: 90, height_mm: 50, corner_mm: 8).path, UpClose::Geometry::Shapes.ellipse(20, 0, 3, 3)]})
-    new_piece("shape" => "free-polygon", "points" => "", "outline_file" => upload(outline, "plate.dxf"))
+    new_piece("shape" => "free-polygon", "points" => "", "outline_as" => "piece", "outline_file" => upload(outline, "plate.dxf"))
     expect(Piece.last.to_core.box).to have_attributes(width: be_within(0.05).of(90), height: be_within(0.05).of(50))
     expect(Piece.last.keep_outs.first).to include("kind" => "disc", "x" => be_within(0.05).of(20))
     get "/pieces/#{Piece.last.id}/outline.dxf"
@@ -142,7 +142,11 @@ RSpec.describe "measuring, looking and preparing", :shop do
 
   it "takes a set from a table, and says which letters the font lacks" do
     new_piece
-    answer = send_form "/marks/#{Mark.last.id}/artwork", "kind" => "lettering", "font" => "overpass-bold", "cap_height" => "5", "text" => "", "side" => "straight", "set_file" => upload("name;berth\nMary;4\n名;5\n", "crew.csv")
+    lettering = {"kind" => "lettering", "font" => "overpass-bold", "cap_height" => "5", "text" => "", "side" => "straight"}
+    answer = send_form "/marks/#{Mark.last.id}/artwork", lettering.merge("set_file" => upload("\xEF\xBB\xBFname;berth\r\n\"Mary; Ann\";4\r\n名;5\r\n", "crew.csv"))
+    # shown before it is kept
+    expect([answer.status, answer.body, Artwork.count]).to match [200, /2 read from crew.csv.*>Mary; Ann\n名</m, 0]
+    answer = send_form "/marks/#{Mark.last.id}/artwork", lettering.merge("set" => "Mary; Ann\n名")
     expect([answer.status, page_words]).to match [422, /Overpass Bold has no “名”/]
     send_form "/marks/#{Mark.last.id}/artwork", "kind" => "lettering", "font" => "overpass-bold", "text" => "ARC", "side" => "outside", "radius" => "30"
     expect(page_words).to match(/Give the cap height too, so that the arc has a size/)

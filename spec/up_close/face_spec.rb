@@ -22,6 +22,25 @@ RSpec.describe UpClose::Artwork::Face do
     end
   end
 
+  it "is as wide for whoever asks first, though sixteen ask a cold face at once" do
+    bytes = File.binread(Shelves::FontShelf.path("roboto-slab-bold"))
+    widths = lambda do
+      cold = described_class.new(key: "cold", name: "Cold", bytes: bytes)
+      Array.new(16) { |i| Thread.new { UpClose::Artwork::Lettering.new(cold, %w[Wrenfold Sandpiper][i % 2]).drawing.ink.box.width.round(9) } }.map(&:value)
+    end
+    right = widths.call.first(2)
+    12.times { expect(widths.call).to eq right * 8 }
+  end
+
+  it "is as wide for whoever asks first, two hundred times over", slow: true do
+    bytes = File.binread(Shelves::FontShelf.path("overpass-bold"))
+    found = Array.new(200) do
+      cold = described_class.new(key: "cold", name: "Cold", bytes: bytes)
+      Array.new(16) { Thread.new { UpClose::Artwork::Lettering.new(cold, "Wrenfold").drawing.ink.box.width.round(9) } }.map(&:value)
+    end
+    expect(found.flatten.uniq.size).to eq 1
+  end
+
   it "puts accents together from their parts" do
     slab = face("roboto-slab-bold")
     expect(slab.outline("é").box.y).to be < slab.outline("e").box.y - 0.05 * slab.units

@@ -34,17 +34,54 @@ RSpec.describe "outlines and tables that come in" do
       expect(read(dxf(circle), unit_mm: 25.4).rings.first.box.width).to be_within(0.01).of(50.8)
     end
 
-    it "refuses curves it cannot read, open outlines, and other files, in plain words" do
-      expect { read(dxf("0\nSPLINE\n70\n8\n")).rings }.to refuse_saying(/draws with spline/, at: :outline_file)
+    it "refuses open outlines and other files, in plain words, and leaves out with a note what carries none" do
+      circle = "0\nCIRCLE\n10\n0\n20\n0\n40\n1\n"
+      noted = read(dxf("0\nMTEXT\n1\nhello\n0\nHATCH\n2\nx\n0\nHATCH\n2\nx\n" + circle, units: 4))
+      expect([noted.rings.size, noted.notes]).to match [1, [/carries no outline: 1 mtext, 2 hatch/]]
       expect { read(dxf("0\nLINE\n10\n0\n20\n0\n11\n5\n21\n5\n")).rings }.to refuse_saying(/no closed outline/)
       expect { read("hello\nworld\n").rings }.to refuse_saying(/does not read as DXF/)
+    end
+
+    it "reads ellipses and splines to a hundredth of a millimetre" do
+      # π × 20 × 8, turned by its own axis
+      oval = "0\nELLIPSE\n10\n5\n20\n5\n11\n16\n21\n12\n40\n0.4\n41\n0\n42\n6.283185307179586\n"
+      expect(read(dxf(oval, units: 4)).rings.first.area).to be_within(0.1).of(Math::PI * 20 * 8)
+      # a circle of radius 10 as a rational spline of nine points (Piegl and Tiller, example 7.1)
+      h = Math.sqrt(0.5)
+      around = [[10, 0, 1], [10, 10, h], [0, 10, 1], [-10, 10, h], [-10, 0, 1], [-10, -10, h], [0, -10, 1], [10, -10, h], [10, 0, 1]]
+      knots = [0, 0, 0, 1, 1, 2, 2, 3, 3, 4, 4, 4].map { |k| "40\n#{k}\n" }.join
+      spline = "0\nSPLINE\n70\n4\n71\n2\n#{knots}#{around.map { |_, _, w| "41\n#{w}\n" }.join}#{around.map { |x, y, _| "10\n#{x}\n20\n#{y}\n" }.join}"
+      ring = read(dxf(spline, units: 4)).rings.first
+      expect(ring.points.map { |p| Math.hypot(p.x, p.y) }).to all be_within(1e-9).of(10)
+      expect(ring.area).to be_within(0.1).of(Math::PI * 100)
+    end
+
+    it "puts blocks in where they are inserted, turned, sized and in rows, and leaves out layers that are off or frozen" do
+      blocks = "0\nSECTION\n2\nBLOCKS\n0\nBLOCK\n2\nslot\n10\n1\n20\n1\n0\nLWPOLYLINE\n70\n1\n10\n1\n20\n1\n10\n5\n20\n1\n10\n5\n20\n3\n10\n1\n20\n3\n0\nENDBLK\n0\nENDSEC\n"
+      layers = "0\nSECTION\n2\nTABLES\n0\nTABLE\n2\nLAYER\n0\nLAYER\n2\nnotes\n70\n0\n62\n-7\n0\nLAYER\n2\nold\n70\n1\n62\n7\n0\nLAYER\n2\ncut\n70\n0\n62\n7\n0\nENDTAB\n0\nENDSEC\n"
+      hidden = %w[notes old].map { |layer| "0\nCIRCLE\n8\n#{layer}\n10\n0\n20\n0\n40\n500\n" }.join
+      placed = "0\nINSERT\n8\ncut\n2\nslot\n10\n10\n20\n20\n41\n2\n42\n2\n50\n90\n70\n3\n44\n30\n"
+      reader = read(dxf(hidden + placed, units: 4).sub("0\nSECTION\n2\nENTITIES", layers + blocks + "0\nSECTION\n2\nENTITIES"))
+      # 4 × 2 twice as large, turned a quarter about (10, 20): 4 wide to the left, 8 high upwards; rows run along the turn
+      expect(reader.rings.map { |ring| ring.box.to_a.map { |v| v.round(6) } }).to match_array [[6, -28, 4, 8], [6, -58, 4, 8], [6, -88, 4, 8]]
+      expect(reader.notes).to match [/layer is not shown: 2/]
+    end
+
+    it "takes an outline that is drawn twice as one, and asks what it cannot know" do
+      square = ->(from, side) { "0\nLWPOLYLINE\n70\n1\n#{[[from, from], [from + side, from], [from + side, from + side], [from, from + side]].map { |x, y| "10\n#{x}\n20\n#{y}\n" }.join}" }
+      twice = UpClose::Measure::OutlineFile.read(dxf(square[0, 50] + square[0, 50], units: 4))
+      expect([twice.keep_outs, twice.holds_all?, twice.unit_known?]).to eq [[], false, true]
+      framed = dxf(square[0, 200] + square[50, 80])
+      file = UpClose::Measure::OutlineFile.read(framed)
+      expect([file.holds_all?, file.unit_known?, file.box.width]).to eq [true, false, 200]
+      expect(UpClose::Measure::OutlineFile.read(framed, unit_mm: 25.4, frame: true)).to have_attributes(holds_all?: false, unit_known?: true, box: have_attributes(width: be_within(1e-6).of(80 * 25.4)))
     end
 
     it "makes keep-outs of the loops inside, DXF and SVG alike" do
       drawn = %(<svg xmlns="http://www.w3.org/2000/svg" width="60mm" height="40mm" viewBox="0 0 60 40"><rect width="60" height="40"/><circle cx="15" cy="10" r="3"/></svg>)
       file = UpClose::Measure::OutlineFile.read(drawn)
       expect(file.keep_outs.first).to include(kind: "disc", x: be_within(0.02).of(-15), y: be_within(0.02).of(-10), width: be_within(0.05).of(6))
-      expect { UpClose::Measure::OutlineFile.read(svg('<rect width="9" height="9"/>')) }.to refuse_saying(/does not say how large/, at: :outline_file)
+      expect(UpClose::Measure::OutlineFile.read(svg('<rect width="9" height="9"/>'))).not_to be_unit_known
     end
   end
 
@@ -81,7 +118,7 @@ RSpec.describe UpClose::Measure::OutlineFile do
   end
 
   it "asks for the unit of a drawing that says none, and takes it" do
-    expect { read('<rect width="60" height="40"/>') }.to refuse_saying(/does not say how large it is/, at: :outline_file)
+    expect(read('<rect width="60" height="40"/>')).not_to be_unit_known
     given = described_class.read(svg('<rect width="60" height="40"/>'), unit_mm: 0.5)
     expect(UpClose::Geometry::Ring.new(given.points.map { |x, y| point(x, y) }).box.width).to be_within(1e-6).of(30)
   end

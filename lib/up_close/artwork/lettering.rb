@@ -29,6 +29,12 @@ module UpClose
         end
       end
 
+      # what has no width, and every kind of space but the plain one
+      UNSEEN = /[\u200B-\u200F\u2060\uFEFF\u00AD]/
+      SPACES = /[\t\u00A0\u1680\u2000-\u200A\u202F\u205F\u3000]/
+
+      def self.tidy(text) = text.to_s.unicode_normalize(:nfc).gsub(/\r\n?/, "\n").gsub(UNSEEN, "").gsub(SPACES, " ").strip
+
       def self.glyph(face, char) = (char == " ") ? Geometry::Path::EMPTY : face.outline(char)
 
       # @param face [Face]
@@ -37,7 +43,7 @@ module UpClose
       # @raise [Errors::MissingLetters, Errors::BadArtwork]
       def initialize(face, text, setting: Setting::PLAIN)
         @face, @setting = face, setting
-        @text = text.to_s.unicode_normalize(:nfc).gsub("\r\n", "\n").strip.freeze
+        @text = Lettering.tidy(text).freeze
         check
         freeze
       end
@@ -93,7 +99,7 @@ module UpClose
         end
         missing = text.delete("\n").chars.uniq.reject { |c| face.has?(c) }
         return if missing.empty?
-        refuse(Errors::MissingLetters, "#{face.name} has no #{missing.first(8).map { |c| "“#{c}”" }.join(", ")}.", "Choose another font, or other letters.")
+        refuse(Errors::MissingLetters, "#{face.name} has no #{missing.first(8).map { |c| "“#{c.match?(/[[:print:]]/) ? c : format("U+%04X", c.ord)}”" }.join(", ")}.", "Choose another font, or other letters.")
       end
 
       def refuse(kind, reason, remedy) = raise(kind.new(reason, remedy: remedy, field: :text))

@@ -29,7 +29,8 @@ module UpClose
 
       def check
         refuse("An arc needs a radius larger than the letters.", "Give it one, such as the piece's own.", :radius) if arc? && radius < 1
-        refuse("Letters drawn together by more than half their height lie on each other.", "Give less.", :spacing) if spacing < -0.5 || spacing > 10
+        refuse("Letters drawn together by more than half their height lie on each other.", "Give less.", :spacing) if spacing < -0.5
+        refuse("Letters more than ten times their height apart read as letters, not as a word.", "Give less.", :spacing) if spacing > 10
         refuse("This outline is thicker than the letters.", "Give less.", :outline) if outline.negative? || outline > 0.5
       end
 

@@ -16,6 +16,8 @@ module UpClose
       }.freeze
       VULGAR = {"½" => "1/2", "¼" => "1/4", "¾" => "3/4", "⅛" => "1/8", "⅜" => "3/8", "⅝" => "5/8", "⅞" => "7/8",
                 "⅓" => "1/3", "⅔" => "2/3"}.freeze
+      # digits and signs as East Asian keyboards type them
+      WIDE, NARROW = "０-９．，＋－／　", "0-9.,+\\-/ "
       DECIMAL = /\d+(?:\.\d+)?|\.\d+/
       AMOUNT = %r{(?:(?:(?<units>\d+)(?:\s+|\s*-\s*))?(?<top>\d{1,3})/(?<bottom>\d{1,3})|(?<whole>#{DECIMAL}))}
       LIMIT_MM = 2000.0
@@ -42,7 +44,7 @@ module UpClose
       private
 
       def tidy(text)
-        line = text.to_s.dup.force_encoding("UTF-8").scrub("").strip.downcase
+        line = text.to_s.dup.force_encoding("UTF-8").scrub("").tr(WIDE, NARROW).strip.downcase
         line = line.tr("″”“′’‘−", "\"\"\"'''-").gsub("''", '"')
         VULGAR.each { |sign, plain| line = line.gsub(sign, " #{plain}") }
         line.strip.sub(/\A(-?\d*),(\d+)/, '\1.\2').sub(/\A(-?)(\d{1,3}) (\d{3})(?!\/|\d)/, '\1\2\3').sub(/\.\z/, "")

@@ -11,39 +11,51 @@ module UpClose
       # a corner that stands out less than this is dropped
       THIN_MM = 0.01
 
-      attr_reader :points, :keep_outs, :notes
+      attr_reader :points, :keep_outs, :notes, :inner
 
       # @param bytes [String]
       # @param unit_mm [Float, nil] millimetres a unit, in place of what the file says
+      # @param frame [Boolean] the outermost outline is only a frame round the drawing
       # @raise [Errors::BadArtwork]
-      def self.read(bytes, unit_mm: nil)
+      def self.read(bytes, unit_mm: nil, frame: false)
         refuse("This file is empty.", "Choose the file again.") if bytes.to_s.empty?
         head = bytes.byteslice(0, 4096).b
-        return from_svg(bytes, unit_mm) if head.match?(/<(\w+:)?svg\b|<!DOCTYPE/i)
+        return from_svg(bytes, unit_mm, frame) if head.match?(/<(\w+:)?svg\b|<!DOCTYPE/i)
         reader = Formats::DXF::Reader.new(bytes, unit_mm: unit_mm)
-        new(reader.rings, reader.notes)
+        new(reader.rings, reader.notes, unit_known: !unit_mm.nil? || reader.unit_known?, frame: frame)
       end
 
-      def self.from_svg(bytes, unit_mm)
+      def self.from_svg(bytes, unit_mm, frame)
         drawing = Formats::SVG::Reader.new(bytes).drawing
-        mm = unit_mm || drawing.mm_per_unit || refuse("This SVG does not say how large it is.", "Say what its unit is, or save it with a width in millimetres.")
+        mm = unit_mm || drawing.mm_per_unit || 1.0
         loops = drawing.shapes.flat_map { |shape| shape.path.flatten(TOLERANCE_MM / mm).select { |points, closed| points.size > 2 && (closed || points.first.distance(points.last) * mm < 0.05) }.map(&:first) }
         rings = loops.map { |points| Geometry::Ring.new(points.map { |p| p * mm }) }.select { |ring| ring.points.size > 2 && ring.area > 1e-3 }.sort_by { |ring| -ring.area }
         refuse("This SVG holds no closed outline.", "Draw the outline as one closed path.") if rings.empty?
-        new(rings, drawing.notes)
+        new(rings, drawing.notes, unit_known: !unit_mm.nil? || !drawing.mm_per_unit.nil?, frame: frame)
       end
 
       def self.refuse(reason, remedy) = raise(Errors::BadArtwork.new(reason, remedy: remedy, field: :outline_file))
 
       # @param rings [Array<Geometry::Ring>] largest first
-      def initialize(rings, notes)
+      # @param unit_known [Boolean] whether the file, or the maker, says its unit  @param frame [Boolean] as for +read+
+      def initialize(rings, notes, unit_known: true, frame: false)
+        rings = rings.drop(1) if frame && rings.size > 1
         outline, *inner = rings
+        @unit_known, @inner = unit_known, (inner.first.points.map(&:to_a).freeze if inner.any? && inner.all? { |ring| outline.contains?(ring.centroid) })
         middle = outline.box.centre
         @points = thinned(outline).map(&:to_a).freeze
         @keep_outs = inner.select { |ring| outline.contains?(ring.centroid) }.map { |ring| keep_out(ring, middle) }.freeze
         @notes = notes.freeze
         freeze
       end
+
+      def unit_known? = @unit_known
+
+      # one outline holds all the others: the piece with what is cut in it, or a frame round it
+      def holds_all? = !@inner.nil?
+
+      # @return [Geometry::Box]
+      def box = Geometry::Box.around(points.map { |x, y| Geometry::Point[x, y] })
 
       private
 

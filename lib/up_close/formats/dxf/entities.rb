@@ -6,33 +6,26 @@ module UpClose
       # What a DXF draws, as points: y turned downwards, curves as chords.
       class Entities
         CHORD_MM = 0.002
-        # drawn, but no outline
-        PASSED_OVER = %w[TEXT MTEXT DIMENSION POINT INSERT HATCH VIEWPORT ATTRIB ATTDEF SEQEND VERTEX SOLID LEADER].freeze
-
         # @param scale [Float] mm a unit
         def initialize(scale)
           @scale = scale
         end
 
         # @param codes [Array<Array(Integer, String)>]
-        # @return [Array<Array<Point>>]
+        # @return [Array<Array<Point>>, nil] nil for what carries no outline
         def points(kind, codes)
           case kind
           when "LINE" then [[at(codes, 10), at(codes, 11)]]
           when "CIRCLE" then [arc(at(codes, 10), value(codes, 40), 0, 360)]
           when "ARC" then [arc(at(codes, 10), value(codes, 40), *arc_angles(codes))]
+          when "ELLIPSE" then [ellipse(codes)]
+          when "SPLINE" then [Spline.new(codes).points(CHORD_MM / @scale).map { |x, y| point(x, y) }]
           when "LWPOLYLINE" then [polyline(corners(codes), closed?(codes))]
           when "POLYLINE" then [polyline(vertices(codes), closed?(codes))]
-          else pass_over(kind)
           end
         end
 
         private
-
-        def pass_over(kind)
-          return [] if PASSED_OVER.include?(kind)
-          raise Errors::BadArtwork.new("This DXF draws with #{kind.downcase}, which Up Close does not read.", remedy: "Turn it into lines and arcs where it was drawn.", field: :outline_file)
-        end
 
         def value(codes, code) = codes.assoc(code)&.last.to_f
 
@@ -74,6 +67,19 @@ module UpClose
           middle = (p + q) * 0.5 - (q - p).normal.unit * (radius * Math.cos(angle / 2))
           count = chords(radius.abs, angle.abs)
           Array.new(count) { |i| middle + Geometry::Transform.turn(-angle * 180 / Math::PI * i / count).apply(p - middle) }
+        end
+
+        # by its longer half axis, the share of the shorter one, and from where to where (radians of the circle it was)
+        def ellipse(codes)
+          middle, major = [10, 11].map { |code| [value(codes, code), value(codes, code + 10)] }
+          share, from = value(codes, 40), value(codes, 41)
+          to = codes.assoc(42) ? value(codes, 42) : 2 * Math::PI
+          to += 2 * Math::PI if to <= from
+          count = chords(Math.hypot(*major) * @scale, to - from)
+          Array.new(count + 1) do |i|
+            cos, sin = Math.cos(from + (to - from) * i / count), Math.sin(from + (to - from) * i / count)
+            point(middle[0] + major[0] * cos - major[1] * share * sin, middle[1] + major[1] * cos + major[0] * share * sin)
+          end
         end
 
         def arc(centre, radius, from, to)
