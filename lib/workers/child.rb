@@ -3,25 +3,31 @@
 module Workers
   # One piece of work, in the process that was forked for it.
   class Child
+    # An error as it goes over the pipe: what caused it stays behind, since it may hold what cannot be sent. Frozen.
+    Refusal = Struct.new(:kind, :message, :facts) do
+      # @param error [UpClose::Error]
+      def self.of(error) = new(error.class, error.message, error.instance_variables.to_h { |name| [name, error.instance_variable_get(name)] })
+
+      # @return [UpClose::Error]
+      def error = kind.allocate.exception(message).tap { |made| facts.each { |name, value| made.instance_variable_set(name, value) } }
+    end
+
     def initialize(answers)
       @answers = answers
     end
 
+    # The process ends with it: with 0 once an answer is on the pipe, else with 1.
     # @param verb [Symbol] of the receiver  @param arguments [Array]  @param named [Hash]  @param limits [Limits]
     def call(receiver, verb, arguments, named, limits)
-      limit(limits)
+      # the last resort, should the shop be gone
+      Process.setrlimit(:CPU, (limits.wall_s * 2).ceil)
       Frames.write(@answers, [:began, Process.pid])
       Workers.here = self
-      Frames.write(@answers, [:answer, receiver.public_send(verb, *arguments, **named)])
-    rescue UpClose::Error => error
-      Frames.write(@answers, [:refused, error])
-    rescue NoMemoryError, SystemStackError
-      Frames.write(@answers, [:refused, unreadable])
-    rescue => error
-      warn error.full_message(highlight: false)
-      Frames.write(@answers, [:refused, unreadable])
-    ensure
+      Frames.write(@answers, answer { receiver.public_send(verb, *arguments, **named) })
       exit!(0)
+    rescue Exception => error # rubocop:disable Lint/RescueException
+      warn error.full_message(highlight: false)
+      exit!(1)
     end
 
     # tells the shop that reading is done and the longer part begins
@@ -29,8 +35,13 @@ module Workers
 
     private
 
-    def limit(limits)
-      Process.setrlimit(:CPU, (limits.wall_s * 2).ceil)
+    def answer
+      [:answer, yield]
+    rescue UpClose::Error => error
+      [:refused, Refusal.of(error)]
+    rescue NoMemoryError, SystemStackError, StandardError => error
+      warn error.full_message(highlight: false) if ENV["UP_CLOSE_TELL_ALL"]
+      [:refused, Refusal.of(unreadable)]
     end
 
     def unreadable

@@ -32,6 +32,9 @@ module Workers
     # starts them before there is work, so that none waits for that
     def warm = @all.each(&:warm)
 
+    # @return [Integer] the most that any piece of work was seen to hold, bytes
+    def peak_bytes = @all.map(&:peak_bytes).max
+
     def close = @all.each(&:close)
 
     private

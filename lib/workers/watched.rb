@@ -3,11 +3,11 @@
 module Workers
   # One piece of work as it goes on: what it says of itself, and what it uses against its limits.
   class Watched
-    attr_reader :doing
+    attr_reader :doing, :peak_bytes
 
     # @param limits [Limits]
     def initialize(limits)
-      @limits, @began, @doing, @drawing = limits, now, "reading", false
+      @limits, @began, @doing, @drawing, @peak_bytes = limits, now, "reading", false, 0
     end
 
     def seconds = now - @began
@@ -19,7 +19,7 @@ module Workers
       case kind
       when :began then @pid = told
       when :drawing then @drawing, @doing = true, told
-      when :refused then raise told
+      when :refused then raise told.error
       when :answer then @answered = true
       end
       kind == :answer
@@ -29,7 +29,9 @@ module Workers
     def check!
       too_long(@limits.wall_s) if seconds > @limits.wall_s
       return unless @pid
-      too_large if Usage.resident_bytes(@pid) > @limits.memory_bytes
+      resident = Usage.resident_bytes(@pid)
+      @peak_bytes = [@peak_bytes, resident].max
+      too_large if resident > @limits.memory_bytes
       too_long(@limits.reading_cpu_s) if !@drawing && Usage.cpu_s(@pid) > @limits.reading_cpu_s
     end
 

@@ -10,8 +10,11 @@ module Workers
     # an address-space limit is only a last resort: it counts what is merely mapped
     MOST_MAPPED_BYTES = 8_000_000_000
 
+    # the most that any piece of work was seen to hold, bytes
+    attr_reader :peak_bytes
+
     def initialize
-      @started = nil
+      @peak_bytes = 0
     end
 
     # @param work [Array] as Child#call takes it  @param limits [Limits]
@@ -66,6 +69,8 @@ module Workers
         watched.check!
         raise UpClose::Errors::Stopped.new("You stopped it.", remedy: "Start it again when you like.") if yield(watched.doing, watched.seconds) == false
       end
+    ensure
+      @peak_bytes = [@peak_bytes, watched.peak_bytes].max
     end
 
     # it died of itself: a crash in a library, or the system was short of memory
