@@ -22,11 +22,34 @@ module Workers
     # @see Pool#call
     def call(...) = pool.call(...)
 
-    # true in a process that is a worker itself
-    def here? = !@here.nil?
+    # Runs this very process's further work in a child, within limits: where there is but one thing to
+    # do, as on the command line, and nothing has been drawn yet.
+    # @yield in the child, to its exit code
+    # @return [Integer] that code
+    # @raise [UpClose::Errors::TooMuch]
+    def in_child(limits: Limits::USUAL)
+      child = fork { exit!(yield.tap { [$stdout, $stderr].each(&:flush) }) }
+      watched = Watched.new(limits, pid: child)
+      until (ended = Process.wait2(child, Process::WNOHANG))
+        watched.check!
+        sleep Watched::LOOKED_EVERY_S
+      end
+      ended.last.exitstatus || raise(Watched.broken)
+    rescue UpClose::Errors::TooMuch
+      kill(child) unless ended
+      raise
+    end
 
     # says that reading is done; in a worker it moves on to the longer limit
     def drawing(what = "drawing") = @here&.drawing(what)
+
+    def kill(child)
+      Process.kill(:KILL, child)
+      Process.wait(child)
+    rescue Errno::ESRCH, Errno::ECHILD
+      nil
+    end
+    private :kill
 
     def pool = @lock.synchronize { @pool ||= Pool.new.tap { |pool| at_exit { pool.close } } }
   end

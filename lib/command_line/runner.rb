@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "up_close"
+require "workers"
 
 module CommandLine
   # A wrong call, as against work that cannot be done.
@@ -10,18 +11,34 @@ module CommandLine
   class Runner
     VERBS = {"print" => "PrintVerb", "check" => "CheckVerb", "unroll" => "UnrollVerb", "nest" => "NestVerb", "calibrate" => "CalibrateVerb", "remaining" => "RemainingVerb", "methods" => "MethodsVerb", "compare" => "CompareVerb", "mark" => "MarkVerb", "plan" => "PlanVerb"}.freeze
 
+    # what opens files of others does it in a child, within the limits that the pages have
+    OUTSIDE = %w[print check mark calibrate remaining].freeze
+
+    # as a process of its own
+    def self.run(arguments)
+      return call(arguments) unless OUTSIDE.include?(arguments.first)
+      Workers.in_child { call(arguments) }
+    rescue UpClose::Error => error
+      warn one_sentence(error.sentence)
+      1
+    end
+
     # @return [Integer] 0, 1 (cannot be done) or 2 (wrong use)
     def self.call(arguments, out: $stdout, err: $stderr)
       verb, *rest = arguments
       name = VERBS[verb] or raise WrongUse, "Usage: up-close VERB …, VERB one of: #{VERBS.keys.join(", ")}."
       require "command_line/#{verb}_verb"
-      out.puts CommandLine.const_get(name).new(rest).call
+      work = CommandLine.const_get(name).new(rest)
+      out.puts work.call
       0
     rescue WrongUse, OptionParser::ParseError => error
       err.puts sentence(error)
       2
     rescue UpClose::Error => error
       err.puts one_sentence(error.sentence)
+      1
+    rescue NoMemoryError, SystemStackError
+      err.puts "That is more than can be worked out here; simplify the file."
       1
     rescue SystemCallError => error
       err.puts "That file cannot be read or written: #{error.message.sub(/ @ .*?- /, ": ")}."

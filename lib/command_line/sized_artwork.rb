@@ -22,7 +22,7 @@ module CommandLine
       raise WrongUse, "--printer is laser or inkjet." unless %w[laser inkjet].include?(@options[:printer])
     end
 
-    def artwork = @artwork ||= @options[:text] ? words.drawing : UpClose::Artwork::Opening.call(File.binread(@file))
+    def artwork = @artwork ||= @options[:text] ? words.drawing.tap { Workers.drawing } : UpClose::Artwork::Opening.call(File.binread(@file), on_draw: -> { Workers.drawing })
 
     def ink = @ink ||= artwork.ink
 

@@ -3,26 +3,40 @@
 module Workers
   # One piece of work as it goes on: what it says of itself, and what it uses against its limits.
   class Watched
+    LOOKED_EVERY_S = 0.05
+
     attr_reader :doing, :peak_bytes
 
+    # it died of itself: a crash in a library, or the system was short of memory
+    # @return [UpClose::Errors::TooMuch]
+    def self.broken
+      UpClose::Errors::TooMuch.new("This broke the program that reads it.", remedy: "Open it where it was made and save it again, as a PNG at its final size if nothing else helps.", field: :file)
+    end
+
     # @param limits [Limits]
-    def initialize(limits)
-      @limits, @began, @doing, @drawing, @peak_bytes = limits, now, "reading", false, 0
+    # @param pid [Integer, nil] of a process that says nothing of what it does: only the limits for all of it hold
+    def initialize(limits, pid: nil)
+      @limits, @began, @doing, @drawing, @peak_bytes, @pid = limits, now, "reading", !pid.nil?, 0, pid
     end
 
     def seconds = now - @began
 
-    # one frame from the worker
-    # @return [Boolean] whether it is the answer
-    # @raise [UpClose::Error] as the work refused
-    def take(kind, told = nil)
-      case kind
-      when :began then @pid = told
-      when :drawing then @drawing, @doing = true, told
-      when :refused then raise told.error
-      when :answer then @answered = true
+    # Reads what the work says until it has answered.
+    # @param io [IO] the pipe it writes on
+    # @yield [String, Float] what it is doing, and for how many seconds; false stops it
+    # @return [Object] the answer
+    # @raise [UpClose::Error] as the work refused, or when it was over its limits, or stopped
+    # @raise [IOError] when it ended without an answer
+    def follow(io)
+      buffer = "".b
+      loop do
+        if io.wait_readable(LOOKED_EVERY_S)
+          buffer << (io.read_nonblock(1 << 20, exception: false) || raise(IOError, "no answer"))
+          Frames.take(buffer).each { |kind, *told| return told.first if take(kind, *told) }
+        end
+        check!
+        raise UpClose::Errors::Stopped.new("You stopped it.", remedy: "Start it again when you like.") if yield(doing, seconds) == false
       end
-      kind == :answer
     end
 
     # @raise [UpClose::Errors::TooMuch]
@@ -36,6 +50,17 @@ module Workers
     end
 
     private
+
+    # one frame from the worker
+    # @return [Boolean] whether it is the answer
+    def take(kind, told = nil)
+      case kind
+      when :began then @pid = told
+      when :drawing then @drawing, @doing = true, told
+      when :refused then raise told.error
+      end
+      kind == :answer
+    end
 
     def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
 

@@ -6,7 +6,6 @@ module Workers
   # A piece that uses more than its limits is killed, and the process with it.
   class Worker
     MAIN = File.expand_path("main.rb", __dir__)
-    LOOKED_EVERY_S = 0.05
     # an address-space limit is only a last resort: it counts what is merely mapped
     MOST_MAPPED_BYTES = 8_000_000_000
 
@@ -26,7 +25,8 @@ module Workers
       Frames.write(@in, work)
       watch(limits) { |*at| yield(*at) }
     rescue Errno::EPIPE, IOError
-      ended!
+      close
+      raise Watched.broken
     rescue UpClose::Errors::TooMuch, UpClose::Errors::Stopped, Interrupt
       close
       raise
@@ -58,25 +58,11 @@ module Workers
       [child_in, child_out].each(&:close)
     end
 
-    def watch(limits)
+    def watch(limits, &told)
       watched = Watched.new(limits)
-      buffer = "".b
-      loop do
-        if @out.wait_readable(LOOKED_EVERY_S)
-          buffer << (@out.read_nonblock(1 << 20, exception: false) || ended!)
-          Frames.take(buffer).each { |kind, *told| return told.first if watched.take(kind, *told) }
-        end
-        watched.check!
-        raise UpClose::Errors::Stopped.new("You stopped it.", remedy: "Start it again when you like.") if yield(watched.doing, watched.seconds) == false
-      end
+      watched.follow(@out, &told)
     ensure
       @peak_bytes = [@peak_bytes, watched.peak_bytes].max
-    end
-
-    # it died of itself: a crash in a library, or the system was short of memory
-    def ended!
-      close
-      raise UpClose::Errors::TooMuch.new("This broke the program that reads it.", remedy: "Open it where it was made and save it again, as a PNG at its final size if nothing else helps.", field: :file)
     end
   end
 end
