@@ -3,17 +3,20 @@
 # Loads everything once: settings, the core, the shelves, the app, the database.
 require_relative "../lib/bundle"
 $LOAD_PATH.unshift File.expand_path("../lib", __dir__)
+require_relative "settings"
+# workers find the maker's own fonts by it
+ENV["UP_CLOSE_FONTS"] = Settings.fonts
 require "logger"
 require "up_close"
 require "active_record"
 require "erubi"
 require "sinatra/base"
-require_relative "settings"
 require "shelves/font_shelf"
 require "shelves/print_files"
 require "shelves/drawn_artwork"
 require "shelves/print_job"
 require "shelves/outside_picture"
+require "shelves/font_file"
 require "workers"
 require "shelves/original_store"
 require "shelves/recent"

@@ -30,6 +30,9 @@ module Settings
 
   def originals = File.join(home, "originals")
 
+  # a maker's own fonts
+  def fonts = File.join(home, "fonts")
+
   # what has been opened of them: all of it can be thrown away
   def opened = File.join(home, "opened")
 

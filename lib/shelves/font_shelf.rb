@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "shelves/own_fonts"
 require "up_close"
 
 module Shelves
@@ -21,18 +22,30 @@ module Shelves
     @faces = {}
 
     class << self
+      # the folder of the maker's own, beside those that ship; workers are told it by their environment
+      def own = OwnFonts.new(ENV.fetch("UP_CLOSE_FONTS", ""))
+
+      # @return [Hash{String => String}] key → name, those that ship
+      def shipped = FACES.transform_values(&:first)
+
       # @return [Hash{String => String}] key → name
-      def names = FACES.transform_values(&:first)
+      def names = shipped.merge(own.all.transform_values { |about| about["name"] })
 
       # @return [UpClose::Artwork::Face]
       # @raise [UpClose::Errors::Unknown]
       def fetch(key)
+        return own_face(key.to_s) if OwnFonts::KEY.match?(key.to_s)
         name, file = FACES[key.to_s]
         unless file
           raise UpClose::Errors::Unknown.new("No font called “#{key}” ships with Up Close.", remedy: "Choose one of: #{FACES.keys.join(", ")}.", field: :font)
         end
         LOCK.synchronize { @faces[key.to_s] ||= UpClose::Artwork::Face.new(key: key.to_s, name: name, bytes: File.binread(File.join(ROOT, file))) }
       end
+
+      def own_face(key)
+        LOCK.synchronize { @faces[key] ||= own.face(key) } || raise(UpClose::Errors::Unknown.new("This font of your own is no longer here.", remedy: "Add it again, or choose another.", field: :font))
+      end
+      private :own_face
 
       def path(key) = File.join(ROOT, FACES.fetch(key).last)
     end

@@ -25,6 +25,9 @@ module Workers
       Workers.here = self
       Frames.write(@answers, answer { receiver.public_send(verb, *arguments, **named) })
       exit!(0)
+    rescue Errno::EPIPE
+      # nobody waits for it any more
+      exit!(1)
     rescue Exception => error # rubocop:disable Lint/RescueException
       warn error.full_message(highlight: false)
       exit!(1)

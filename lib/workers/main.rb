@@ -10,6 +10,7 @@ require "up_close"
 require "shelves/drawn_artwork"
 require "shelves/print_job"
 require "shelves/outside_picture"
+require "shelves/font_file"
 require "workers"
 UpClose::LOADER.eager_load
 

@@ -94,6 +94,43 @@ RSpec.describe "a file that a maker brings", :shop do
     expect(Piece.last.to_core.box.width).to be_within(1e-6).of(50.8)
   end
 
+  # the tables of a TTF, each packed by itself (W3C, WOFF File Format 1.0)
+  def woff(ttf)
+    count = ttf.unpack1("@4n")
+    entries = Array.new(count) { |i| ttf.unpack("@#{12 + 16 * i}a4N3") }
+    at = 44 + 20 * count
+    tables = entries.map { |tag, sum, from, length| [tag, sum, length, Zlib.deflate(ttf.byteslice(from, length)).then { |packed| (packed.bytesize < length) ? packed : ttf.byteslice(from, length) }] }
+    body = +"".b
+    directory = tables.map do |tag, sum, length, packed|
+      [tag, at + body.bytesize, packed.bytesize, length, sum].pack("a4N4").tap { body << packed << "\0" * (-packed.bytesize % 4) }
+    end
+    ["wOFF", ttf.byteslice(0, 4), 44 + 20 * count + body.bytesize, count].pack("a4a4Nn").ljust(44, "\0") + directory.join + body
+  end
+
+  it "or a font of the maker's own, is kept with its licence, used and measured like one that ships" do
+    mark
+    ttf = File.binread(Shelves::FontShelf.path("roboto-slab-bold"))
+    {"slab.ttf" => ttf, "slab.woff" => woff(ttf), "bebas.otf" => File.binread(Shelves::FontShelf.path("bebas-neue"))}.each do |name, bytes|
+      send_form "/fonts", "font_file" => upload(bytes, name), "licence" => "SIL OFL 1.1", "name" => name, "mark" => mark.id.to_s
+      expect(last_response.status).to eq(303), page_words
+      own, shipped = [Shelves::OwnFonts.key_of(Digest::SHA256.hexdigest(bytes)), name.start_with?("bebas") ? "bebas-neue" : "roboto-slab-bold"].map { |key| Shelves::FontShelf.fetch(key) }
+      expect([own.cap_height, own.x_height, own.line_height]).to eq [shipped.cap_height, shipped.x_height, shipped.line_height]
+      drawn = [own, shipped].map { |face| UpClose::Artwork::Lettering.new(face, "AVENÉ").drawing.ink.box.to_a }
+      expect(drawn.first).to eq drawn.last
+    end
+    key = Shelves::OwnFonts.key_of(Digest::SHA256.hexdigest(ttf))
+    send_form "/marks/#{mark.id}/artwork", "kind" => "lettering", "font" => key, "text" => "Heron", "cap_height" => "4"
+    expect(mark.reload.artwork).to have_attributes(font: key, kind: "lettering")
+    expect(get("/marks/#{mark.id}/ink.svg").body).to include "<path"
+    expect(get("/fonts").body).to include("SIL OFL 1.1", "slab.ttf")
+    send_form "/fonts", "font_file" => upload(ttf, "slab.ttf"), "licence" => ""
+    expect([last_response.status, page_words]).to match [422, /under which licence/]
+    {ttf[0, 9000] => /breaks off/, "wOF2" + "x" * 90 => /WOFF2/, "hello" => /no font/, ttf.dup.tap { |b| b[200, 4000] = "\xFF".b * 4000 } => /breaks off|no letters/}.each do |bytes, words|
+      send_form "/fonts", "font_file" => upload(bytes, "bad.ttf"), "licence" => "mine"
+      expect([last_response.status, page_words]).to match [422, words]
+    end
+  end
+
   it "says its own size, and goes back to it with one press" do
     bring('<svg xmlns="http://www.w3.org/2000/svg" width="42mm" height="20mm" viewBox="0 0 42 20"><rect width="42" height="18.5"/></svg>', "true.svg")
     expect(mark.reload.width_mm).to be_within(1e-6).of(42)

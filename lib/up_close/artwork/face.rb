@@ -38,10 +38,29 @@ module UpClose
         @pairs[[glyph(first), glyph(second)]] || 0
       end
 
+      # what the file calls itself
+      # @return [String, nil]
+      def own_name = @font.name.font_name&.first.to_s.dup.force_encoding("UTF-16BE").then { |text| readable(text) || readable(text.force_encoding("UTF-8")) }
+
+      # characters that it has a glyph for, in the order of their numbers
+      # @return [Array<String>]
+      def letters = @map.code_map.keys.select { |code| code.between?(33, 0xFFFF) && !code.between?(0xD800, 0xF8FF) }.sort.map { |code| [code].pack("U") }
+
+      # kerning among some characters
+      # @return [Hash{Array(String, String) => Integer}]
+      def pairs(chars)
+        by_glyph = chars.group_by { |char| glyph(char) }
+        @pairs.each_with_object({}) do |((first, second), value), found|
+          by_glyph.fetch(first, []).product(by_glyph.fetch(second, [])).each { |pair| found[pair] = value }
+        end
+      end
+
       # @return [Geometry::Path]
       def outline(char) = @lock.synchronize { @outlines[char] ||= @reader.call(@font, glyph(char)) }
 
       private
+
+      def readable(text) = text.valid_encoding? ? text.encode("UTF-8").delete("\0").strip[0, 60].then { |name| name if name.match?(/\A[[:print:]]+\z/) } : nil
 
       def read_tables
         across = @font.horizontal_header
