@@ -2,7 +2,7 @@
 
 module UpClose
   # All that can be told of one mark on one piece, by one way of doing it: `up-close mark`
-  # asks it for everything, pages for what it costs.
+  # and every page ask it.
   class WorkedMark
     attr_reader :shape, :placement, :setting, :sealer, :situation, :reading, :clearance_mm
 
