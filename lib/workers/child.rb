@@ -48,7 +48,7 @@ module Workers
     end
 
     def unreadable
-      UpClose::Errors::BadArtwork.new("This file cannot be read.", remedy: "Open it where it was made and save it again.", field: :file)
+      UpClose::Errors::BadArtwork.new("This file cannot be read.", remedy: "Open it where it was made and save it again.")
     end
   end
 end

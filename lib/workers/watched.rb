@@ -10,7 +10,7 @@ module Workers
     # it died of itself: a crash in a library, or the system was short of memory
     # @return [UpClose::Errors::TooMuch]
     def self.broken
-      UpClose::Errors::TooMuch.new("This broke the program that reads it.", remedy: "Open it where it was made and save it again, as a PNG at its final size if nothing else helps.", field: :file)
+      UpClose::Errors::TooMuch.new("This broke the program that reads it.", remedy: "Open it where it was made and save it again, as a PNG at its final size if nothing else helps.")
     end
 
     # @param limits [Limits]
@@ -66,12 +66,12 @@ module Workers
 
     def too_long(most_s)
       raise UpClose::Errors::TooMuch.new("This file takes longer than #{most_s.round} seconds to #{@drawing ? "draw" : "read"}.",
-        remedy: "Simplify it where it was made, or save it as a PNG at its final size.", field: :file)
+        remedy: "Simplify it where it was made, or save it as a PNG at its final size.")
     end
 
     def too_large
       raise UpClose::Errors::TooMuch.new("This file needs more than #{@limits.memory_bytes / 1_000_000} MB of memory to open.",
-        remedy: "Save it smaller: 600 pixels an inch at its final size is plenty.", field: :file)
+        remedy: "Save it smaller: 600 pixels an inch at its final size is plenty.")
     end
   end
 end

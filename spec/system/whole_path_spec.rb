@@ -34,10 +34,10 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
     click_on "Add its artwork"
 
     # artwork
-    attach_file "PNG, JPEG, SVG or PDF", saved("tide.png", "the tide is out")
+    attach_file "A drawing or a picture: SVG, PDF, PNG, JPEG", saved("tide.png", "the tide is out")
     click_on "Use this"
     expect(page).to have_text("none that Up Close reads")
-    attach_file "PNG, JPEG, SVG or PDF", saved("badge.svg", svg('<rect width="60" height="20"/><rect y="20" width="20" height="20"/>'))
+    attach_file "A drawing or a picture: SVG, PDF, PNG, JPEG", saved("badge.svg", svg('<rect width="60" height="20"/><rect y="20" width="20" height="20"/>'))
     click_on "Use this"
     expect(page).to have_text("lines, kept as lines to the paper")
     click_on "Choose the method"

@@ -6,7 +6,8 @@ RSpec.describe UpClose::Artwork::Checks do
   per_mm = 600 / 25.4
 
   # a drawing of mm, 24 × 24
-  def drawn(body) = opened(%(<svg xmlns="http://www.w3.org/2000/svg" width="24mm" height="24mm" viewBox="0 0 24 24">#{body}</svg>))
+  # what turned shapes put beyond it counts as well
+  def drawn(body) = UpClose::Artwork::Opening.call(%(<svg xmlns="http://www.w3.org/2000/svg" width="24mm" height="24mm" viewBox="0 0 24 24">#{body}</svg>), take_all: true)
 
   def width_of(art) = art.ink.box.width * art.mm_per_unit
 

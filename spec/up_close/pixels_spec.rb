@@ -17,7 +17,7 @@ RSpec.describe UpClose::Artwork::Opening do
         "\0".b + [samples.map { |v| v.to_s(2).rjust(depth, "0") }.join].pack("B*") unless samples.empty?
       end
     end
-    described_class::PNG + chunk("IHDR", [width, height, depth, type, 0, 0, interlaced ? 1 : 0].pack("NNC5")) + extra + chunk("IDAT", Zlib.deflate(lines.join)) + chunk("IEND", "".b)
+    UpClose::Artwork::Picture::PNG + chunk("IHDR", [width, height, depth, type, 0, 0, interlaced ? 1 : 0].pack("NNC5")) + extra + chunk("IDAT", Zlib.deflate(lines.join)) + chunk("IEND", "".b)
   end
 
   # a plate at 5, 3 of 10 × 6 pixels on a ground of 40 × 30

@@ -9,6 +9,8 @@ module UpClose
       # Stops at the first thing it cannot read and keeps what came before, as the standard asks.
       class PathData
         COUNTS = {"m" => 2, "l" => 2, "h" => 1, "v" => 1, "c" => 6, "s" => 4, "q" => 4, "t" => 2, "a" => 7, "z" => 0}.freeze
+        # beyond this nothing is a place
+        MOST = 1e9
         NUMBER = /[-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?/i
 
         def self.read(text) = new(text).read
@@ -57,7 +59,7 @@ module UpClose
 
         def number(flag)
           @scan.skip(/[\s,]+/)
-          @scan.scan(flag ? /[01]/ : NUMBER)&.to_f
+          @scan.scan(flag ? /[01]/ : NUMBER)&.to_f&.then { |value| value if value.abs < MOST }
         end
 
         def close

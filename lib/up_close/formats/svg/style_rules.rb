@@ -37,7 +37,7 @@ module UpClose
         def initialize(css)
           @rules = []
           @odd = css.match?(/@(?!charset)/i)
-          css.gsub(%r{/\*.*?\*/}m, "").scan(/([^{}]+)\{([^{}]*)\}/) { |selectors, body| add(selectors, body) }
+          each_rule(without_comments(css)) { |selectors, body| add(selectors, body) }
         end
 
         # true when some rule was beyond us
@@ -50,6 +50,23 @@ module UpClose
         end
 
         private
+
+        # scanned once, however it is written
+        def without_comments(css)
+          scan, kept = StringScanner.new(css), +""
+          while (text = scan.scan_until(%r{/\*}))
+            kept << text.delete_suffix("/*")
+            return kept unless scan.skip_until(%r{\*/})
+          end
+          kept << scan.rest
+        end
+
+        def each_rule(css)
+          scan = StringScanner.new(css)
+          while (selectors = scan.scan_until(/\{/)) && (body = scan.scan_until(/\}/))
+            yield selectors.delete_suffix("{")[/[^}]*\z/], body.delete_suffix("}")
+          end
+        end
 
         def add(selectors, body)
           selectors.split(",").map(&:strip).each do |selector|

@@ -14,7 +14,7 @@ module UpClose
         # @param fit [String, nil] preserveAspectRatio
         def initialize(width:, height:, view: nil, fit: nil)
           @width, @height, @fit = width, height, fit.to_s.strip
-          @view = view if view&.size == 4 && view[2] > 0 && view[3] > 0
+          @view = view if view&.size == 4 && view[2] > 0 && view[3] > 0 && view.all? { |number| number.abs < Lengths::MOST }
           freeze
         end
 
