@@ -28,7 +28,7 @@ class Artwork < ApplicationRecord
   # @return [Shelves::ArtworkSource::Original, Shelves::ArtworkSource::Words, Shelves::ArtworkSource::WordSet]
   def origin
     return Shelves::ArtworkSource::WordSet.new(font, members, setting_core) if set?
-    return Shelves::ArtworkSource::Words.new(font, lettering, setting_core) if lettering?
+    return Shelves::ArtworkSource::Words.new(font, lettering, setting_core, Settings.opened) if lettering?
     Artwork.origin_of(original, **HOW.select { |key| facts[key.to_s] == true }.to_h { |key| [key, true] })
   end
 
@@ -43,9 +43,6 @@ class Artwork < ApplicationRecord
   def set? = members.present?
 
   def setting_core = UpClose::Artwork::Setting.from_h(setting)
-
-  # @return [UpClose::Artwork::Lettering]
-  def lettering_core = UpClose::Artwork::Lettering.new(Shelves::FontShelf.fetch(font), lettering, setting: setting_core)
 
   # width of the ink for a cap height of 1
   def width_per_cap = lettering? ? ink_core.box.width : nil

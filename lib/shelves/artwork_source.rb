@@ -37,10 +37,10 @@ module Shelves
     end
 
     # words in a font
-    Words = Struct.new(:font, :text, :setting) do
+    Words = Struct.new(:font, :text, :setting, :forms) do
       def for_size(_longer_mm) = self
 
-      def opened = @opened ||= UpClose::Artwork::Lettering.new(FontShelf.fetch(font), text, setting: setting).drawing
+      def opened = @opened ||= OpenedForms.new(forms).fetch(key) { [UpClose::Artwork::Lettering.new(FontShelf.fetch(font), text, setting: setting).drawing, {}] }.first
 
       def key = [font, text, setting.to_h]
     end

@@ -100,7 +100,12 @@ module Shelves
     # @return [Array(Array<UpClose::Finding>, Hash)] its checks, and the figures that methods are judged by
     def looked_at(about)
       looked = subject(about)
-      [UpClose::Artwork::Checks.findings(looked), figures_of(looked)]
+      known = [key, looked.artwork.ink.box.to_a]
+      forms = OpenedForms.new(@forms)
+      forms.tell(looked.artwork, known)
+      found = [UpClose::Artwork::Checks.findings(looked), figures_of(looked)]
+      forms.keep_known(looked.artwork, known)
+      found
     end
 
     # @return [Hash] ink laid, length of its lines, its main colours

@@ -10,7 +10,7 @@ module Shelves
   class OpenedForms
     # raised when a form is written differently, or is opened to something else
     VERSION = 1
-    MOST = 300
+    MOST = 600
 
     # @param root [String] a folder
     def initialize(root)
@@ -26,7 +26,24 @@ module Shelves
       yield.tap { |artwork, told| write(path, artwork, told) if artwork.is_a?(UpClose::Artwork::Drawing) || artwork.is_a?(UpClose::Artwork::Picture) }
     end
 
+    # what was worked out of an artwork before, told to it
+    # @param key [Array] all that the artwork depends on
+    # @return [UpClose::Artwork::Drawing, UpClose::Artwork::Picture] itself
+    def tell(artwork, key)
+      artwork.told(Marshal.load(File.binread(known_path(key)))) # rubocop:disable Security/MarshalLoad
+    rescue Errno::ENOENT, ArgumentError, TypeError, EOFError
+      artwork
+    end
+
+    # what has been worked out of it is kept for the next time
+    def keep_known(artwork, key)
+      known = artwork.worked_out
+      write_whole(known_path(key), Marshal.dump(known)) if known.any?
+    end
+
     private
+
+    def known_path(key) = File.join(@root, "#{Digest::SHA256.hexdigest([VERSION, :known, key].inspect)}.form")
 
     def read(path)
       form = Marshal.load(File.binread(path)) # rubocop:disable Security/MarshalLoad
@@ -43,11 +60,15 @@ module Shelves
       facts = {notes: artwork.notes, mm_per_unit: artwork.mm_per_unit}
       form = artwork.vector? ? {shapes: artwork.shapes} : {bytes: artwork.plain_bytes}
       facts[:rendered] = true if !artwork.vector? && artwork.rendered?
+      write_whole(path, Marshal.dump(form.merge(facts: facts, ink: artwork.ink, told: told)))
+      thin_out
+    end
+
+    def write_whole(path, bytes)
       FileUtils.mkdir_p(@root)
       temporary = "#{path}.#{SecureRandom.hex(4)}.part"
-      File.binwrite(temporary, Marshal.dump(form.merge(facts: facts, ink: artwork.ink, told: told)))
+      File.binwrite(temporary, bytes)
       File.rename(temporary, path)
-      thin_out
     end
 
     # the oldest go first

@@ -36,6 +36,13 @@ module UpClose
       # @yield to work it out
       def kept(name) = @memo.fetch(name) { @memo[name] = yield }
 
+      # what was worked out of it by names that say on what it depends, so that another process can be told
+      # @return [Hash{Array => Object}]
+      def worked_out = @memo.select { |name, _| name.is_a?(Array) }
+
+      # @return [Drawing] itself
+      def told(known) = tap { @memo.merge!(known) }
+
       # what the page writers do with it
       def draw_on(page, **place) = page.drawing(self, **place)
     end

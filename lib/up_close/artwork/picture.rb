@@ -68,6 +68,11 @@ module UpClose
       # @yield to work it out
       def kept(name) = (@kept ||= {}).fetch(name) { @kept[name] = yield }
 
+      # as a Drawing has it
+      def worked_out = (@kept || {}).select { |name, _| name.is_a?(Array) }
+
+      def told(known) = tap { (@kept ||= {}).merge!(known) }
+
       def draw_on(page, **place) = page.picture(self, **place)
 
       private
