@@ -19,7 +19,7 @@ RSpec.describe "simulated devices", :shop, :measured do
 
   # what any printer here must do, whatever its faults
   Devices::Simulated::Printer::ALL.each_key do |key|
-    it "prints a sheet of its own size, cannot reach the edge, and prints the same page the same way again: #{key}" do
+    it "prints a sheet of its own size, cannot reach the edge, and prints the same page the same way again: #{key}", slow: key != "kitchen-inkjet" do
       sheet = print(key, block(0, 0, 210, 297))
       faults = Devices::Simulated::Printer.fetch(key).faults
       expect([sheet.width, sheet.height]).to eq [(210 * dpi / 25.4).round, (297 * dpi / 25.4).round]

@@ -148,7 +148,8 @@ RSpec.describe "printers", :shop, :measured do
     expect(send_form("/printers/#{printer.id}/print", "which" => "crosses").status).to eq 404
   end
 
-  it "is found out through the simulated printer and scanner, with no hardware" do
+  # the same at the real page is the drawer's system spec
+  it "is found out through the simulated printer and scanner, with no hardware", slow: true do
     inkjet = Printer.create!(name: "Kitchen table inkjet", kind: "inkjet", simulated: "kitchen-inkjet")
     path = "/printers/#{inkjet.id}"
     send_form "#{path}/scan"
