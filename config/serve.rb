@@ -8,6 +8,11 @@ require "puma/configuration"
 require "puma/launcher"
 
 Database.migrate
+again = Actions::OpenAgain.waiting.size
+if again.positive?
+  puts "Opening #{again} artworks once more, since files are read more truly now"
+  Actions::OpenAgain.all
+end
 Database.load_demo if ARGV.include?("--demo")
 
 configuration = Puma::Configuration.new do |puma|

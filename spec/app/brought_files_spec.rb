@@ -157,4 +157,18 @@ RSpec.describe "a file that a maker brings", :shop do
     expect([get("/marks/#{mark.id}/artwork").status, page_words]).to match [422, /You stopped it/]
     expect(Artwork.where(name: "fog")).to be_empty
   end
+
+  it "that an earlier version kept, is opened once more, keeps all that it held, and its marks their widths" do
+    drawn = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 50"><rect x="10" y="10" width="20" height="20"/><rect x="200" width="20" height="20" fill-opacity="0.5"/><text x="1" y="9">W</text></svg>'
+    bring(drawn, "old.svg")
+    width = mark.reload.width_mm
+    # as it stood: its page as a picture of 4800 pixels, all of it, the motif small in it
+    box = {"box" => [0, 0, 4800, 457], "hull" => [[0, 0], [4800, 0], [4800, 457]], "centroid" => [2400, 228]}
+    Artwork.last.update_columns(ink: box, facts: {"notes" => ["old"], "take_all" => true, "open_again" => true})
+    expect([Actions::OpenAgain.all, Actions::OpenAgain.all]).to eq [1, 0]
+    expect(Artwork.last.facts).to include("take_all" => true, "notes" => include(/goes to paper as a picture/))
+    # 1 … 220 of 100 across
+    expect(Artwork.last.ink_core.aspect).to be_within(0.01).of(30 / 219.0)
+    expect(mark.reload.width_mm).to eq width
+  end
 end
