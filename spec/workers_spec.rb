@@ -27,7 +27,7 @@ RSpec.describe Workers do
 
   it "outlives what dies of itself, and an answer that cannot be sent" do
     expect { work(Process, :exit!, 3) }.to raise_error(UpClose::Errors::TooMuch, /broke the program/)
-    expect { work(Process, :kill, :SEGV, 0) }.to raise_error(UpClose::Errors::TooMuch, /broke the program/)
+    expect { work(Process, :kill, :KILL, 0) }.to raise_error(UpClose::Errors::TooMuch, /broke the program/)
     expect { work(Mutex, :new) }.to raise_error(UpClose::Error)
     expect(work(Process, :pid)).to be_positive
   end
