@@ -142,6 +142,9 @@ class Mark < ApplicationRecord
     [width, width * design.aspect] if width
   end
 
+  # whether it would lie on the piece at its own size, where it lies now
+  def own_size_fits? = room(placement.with(width_mm: own_size.first)).clearance >= 0
+
   # what a copy of a set reads; nil when all are alike
   def reads(copy) = artwork&.set? ? artwork.members[(copy - 1) % artwork.members.size] : nil
 

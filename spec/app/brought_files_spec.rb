@@ -139,6 +139,8 @@ RSpec.describe "a file that a maker brings", :shop do
     expect(body).to include("As drawn it is 42.0 × 18.5", "Use its own size")
     send_form "/marks/#{mark.id}/place", "width" => body[/name="width" value="([^"]+)"/, 1]
     expect(mark.reload.width_mm).to be_within(1e-6).of(42)
+    bring('<svg xmlns="http://www.w3.org/2000/svg" width="90mm" height="20mm" viewBox="0 0 90 20"><rect width="90" height="18.5"/></svg>', "wide.svg")
+    expect(get("/marks/#{mark.id}/artwork").body).to include("As drawn it is 90.0 × 18.5", "larger than the piece").and(satisfy { |page| !page.include?("Use its own size") })
   end
 
   it "is opened beside the page when that takes long, and can be stopped" do
