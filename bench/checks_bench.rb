@@ -18,7 +18,7 @@ module Bench
     ladders.each_with_index do |body, gap|
       (2..20).each do |step|
         wide = step * 0.05
-        art = UpClose::Artwork::Opening.call(%(<svg xmlns="http://www.w3.org/2000/svg" width="24mm" height="24mm" viewBox="0 0 24 24">#{body.call(wide)}</svg>))
+        art = UpClose::Artwork::Opening.call(%(<svg xmlns="http://www.w3.org/2000/svg" width="24mm" height="24mm" viewBox="0 0 24 24">#{body.call(wide)}</svg>), take_all: true)
         image = UpClose::Formats::SVG::Raster.call(art, frame: art.ink.box.grown(1), scale: per_mm * art.mm_per_unit)
         pixels = UpClose::Artwork::Opening.call(image.pngsave_buffer)
         worst["lines"] = [worst["lines"], ((found.call(art, art.ink.box.width * art.mm_per_unit, gap == 1) || 9) - wide).abs].max

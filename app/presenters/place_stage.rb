@@ -7,7 +7,8 @@ module Presenters
 
     def initialize(mark, writer:, placement: mark.placement)
       @mark, @writer, @placement = mark, writer, placement
-      @room = mark.worked(at: placement)&.room || mark.room(placement)
+      @worked = mark.worked(at: placement)
+      @room = @worked&.room || mark.room(placement)
       @view = PieceView.new(mark.piece, writer: writer, mark: mark, placement: placement, room: @room)
     end
 
@@ -28,8 +29,7 @@ module Presenters
     # the lines of what is tried; before a method is chosen they are the shape's alone
     # @return [Array<UpClose::Placing::PencilLines::Line>]
     def pencil_lines
-      worked = mark.worked(at: placement)
-      return worked.pencil_lines(@writer) if worked
+      return @worked.pencil_lines(@writer) if @worked
       UpClose::Placing::PencilLines.new(shape: shape, placement: placement, writer: @writer).call
     end
 
