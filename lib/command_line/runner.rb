@@ -12,14 +12,23 @@ module CommandLine
     VERBS = {"print" => "PrintVerb", "check" => "CheckVerb", "unroll" => "UnrollVerb", "nest" => "NestVerb", "calibrate" => "CalibrateVerb", "remaining" => "RemainingVerb", "methods" => "MethodsVerb", "compare" => "CompareVerb", "mark" => "MarkVerb", "plan" => "PlanVerb"}.freeze
 
     # what opens files of others does it in a child, within the limits that the pages have
-    OUTSIDE = %w[print check mark calibrate remaining].freeze
+    OUTSIDE = %w[print check mark compare unroll calibrate remaining].freeze
 
     # as a process of its own
     def self.run(arguments)
       return call(arguments) unless OUTSIDE.include?(arguments.first)
-      Workers.in_child { call(arguments) }
+      Workers.in_child { told(arguments) }
     rescue UpClose::Error => error
       warn one_sentence(error.sentence)
+      1
+    end
+
+    # what a file of others makes go wrong is one sentence, and no trace
+    def self.told(arguments)
+      call(arguments)
+    rescue StandardError => error
+      raise if ENV["UP_CLOSE_TELL_ALL"]
+      warn "This file cannot be read; open it where it was made and save it again (#{error.class})."
       1
     end
 

@@ -55,6 +55,11 @@ RSpec.describe "a file that a maker brings", :shop do
     end
     send_form "/marks/#{mark.id}/artwork", "kind" => "lettering", "font" => "overpass-bold", "text" => "", "set_file" => upload("", "a.csv")
     expect([last_response.status, page_words]).to match [422, /This table is empty/]
+    # a line of a million figures is no range, and no length, and is told so at once
+    send_form "/marks/#{mark.id}/artwork", "kind" => "lettering", "font" => "overpass-bold", "cap_height" => "1" * 1_000_000, "text" => "", "set" => "1" * 1_000_000
+    expect([last_response.status, page_words]).to match [422, /does not read as a length/]
+    send_form "/marks/#{mark.id}/artwork", "kind" => "lettering", "font" => "overpass-bold", "text" => "", "set" => "1" * 1_000_000
+    expect([last_response.status, page_words]).to match [422, /more than 200 letters/]
     # digits as East Asian keyboards type them
     send_form "/marks/#{mark.id}/artwork", "kind" => "lettering", "font" => "overpass-bold", "cap_height" => "２．５", "text" => "HEH"
     expect(mark.reload.height_mm).to be_within(1e-6).of(2.5)

@@ -26,6 +26,7 @@ module UpClose
       end
 
       def self.range(line)
+        return if line.length > Lettering::LONGEST
         before, from, to, after = line.match(RANGE)&.captures
         return unless from
         first, last = from.to_i, to.to_i

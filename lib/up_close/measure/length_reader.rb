@@ -21,6 +21,8 @@ module UpClose
       DECIMAL = /\d+(?:\.\d+)?|\.\d+/
       AMOUNT = %r{(?:(?:(?<units>\d+)(?:\s+|\s*-\s*))?(?<top>\d{1,3})/(?<bottom>\d{1,3})|(?<whole>#{DECIMAL}))}
       LIMIT_MM = 2000.0
+      # no length is said with more letters
+      LONGEST = 80
 
       # @param unit [String] "mm" or "in": what a bare number means
       # @param range_mm [Range] what is possible here
@@ -34,6 +36,7 @@ module UpClose
       # @return [Length]
       # @raise [Errors::BadLength] unreadable, or outside the range
       def read(text)
+        unreadable("#{text[0, 20]}…") if text.to_s.length > LONGEST
         tidy = tidy(text)
         refuse("There is no length here yet.", "Type one, such as 38, 6.35 cm or 2 1/2\".") if tidy.empty?
         length = Length.mm(total_mm(tidy, text))
