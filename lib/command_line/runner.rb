@@ -26,7 +26,7 @@ module CommandLine
     # what a file of others makes go wrong is one sentence, and no trace
     def self.told(arguments)
       call(arguments)
-    rescue StandardError => error
+    rescue => error
       raise if ENV["UP_CLOSE_TELL_ALL"]
       warn "This file cannot be read; open it where it was made and save it again (#{error.class})."
       1
