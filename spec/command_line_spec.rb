@@ -84,7 +84,7 @@ RSpec.describe CommandLine::Runner, :measured do
   it "answers in one sentence: 1 for what cannot be done, 2 for a wrong call" do
     File.write("tide.png", "the tide is out")
     {
-      %w[print tide.png --width 38 --method water-slide --printer laser --out a.pdf] => [1, /none that Up Close reads/],
+      %w[print tide.png --width 38 --method water-slide --printer laser --out a.pdf] => [1, /does not read this kind of file/],
       %w[print none.png --width 38 --method water-slide --printer laser --out a.pdf] => [1, /cannot be read/],
       %w[print --text A --width 38 --method solvent-rub --printer inkjet --out a.pdf] => [1, /inkjet/],
       %w[print --text A --width -3 --method water-slide --printer laser --out a.pdf] => [1, /nothing or less/],

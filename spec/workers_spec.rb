@@ -26,8 +26,8 @@ RSpec.describe Workers do
   end
 
   it "outlives what dies of itself, and an answer that cannot be sent" do
-    expect { work(Process, :exit!, 3) }.to raise_error(UpClose::Errors::TooMuch, /broke the program/)
-    expect { work(Process, :kill, :KILL, 0) }.to raise_error(UpClose::Errors::TooMuch, /broke the program/)
+    expect { work(Process, :exit!, 3) }.to raise_error(UpClose::Errors::TooMuch, /stopped with an error/)
+    expect { work(Process, :kill, :KILL, 0) }.to raise_error(UpClose::Errors::TooMuch, /stopped with an error/)
     expect { work(Mutex, :new) }.to raise_error(UpClose::Error)
     expect(work(Process, :pid)).to be_positive
   end

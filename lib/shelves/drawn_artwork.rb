@@ -108,9 +108,6 @@ module Shelves
       found
     end
 
-    # @return [Hash] ink laid, length of its lines, its main colours
-    def figures(about) = figures_of(subject(about))
-
     # @param film [Symbol]  @param wanted [Boolean] as drawn, not as it will look
     # @return [Array(String, Float)] PNG, and its margin in pixels
     def look(width_mm, surface, film, wanted: false)
@@ -153,6 +150,7 @@ module Shelves
       UpClose::Artwork::Subject.new(artwork: artwork_for(about[:width_mm], about[:width_mm] * artwork.ink.aspect), **about)
     end
 
+    # ink laid, length of its lines, its main colours
     def figures_of(looked) = {laid: looked.solids.laid, line_mm: looked.lines.length_mm, palette: looked.palette.to_a}
   end
 end

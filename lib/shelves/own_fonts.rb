@@ -23,7 +23,7 @@ module Shelves
 
     # @return [Hash{String => Hash}] key → "name", "licence", "file_name", "original"
     def all
-      JSON.parse(File.read(File.join(@root, INDEX)))
+      @root.empty? ? {} : JSON.parse(File.read(File.join(@root, INDEX)))
     rescue Errno::ENOENT, JSON::ParserError
       {}
     end

@@ -10,7 +10,7 @@ module Workers
     # it died of itself: a crash in a library, or the system was short of memory
     # @return [UpClose::Errors::TooMuch]
     def self.broken
-      UpClose::Errors::TooMuch.new("This broke the program that reads it.", remedy: "Open it where it was made and save it again, as a PNG at its final size if nothing else helps.")
+      UpClose::Errors::TooMuch.new("The reader stopped with an error on this file.", remedy: "Open it where it was made and save it again, as a PNG at its final size if nothing else helps.")
     end
 
     # @param limits [Limits]

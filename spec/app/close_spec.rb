@@ -121,7 +121,7 @@ RSpec.describe "measuring, looking and preparing", :shop do
       expect(ask["mode" => "reference", "length" => "50", "marked" => marked(reference: [[9, 9], [9, 9]])]).to match(/too short/)
       expect(ask["mode" => "reference", "length" => "zero"]).to match(/does not read as a length/)
       expect(ask["mode" => "reference", "length" => "50", "marked" => "nonsense"]).to match(/did not come through/)
-      expect(send_form("/pieces/#{piece.id}/photo", "photo" => upload("dear all", "a.jpg")).body).to match(/none that Up Close reads/)
+      expect(send_form("/pieces/#{piece.id}/photo", "photo" => upload("dear all", "a.jpg")).body).to match(/does not read this kind of file/)
     end
   end
 

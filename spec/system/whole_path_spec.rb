@@ -36,7 +36,7 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
     # artwork
     attach_file "A drawing or a picture: SVG, PDF, PNG, JPEG", saved("tide.png", "the tide is out")
     click_on "Use this"
-    expect(page).to have_text("none that Up Close reads")
+    expect(page).to have_text("does not read this kind of file")
     attach_file "A drawing or a picture: SVG, PDF, PNG, JPEG", saved("badge.svg", svg('<rect width="60" height="20"/><rect y="20" width="20" height="20"/>'))
     click_on "Use this"
     expect(page).to have_text("lines, kept as lines to the paper")

@@ -47,7 +47,7 @@ module UpClose
         return page if @bytes.byteslice(0, 1024).include?(PDF)
         @bytes = unpacked if @bytes.start_with?(GZIP)
         return drawing if svg?
-        refuse("This file is none that Up Close reads, whatever its name says.", "Save it as SVG, PDF, PNG or JPEG; #{Formats::PictureFile.names} are read too.")
+        refuse("Up Close does not read this kind of file, whatever its name says.", "Save it as SVG, PDF, PNG or JPEG; #{Formats::PictureFile.names} are read too.")
       end
 
       # a drawing in a smaller wrapping (.svgz), taken out of it no further than a drawing may be large

@@ -23,7 +23,7 @@ module UpClose
         # @param chord [Float] how far a chord may stray, the drawing's units
         # @return [Array<Array(Float, Float)>]
         def points(chord)
-          return through(@fit, chord) unless sound?
+          return through(@fit) unless sound?
           spans = @knots[@degree..-(@degree + 1)].each_cons(2).select { |from, to| to > from }
           found = spans.flat_map { |from, to| span(from, to, chord) } << at(@knots[-(@degree + 1)])
           closed? ? [*found, found.first] : found
@@ -83,7 +83,7 @@ module UpClose
         end
 
         # a smooth line through points (E. Catmull, R. Rom, 1974)
-        def through(points, _chord)
+        def through(points)
           return points if points.size < 3
           ends = closed? ? [points[-2], *points, points[1]] : [points.first, *points, points.last]
           ends.each_cons(4).flat_map { |four| Array.new(CUTS.begin * 4) { |i| between(*four, i / (CUTS.begin * 4.0)) } } << points.last

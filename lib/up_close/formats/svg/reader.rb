@@ -19,7 +19,7 @@ module UpClose
         attr_reader :beyond, :notes
 
         # what was beyond the page is told in these words
-        CUT_AWAY = "What lies beyond its page is cut away, as it is on a screen."
+        CUT_AWAY = "Parts outside its page are cut away, as a browser shows it."
         SYSTEM_FONTS = "Its letters are set in this computer's fonts and may differ from where it was drawn. Turn them into outlines there to be sure."
         GEOMETRY = %w[x y width height cx cy r rx ry d].freeze
 
