@@ -19,8 +19,19 @@ module Workers
     # set in a worker: the piece of work that this process is for
     attr_writer :here
 
-    # @see Pool#call
-    def call(...) = pool.call(...)
+    # @see Pool#call; without a block, as the thread is telling
+    def call(receiver, verb, *arguments, **named, &told)
+      pool.call(receiver, verb, *arguments, **named, &(told || Thread.current.thread_variable_get(:told)))
+    end
+
+    # What this thread asks of workers is told so, and can be stopped, without everything between knowing of it.
+    # @param told [Proc] as Pool#call's block
+    def telling(told)
+      Thread.current.thread_variable_set(:told, told)
+      yield
+    ensure
+      Thread.current.thread_variable_set(:told, nil)
+    end
 
     # Runs this very process's further work in a child, within limits: where there is but one thing to
     # do, as on the command line, and nothing has been drawn yet.

@@ -7,10 +7,9 @@ module Actions
 
     # @param form [Forms::ArtworkForm] gets the refusal when the file cannot be opened
     # @return [Artwork, nil]
-    # @yield as Workers::Pool#call has it
-    def call(mark, form, &told)
+    def call(mark, form)
       return unless form.ok?
-      artwork = form.file? ? from_file(form, &told) : from_lettering(form)
+      artwork = form.file? ? from_file(form) : from_lettering(form)
       ApplicationRecord.change do
         artwork.save!
         use(mark, artwork, cap_height_mm: form.values[:cap_height])
@@ -51,11 +50,11 @@ module Actions
     end
 
     # the original is kept first: the worker that opens it finds it there
-    def from_file(form, &told)
+    def from_file(form)
       store = Shelves::OriginalStore.new(Settings.originals)
       new = !store.has?(form.values[:bytes])
       original = store.put(form.values[:bytes])
-      opened(original, name: form.values[:name], source: form.values[:source], file_name: form.values[:file_name], &told)
+      opened(original, name: form.values[:name], source: form.values[:source], file_name: form.values[:file_name])
     rescue UpClose::Error => error
       form.white = original if error.is_a?(UpClose::Errors::NoInk) && error.white
       form.part = original if error.is_a?(UpClose::Errors::PartMissing)
@@ -78,11 +77,10 @@ module Actions
     end
 
     # @param original [String] as the store named it  @param how [Hash] as UpClose::Artwork::Opening takes it
-    # @yield as Workers::Pool#call has it
     # @return [Artwork] not yet saved
     # @raise [UpClose::Error]
-    def opened(original, name:, source:, file_name: nil, **how, &told)
-      found = Workers.call(Artwork.origin_of(original, **how), :facts, &told)
+    def opened(original, name:, source:, file_name: nil, **how)
+      found = Workers.call(Artwork.origin_of(original, **how), :facts)
       Artwork.new(name: name, kind: found[:kind], original: original, source: source, ink_core: found[:ink],
         facts: {notes: found[:notes], mm_per_unit: found[:mm_per_unit], file_name: file_name, **how}.compact)
     end

@@ -13,7 +13,7 @@ module Actions
       findings = mark.design.findings
       keep(mark, said_of(mark, findings))
       findings
-    rescue UpClose::Errors::TooMuch => error
+    rescue UpClose::Errors::TooMuch, UpClose::Errors::Stopped => error
       unseen(mark, error)
     end
 

@@ -1,11 +1,8 @@
 # frozen_string_literal: true
 
-require "json"
-
 module Routes
-  # The Artwork stage: what goes on the piece is added, opened beside the page, or taken from the shop.
+  # The Artwork stage: what goes on the piece is added, or taken from the shop.
   module AddingArtwork
-    OPENING = Shelves::Underway.new
     AGAIN = {"part" => {take_part: true}, "all" => {take_all: true}, "page" => {}}.freeze
 
     # what only these routes need
@@ -22,23 +19,11 @@ module Routes
         mark = find_mark(mark.id)
         halt 422, artwork_stage(mark, findings: mark.artwork && mark.design.findings_at_hand, **why)
       end
-
-      # goes on beside the page; its outcome is the form, with what was wrong
-      def open_beside(mark, form)
-        OPENING.start(mark.id) do |task|
-          limit = Workers::Limits::USUAL.wall_s
-          Actions::AddArtwork.call(Mark.find(mark.id), form) { |doing, seconds| task.at([seconds / limit, 1].min, "#{doing}, #{seconds.round} of #{limit.round} s at most") }
-          form
-        end
-      end
     end
 
     def self.registered(app)
       app.get "/marks/:id/artwork" do
         mark = find_mark(params["id"])
-        next stage(mark, "opening", task: OPENING[mark.id]) if OPENING.going?(mark.id)
-        form = OPENING.take(mark.id)
-        artwork_refused(mark, form: form) if form && !form.ok?
         found = (Actions::LookAtArtwork.call(mark) if mark.artwork && (params["look"] || mark.design.findings_at_hand))
         artwork_stage(mark, findings: found)
       end
@@ -46,25 +31,9 @@ module Routes
       app.post "/marks/:id/artwork" do
         mark = find_mark(params["id"])
         form = Forms::ArtworkForm.new(params, unit: unit)
-        form.refuse(UpClose::Error.new("Another file is being opened for this mark.", remedy: "Wait for it, or stop it.", field: :file)) if OPENING.going?(mark.id)
         artwork_refused(mark, form: form) unless form.ok?
         next artwork_stage(mark, form: form, findings: mark.artwork && mark.design.findings_at_hand) if form.preview
-        open_beside(mark, form).thread.join(settings.patience_s)
-        opened = OPENING.take(mark.id)
-        artwork_refused(mark, form: opened) if opened && !opened.ok?
-        redirect to("/marks/#{mark.id}/artwork"), 303
-      end
-
-      app.get "/marks/:id/opening" do
-        task = OPENING[find_mark(params["id"]).id]
-        content_type :json
-        JSON.generate(going: !task.nil? && !task.done, share: task&.share, doing: task&.doing)
-      end
-
-      app.post "/marks/:id/opening/stop" do
-        mark = find_mark(params["id"])
-        OPENING.stop(mark.id)
-        OPENING[mark.id]&.thread&.join(settings.patience_s)
+        artwork_refused(mark, form: form) unless Actions::AddArtwork.call(mark, form)
         redirect to("/marks/#{mark.id}/artwork"), 303
       end
 

@@ -26,21 +26,46 @@ module Devices
         @name, @kind, @faults, @dpi = name, kind, faults, dpi
       end
 
+      # The sheet as it lies in the tray; drawn in a worker.
+      # @param gone [Array<Array>] rings that the loaded sheet no longer has, mm: they show the dark of the tray
+      # @return [String] a PNG that carries its dpi
+      def printed(pdf, width_mm:, height_mm:, gone: [])
+        Workers.drawing("printing")
+        sheet = print(pdf, width_mm: width_mm, height_mm: height_mm)
+        sheet = without(sheet, gone, width_mm, height_mm) if gone.any?
+        sheet.copy(xres: dpi / 25.4, yres: dpi / 25.4).pngsave_buffer(compression: 1)
+      end
+
       # @param pdf [String] a page  @param seed [Integer]
       # @return [Vips::Image] the printed sheet, grey, at +dpi+
       def print(pdf, width_mm:, height_mm:, seed: 1)
-        page = grey(Vips::Image.pdfload_buffer(pdf, dpi: dpi, background: [255]))
-        sheet = within_reach(moved(page, px(width_mm), px(height_mm)))
+        page = grey(Vips::Image.pdfload_buffer(pdf, dpi: dpi, background: [255])).copy_memory
+        # in memory, since a ghost asks for every pixel twice
+        sheet = within_reach(moved(page, px(width_mm), px(height_mm))).copy_memory
         sheet = ghosted(sheet) if faults.ghost_mm
         sheet = faults.rollers_mm.reduce(sheet) { |image, at| tracked(image, at) }
-        noisy(sheet, seed)
+        Noise.on(sheet, faults.noise, seed)
       end
 
       private
 
+      def without(sheet, gone, width_mm, height_mm)
+        shapes = gone.map { |ring| %(<polygon points="#{ring.map { |x, y| "#{x},#{y}" }.join(" ")}" fill="#fff"/>) }.join
+        size = %(width="#{sheet.width}" height="#{sheet.height}" viewBox="0 0 #{width_mm} #{height_mm}")
+        mask = Vips::Image.svgload_buffer(%(<svg xmlns="http://www.w3.org/2000/svg" #{size} preserveAspectRatio="none">#{shapes}</svg>))
+        mask[3].ifthenelse(Scanner::LID, sheet).cast(:uchar)
+      end
+
       def px(mm) = (mm * dpi / 25.4).round
 
-      def grey(image) = (image.bands > 1) ? image.flatten(background: [255] * (image.bands - 1)).colourspace("b-w")[0] : image
+      # how dark each colour prints: Rec. 709's weights of red, green and blue
+      LUMA = [[0.2126, 0.7152, 0.0722]].freeze
+
+      def grey(image)
+        return image if image.bands == 1
+        flat = image.flatten(background: [255] * (image.bands - 1))
+        (flat.bands == 3) ? flat.recomb(LUMA).rint.cast(:uchar) : flat[0]
+      end
 
       # what it makes of each pixel: scale and lean first, then the turn on the paper
       def moved(page, width, height)
@@ -68,8 +93,6 @@ module Devices
         strip = sheet.crop(px(at_mm), 0, wide, sheet.height)
         sheet.insert(((strip.cast(:float) * 0.75) + 64).cast(:uchar), px(at_mm), 0)
       end
-
-      def noisy(sheet, seed) = (sheet.cast(:float) + Vips::Image.gaussnoise(sheet.width, sheet.height, sigma: faults.noise, mean: 0, seed: seed)).cast(:uchar)
     end
   end
 end

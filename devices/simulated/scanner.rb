@@ -26,8 +26,15 @@ module Devices
         laid = small.affine(matrix, interpolate: Vips::Interpolate.new("bicubic"), background: [LID], extend: :background)
         room = (ROOM_MM * @dpi / 25.4).round
         bed = laid.embed(room, room, laid.width + 2 * room, laid.height + 2 * room, extend: :background, background: [LID])
-        noisy = (bed.cast(:float) + Vips::Image.gaussnoise(bed.width, bed.height, sigma: @noise, mean: 0, seed: seed)).cast(:uchar)
-        noisy.copy(xres: @dpi / 25.4, yres: @dpi / 25.4).pngsave_buffer(compression: 3)
+        Noise.on(bed, @noise, seed).copy(xres: @dpi / 25.4, yres: @dpi / 25.4).pngsave_buffer(compression: 1)
+      end
+
+      # a sheet as it lay in a tray; read in a worker
+      # @param png [String]
+      # @return [String] a PNG that carries its dpi
+      def scanned(png, sheet_dpi:, turn_deg: 0.0)
+        Workers.drawing("scanning")
+        scan(Vips::Image.new_from_buffer(png, ""), sheet_dpi: sheet_dpi, turn_deg: turn_deg)
       end
     end
   end

@@ -17,6 +17,9 @@ module Shelves
       @tasks, @lock = {}, Mutex.new
     end
 
+    # what has ended and nobody came for is forgotten, the oldest first, beyond so many
+    MOST_KEPT = 40
+
     # begins it, unless the same is going on already
     # @yield [Task] its value becomes the outcome
     # @return [Task]
@@ -24,6 +27,7 @@ module Shelves
       @lock.synchronize do
         going = @tasks[key]
         next going if going && !going.done
+        forget_the_oldest
         @tasks[key] = Task.new(0.0, false, false).tap { |task| task.thread = Thread.new { carry_out(task) { yield task } } }
       end
     end
@@ -35,12 +39,20 @@ module Shelves
     # @return [Object, nil] its outcome
     def take(key) = @lock.synchronize { @tasks.delete(key)&.outcome if @tasks[key]&.done }
 
+    # forgotten, whatever it came to
+    def drop(key) = @lock.synchronize { @tasks.delete(key) }
+
     def going?(key) = self[key].then { |task| !task.nil? && !task.done }
 
     # with the best so far
     def stop(key) = self[key]&.stopped = true
 
     private
+
+    def forget_the_oldest
+      ended = @tasks.select { |_, task| task.done }.keys
+      ended.first([ended.size - MOST_KEPT, 0].max).each { |key| @tasks.delete(key) }
+    end
 
     def carry_out(task)
       Thread.current.report_on_exception = true

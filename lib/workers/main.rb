@@ -12,6 +12,12 @@ require "shelves/print_job"
 require "shelves/outside_picture"
 require "shelves/font_file"
 require "workers"
+# the simulated devices draw here too
+module Devices; end
+DEVICES = Zeitwerk::Loader.new
+DEVICES.push_dir(File.expand_path("../../devices", __dir__), namespace: Devices)
+DEVICES.setup
+DEVICES.eager_load
 UpClose::LOADER.eager_load
 # what nearly every piece of work would read anew: the shipped fonts, and what the picture library's operations take
 Shelves::FontShelf.shipped.each_key { |key| Shelves::FontShelf.fetch(key) }

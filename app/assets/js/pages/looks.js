@@ -1,20 +1,32 @@
 // The Artwork stage: has it looked at, shows where, and holds the loupe over it.
-import { ask } from '../lib/ask.js'
+import { ask, stopTask, taskName } from '../lib/ask.js'
+import { follow } from '../lib/share.js'
 import { wakeLifeSize } from '../widgets/life_size.js'
 import { wakeLoupe } from '../widgets/loupe.js'
 
+// what is done sooner needs no bar
+const SOON_MS = 1000
+
 export default async function looks () {
   const place = document.getElementById('looked-at')
-  if (document.querySelector('#checks [data-waiting]')) {
+  const waiting = document.querySelector('#checks [data-waiting]')
+  if (waiting) {
+    const task = taskName()
+    const shown = setTimeout(() => { waiting.querySelector('[hidden]').hidden = false }, SOON_MS)
+    waiting.querySelector('button').addEventListener('click', () => stopTask(task))
+    const enough = follow(waiting, `/underway/${task}/share`)
     try {
-      const answer = await ask(`/marks/${place.dataset.mark}/checks`)
+      const answer = await ask(`/marks/${place.dataset.mark}/checks`, { task })
       document.getElementById('checks').innerHTML = answer.checks
       place.innerHTML = answer.looked_at
       wakeLifeSize()
       const cell = document.querySelector('.row [aria-current] b')
       if (cell) cell.textContent = answer.cell
     } catch {
-      document.querySelector('#checks [data-waiting]').textContent = 'Up Close does not answer. Load the page again.'
+      waiting.textContent = 'Up Close does not answer. Load the page again.'
+    } finally {
+      clearTimeout(shown)
+      enough()
     }
   }
   wakeLoupe(place.querySelector('[data-loupe]'))

@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+require "securerandom"
+
+module Helpers
+  # Middleware. What someone sends may hold a file that takes long to open in a worker: then the
+  # request goes on beside the page, which shows how far it is and can stop it. What it answers in
+  # the end is kept for a while under the same address.
+  class Beside
+    TASKS = Shelves::Underway.new
+    # a page's own name for what it asks, by which it looks after it and stops it
+    NAMED = "HTTP_X_UP_CLOSE_TASK"
+    NAME = /\A[a-f0-9]{16,40}\z/
+    LOOKED_EVERY_S = 0.05
+
+    # @param app [#call]
+    # @param patience_s [#call] s; what ends sooner is answered at once
+    # @param most_bytes [Integer] a request above this is not read
+    def initialize(app, patience_s:, most_bytes:)
+      @app, @patience_s, @most_bytes = app, patience_s, most_bytes
+    end
+
+    def call(env)
+      return @app.call(env) if env["CONTENT_LENGTH"].to_i > @most_bytes || !(named?(env) || sent_by_hand?(env))
+      # read before the answer goes out: what was sent is not there for longer
+      Rack::Request.new(env).params
+      name = named?(env) ? env[NAMED] : SecureRandom.hex(12)
+      answered_or_shown(name, started(name, env), wait: named?(env))
+    rescue Rack::Multipart::Error, Rack::QueryParser::InvalidParameterError, Rack::QueryParser::ParameterTypeError, EOFError
+      # told as any other request that breaks off
+      @app.call(env)
+    end
+
+    private
+
+    def named?(env) = NAME.match?(env[NAMED].to_s)
+
+    # a form with its button, not what a script asks
+    def sent_by_hand?(env) = env["REQUEST_METHOD"] == "POST" && env["HTTP_ACCEPT"].to_s.include?("text/html")
+
+    def started(name, env)
+      TASKS.start(name) do |task|
+        Workers.telling(->(doing, seconds) { told(task, doing, seconds) }) { @app.call(env) }
+      end
+    end
+
+    def told(task, doing, seconds)
+      limit = Workers::Limits::USUAL.wall_s
+      task.at([seconds / limit, 1].min, "#{doing}, #{seconds.round} of #{limit.round} s at most")
+    end
+
+    # only what a worker is busy with is shown beside the page
+    def answered_or_shown(name, task, wait:)
+      task.thread.join(@patience_s.call)
+      task.thread.join(LOOKED_EVERY_S) until task.done || (task.doing && !wait)
+      return [303, {"location" => "/underway/#{name}", "cache-control" => "no-store"}, []] unless task.done
+      TASKS.drop(name)
+      task.thread.value
+      task.outcome
+    end
+  end
+end
