@@ -21,7 +21,7 @@ module Workers
 
     # @see Pool#call; without a block, as the thread is telling
     def call(receiver, verb, *arguments, **named, &told)
-      pool.call(receiver, verb, *arguments, **named, &(told || Thread.current.thread_variable_get(:told)))
+      pool.call(receiver, verb, *arguments, **named, &told || Thread.current.thread_variable_get(:told))
     end
 
     # What this thread asks of workers is told so, and can be stopped, without everything between knowing of it.

@@ -13,16 +13,18 @@ module Actions
       findings = mark.design.findings
       keep(mark, said_of(mark, findings))
       findings
-    rescue UpClose::Errors::TooMuch, UpClose::Errors::Stopped => error
-      unseen(mark, error)
+    rescue UpClose::Errors::TooMuch => error
+      unseen(mark, error, error.remedy)
+    rescue UpClose::Errors::Stopped => error
+      unseen(mark, error, "Load the Artwork page again to have it looked at.")
     end
 
     def keep(mark, said) = (ApplicationRecord.change { mark.update_columns(checked: said) } unless mark.checked == said)
 
     # what is more than can be looked at is said, and stands in nobody's way
-    def unseen(mark, error)
+    def unseen(mark, error, remedy)
       keep(mark, {"key" => mark.design.checks_key, "verdict" => "watch", "figure" => "not looked at", "width_mm" => mark.width_mm, "stops" => []})
-      [UpClose::Finding.new(key: :unseen, title: "Checks", verdict: :watch, figure: "not finished", reason: error.message, remedy: error.remedy)]
+      [UpClose::Finding.new(key: :unseen, title: "Checks", verdict: :watch, figure: "not finished", reason: error.message, remedy: remedy)]
     end
 
     # looked at as it is now, unless it was

@@ -54,6 +54,12 @@ RSpec.describe "outlines and tables that come in" do
       ring = read(dxf(spline, units: 4)).rings.first
       expect(ring.points.map { |p| Math.hypot(p.x, p.y) }).to all be_within(1e-9).of(10)
       expect(ring.area).to be_within(0.1).of(Math::PI * 100)
+      # eight points on a circle of 10, which the line must pass through, and no curve of its own: so it is said
+      fit = (0..8).map { |i| [10 * Math.cos(i * Math::PI / 4), 10 * Math.sin(i * Math::PI / 4)] }
+      guessed = read(dxf("0\nSPLINE\n70\n1\n71\n3\n#{fit.map { |x, y| "11\n#{x}\n21\n#{y}\n" }.join}", units: 4))
+      radii = guessed.rings.first.points.map { |p| Math.hypot(p.x, p.y) }
+      expect([radii.max, radii.min, guessed.notes]).to match [be_within(1e-9).of(10), be_between(9.5, 10), [/only points to pass through/]]
+      expect(read(dxf(spline, units: 4)).tap(&:rings).notes).to be_empty
     end
 
     it "puts blocks in where they are inserted, turned, sized and in rows, and leaves out layers that are off or frozen" do

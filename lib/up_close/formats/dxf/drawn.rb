@@ -19,6 +19,9 @@ module UpClose
         # how many lie on layers that are not shown
         attr_reader :hidden
 
+        # splines drawn through their points alone
+        def guessed = @shapes.guessed
+
         # @param pairs [Array<Array(Integer, String)>] group codes and values
         # @param scale [Float] mm a unit
         def initialize(pairs, scale)

@@ -6,9 +6,13 @@ module UpClose
       # What a DXF draws, as points: y turned downwards, curves as chords.
       class Entities
         CHORD_MM = 0.002
+
+        # splines that gave only points to pass through
+        attr_reader :guessed
+
         # @param scale [Float] mm a unit
         def initialize(scale)
-          @scale = scale
+          @scale, @guessed = scale, 0
         end
 
         # @param codes [Array<Array(Integer, String)>]
@@ -19,13 +23,18 @@ module UpClose
           when "CIRCLE" then [arc(at(codes, 10), value(codes, 40), 0, 360)]
           when "ARC" then [arc(at(codes, 10), value(codes, 40), *arc_angles(codes))]
           when "ELLIPSE" then [ellipse(codes)]
-          when "SPLINE" then [Spline.new(codes).points(CHORD_MM / @scale).map { |x, y| point(x, y) }]
+          when "SPLINE" then [spline(Spline.new(codes))]
           when "LWPOLYLINE" then [polyline(corners(codes), closed?(codes))]
           when "POLYLINE" then [polyline(vertices(codes), closed?(codes))]
           end
         end
 
         private
+
+        def spline(curve)
+          @guessed += 1 if curve.guessed?
+          curve.points(CHORD_MM / @scale).map { |x, y| point(x, y) }
+        end
 
         def value(codes, code) = codes.assoc(code)&.last.to_f
 

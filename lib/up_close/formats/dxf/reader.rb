@@ -13,6 +13,8 @@ module UpClose
 
         # two outlines this near in area and middle are one, drawn twice
         SAME = 1e-3
+        GUESSED = "A spline gives only points to pass through: the smooth line drawn through them is ours, " \
+          "and may stray a little from its own."
 
         attr_reader :notes
 
@@ -52,6 +54,7 @@ module UpClose
         def note_left_out(drawn)
           @notes << "Left out, since it carries no outline: #{drawn.left_out.map { |kind, count| "#{count} #{kind.downcase}" }.join(", ")}." if drawn.left_out.any?
           @notes << "Left out, since its layer is not shown: #{drawn.hidden}." if drawn.hidden.positive?
+          @notes << GUESSED if drawn.guessed.positive?
         end
 
         def pairs

@@ -20,6 +20,9 @@ module UpClose
           @control, @fit = pairs(codes, 10), pairs(codes, 11)
         end
 
+        # whether its own curve is not in the file, so that the line through its fit points is ours
+        def guessed? = !sound?
+
         # @param chord [Float] how far a chord may stray, the drawing's units
         # @return [Array<Array(Float, Float)>]
         def points(chord)
