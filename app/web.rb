@@ -4,7 +4,8 @@ require "rack/protection"
 
 # Settings and error mapping, nothing else.
 class Web < Sinatra::Base
-  CSP = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'"
+  CSP = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; " \
+    "connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'"
   # above this nothing is read at all; below it the form answers at its field
   MOST_REQUEST_BYTES = 100 * 1024 * 1024
 
@@ -35,10 +36,13 @@ class Web < Sinatra::Base
   Routes.constants.sort.each { |name| register Routes.const_get(name) }
 
   before do
-    headers "content-security-policy" => CSP, "referrer-policy" => "same-origin", "x-content-type-options" => "nosniff", "cache-control" => "no-store"
+    headers "content-security-policy" => CSP,
+      "referrer-policy" => "same-origin", "x-content-type-options" => "nosniff", "cache-control" => "no-store"
     halt 403, not_taken if env["protection.failed"]
     halt 413, too_large if request.content_length.to_i > MOST_REQUEST_BYTES
-    halt 404, nothing_here unless Rack::Utils.unescape_path(request.path_info).dup.force_encoding(Encoding::UTF_8).valid_encoding?
+    unless Rack::Utils.unescape_path(request.path_info).dup.force_encoding(Encoding::UTF_8).valid_encoding?
+      halt 404, nothing_here
+    end
     Helpers::TextIn.clean(params)
   end
 

@@ -10,8 +10,13 @@ bytes = File.binread(ARGV.first)
 look = lambda do
   artwork = UpClose::Artwork::Opening.call(bytes)
   start = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-  findings = UpClose::Artwork::Checks.findings(UpClose::Artwork::Subject.new(artwork: artwork, width_mm: artwork.ink.box.width / 600 * 25.4, surface: UpClose::Colour.hex("#d9b98a"),
-    border_mm: 3, limits: UpClose::Methods::Limits.for(method: UpClose::Methods.fetch("solvent-rub"), printer: :laser)))
+  findings = UpClose::Artwork::Checks.findings(UpClose::Artwork::Subject.new(
+    artwork: artwork,
+    width_mm: artwork.ink.box.width / 600 * 25.4,
+    surface: UpClose::Colour.hex("#d9b98a"),
+    border_mm: 3,
+    limits: UpClose::Methods::Limits.for(method: UpClose::Methods.fetch("solvent-rub"), printer: :laser)
+  ))
   abort "no findings" if findings.size < 8
   Process.clock_gettime(Process::CLOCK_MONOTONIC) - start
 end

@@ -9,8 +9,13 @@ require "open3"
 require "tmpdir"
 
 PACKAGES = {
-  "bootstrap-icons" => "package/icons/*.svg", "@tabler/icons" => "package/icons/outline/*.svg", "openmoji" => "package/black/svg/*.svg",
-  "simple-line-icons" => "package/**/*.svg", "flag-icons" => "package/flags/4x3/*.svg", "leaflet" => "package/dist/images/*.png", "emoji-datasource-twitter" => "package/img/twitter/64/*.png"
+  "bootstrap-icons" => "package/icons/*.svg",
+  "@tabler/icons" => "package/icons/outline/*.svg",
+  "openmoji" => "package/black/svg/*.svg",
+  "simple-line-icons" => "package/**/*.svg",
+  "flag-icons" => "package/flags/4x3/*.svg",
+  "leaflet" => "package/dist/images/*.png",
+  "emoji-datasource-twitter" => "package/img/twitter/64/*.png"
 }.freeze
 
 def fetch(name, folder)
@@ -23,7 +28,12 @@ end
 
 def look(path)
   art = UpClose::Artwork::Opening.call(File.binread(path))
-  subject = UpClose::Artwork::Subject.new(artwork: art, width_mm: 40.0, limits: UpClose::Methods::Limits.for(method: UpClose::Methods.fetch("water-slide"), printer: :laser), surface: UpClose::Colour.hex("#5b3a29"))
+  subject = UpClose::Artwork::Subject.new(
+    artwork: art,
+    width_mm: 40.0,
+    limits: UpClose::Methods::Limits.for(method: UpClose::Methods.fetch("water-slide"), printer: :laser),
+    surface: UpClose::Colour.hex("#5b3a29")
+  )
   findings = UpClose::Artwork::Checks.findings(subject)
   [art.kind, findings.find { |f| f.key == :thinnest_line }.value.round(2), findings.count(&:stop?)]
 rescue UpClose::Error => error
@@ -37,8 +47,11 @@ PACKAGES.each do |name, pattern|
     files = Dir[File.join(folder, pattern)].sort
     chosen = files.each_slice([files.size / most, 1].max).map(&:first).first(most)
     results = chosen.to_h { |path| [File.basename(path), look(path)] }
-    puts "#{name}: #{results.size} looked at; #{results.values.map(&:first).tally.map { |kind, n| "#{n} #{kind}" }.join(", ")}"
-    results.select { |_, r| r.first == :refused }.group_by { |_, r| r.last }.each { |why, list| puts "  #{list.size} × #{why} e.g. #{list.first.first}" }
+    puts "#{name}: #{results.size} looked at; " \
+      "#{results.values.map(&:first).tally.map { |kind, n| "#{n} #{kind}" }.join(", ")}"
+    results.select { |_, r| r.first == :refused }.group_by { |_, r| r.last }.each do |why, list|
+      puts "  #{list.size} × #{why} e.g. #{list.first.first}"
+    end
   rescue => error
     puts "#{name}: #{error.class} #{error.message} #{error.backtrace.first}"
   end

@@ -18,12 +18,24 @@ module Bench
   report("dome's arc against small steps", format("%.5f mm", (ball.arc_mm - arc).abs), "within 0.01 mm")
 
   tilt, far, focal = 35 * Math::PI / 180, 400.0, 3200.0
-  see = ->(x, y) { UpClose::Geometry::Point[1500 + focal * x / (far + y * Math.sin(tilt)), 1000 + focal * y * Math.cos(tilt) / (far + y * Math.sin(tilt))] }
+  see =
+    ->(x, y) {
+      UpClose::Geometry::Point[1500 +
+        focal * x / (far + y * Math.sin(tilt)), 1000 + focal * y * Math.cos(tilt) / (far + y * Math.sin(tilt))]
+    }
   shaken = Random.new(1)
   shake = ->(p) { p + UpClose::Geometry::Point[shaken.rand(-0.5..0.5), shaken.rand(-0.5..0.5)] }
   errors = Array.new(200) do
-    scale = UpClose::Measure::PhotoScale.from_corners([[-60, -40], [60, -40], [60, 40], [-60, 40]].map { |x, y| shake.call(see.call(x, y)) }, 120, 80)
+    scale = UpClose::Measure::PhotoScale.from_corners(
+      [[-60, -40], [60, -40], [60, 40], [-60, 40]].map { |x, y| shake.call(see.call(x, y)) },
+      120,
+      80
+    )
     (scale.length(shake.call(see.call(-45, -20)), shake.call(see.call(45, 25))).mm / Math.hypot(90, 45) - 1).abs
   end
-  report("plate at 35°, half a pixel of noise, 200 tries", format("worst %.2f %%, middle %.2f %%", errors.max * 100, errors.sort[100] * 100), "within 0.5 %")
+  report(
+    "plate at 35°, half a pixel of noise, 200 tries",
+    format("worst %.2f %%, middle %.2f %%", errors.max * 100, errors.sort[100] * 100),
+    "within 0.5 %"
+  )
 end

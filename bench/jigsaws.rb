@@ -25,7 +25,8 @@ module Jigsaws
     x, y = FRAME - GAP / 2, FRAME - GAP / 2
     right, bottom = sheet.width_mm - x, sheet.height_mm - y
     found = [[[x, y], [right, y], [right, bottom], [x, bottom]]]
-    found.concat(halves(found.delete_at(found.each_index.max_by { |i| area(found[i]) }), chance)) while found.size < count
+    found
+      .concat(halves(found.delete_at(found.each_index.max_by { |i| area(found[i]) }), chance)) while found.size < count
     found.each_with_index.map { |ring, i| part(i, about_its_own(shrunk(ring), chance.below(4)), [0, 90, 180, 270]) }
   end
 
@@ -50,7 +51,12 @@ module Jigsaws
     end
   end
 
-  def shrunk(ring) = UpClose::Geometry::Region.new(UpClose::Geometry::Region.polygon(ring).shape.buffer(-GAP / 2, join: :mitre, mitre_limit: 20.0)).rings.first
+  def shrunk(ring)
+    UpClose::Geometry::Region
+      .new(UpClose::Geometry::Region.polygon(ring).shape.buffer(-GAP / 2, join: :mitre, mitre_limit: 20.0))
+      .rings
+      .first
+  end
 
   def about_its_own(ring, quarters)
     x, y = ring.first

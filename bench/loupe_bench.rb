@@ -12,7 +12,13 @@ module Bench
   mark = Mark.all.find { |m| m.title == "Pellow Ness Light" }
   was = mark.width_mm
   mark.update!(width_mm: 40)
-  browser = Ferrum::Browser.new(browser_path: "/usr/bin/chromium", browser_options: {"no-sandbox" => nil}, process_timeout: 60, timeout: 60, window_size: [1280, 800])
+  browser = Ferrum::Browser.new(
+    browser_path: "/usr/bin/chromium",
+    browser_options: {"no-sandbox" => nil},
+    process_timeout: 60,
+    timeout: 60,
+    window_size: [1280, 800]
+  )
   browser.go_to("http://127.0.0.1:#{port}/marks/#{mark.id}/artwork")
   100.times { browser.evaluate("!!document.querySelector('[data-loupe].awake')") ? break : sleep(0.2) }
   frames = browser.evaluate_async(<<~JS, 30)
@@ -29,7 +35,9 @@ module Bench
       const start = performance.now();
       const tick = () => {
         const passed = performance.now() - start;
-        const at = { clientX: box.x + box.width * (0.5 + 0.3 * Math.sin(passed / 170)), clientY: box.y + box.height * (0.5 + 0.3 * Math.cos(passed / 130)) };
+        const across = 0.5 + 0.3 * Math.sin(passed / 170);
+        const down = 0.5 + 0.3 * Math.cos(passed / 130);
+        const at = { clientX: box.x + box.width * across, clientY: box.y + box.height * down };
         leaf.dispatchEvent(new PointerEvent("pointermove", { ...at, pointerType: "mouse", bubbles: true }));
         if (passed < 3000) requestAnimationFrame(tick);
         else arguments[0](drawn / passed * 1000);

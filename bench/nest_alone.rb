@@ -10,4 +10,5 @@ path, effort = ARGV
 request = UpClose::Sheets::Nesting::Request.new(JSON.parse(File.read(path)).merge("effort" => effort))
 start = Process.clock_gettime(Process::CLOCK_PROCESS_CPUTIME_ID)
 request.search.call
-puts Process.clock_gettime(Process::CLOCK_PROCESS_CPUTIME_ID) - start, File.read("/proc/self/status")[/VmHWM:\s+(\d+)/, 1].to_i / 1024
+puts Process.clock_gettime(Process::CLOCK_PROCESS_CPUTIME_ID) - start,
+  File.read("/proc/self/status")[/VmHWM:\s+(\d+)/, 1].to_i / 1024

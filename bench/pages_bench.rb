@@ -8,12 +8,22 @@ module Bench
     raise "#{path} answered #{answer.status}" unless answer.status == 200
   end
   marks = Mark.all.select { |mark| mark.artwork && mark.way }
-  paths = ["/", "/jobs", "/jobs/new", "/methods", "/drawer", "/stock", "/printers", "/devices", "/timetable"] + UpClose::Methods.all.map { |m| "/methods/#{m.key}" } +
-    Job.ids.flat_map { |id| ["/jobs/#{id}", "/jobs/#{id}/edit", "/jobs/#{id}/pieces/new"] } + Run.ids.map { |id| "/runs/#{id}" } +
-    marks.flat_map { |mark| [*Presenters::CardRow::STAGES.keys, "compare"].map { |stage| "/marks/#{mark.id}/#{stage}" } }
+  paths = [
+    "/", "/jobs", "/jobs/new", "/methods", "/drawer", "/stock", "/printers", "/devices", "/timetable"
+  ] + UpClose::Methods.all.map { |m| "/methods/#{m.key}" } +
+    Job.ids.flat_map { |id| ["/jobs/#{id}", "/jobs/#{id}/edit", "/jobs/#{id}/pieces/new"] } + Run.ids.map { |id|
+      "/runs/#{id}"
+    } +
+    marks.flat_map { |mark|
+      [*Presenters::CardRow::STAGES.keys, "compare"].map { |stage| "/marks/#{mark.id}/#{stage}" }
+    }
   times = paths.to_h { |path| [path, median(9) { get.call(path) }] }
   slowest = times.max_by(&:last)
-  report("pages of the demo (#{paths.size}), middle of each", "middle #{ms(times.values.sort[times.size / 2])}, slowest #{ms(slowest.last)} at #{slowest.first.gsub(/\d+/, "…")}", "under 60 ms")
+  report(
+    "pages of the demo (#{paths.size}), middle of each",
+    "middle #{ms(times.values.sort[times.size / 2])}, slowest #{ms(slowest.last)} at #{slowest.first.gsub(/\d+/, "…")}",
+    "under 60 ms"
+  )
   looks = marks.map { |mark| median(15) { get.call("/marks/#{mark.id}/place/look?x_mm=1.5&y_mm=0.5") } }
   report("placing feedback, slowest mark", ms(looks.max), "under 30 ms")
 end

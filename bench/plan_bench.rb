@@ -8,14 +8,26 @@ module Bench
     def date_of(moment) = Date.new(1970, 1, 1) + (moment / 86_400).floor
   end.new
   evening = [[1140, 1320]]
-  hours = UpClose::Timetable::Hours.new({1 => evening, 2 => evening, 3 => evening, 4 => evening, 5 => evening, 6 => [[540, 720], [780, 1080]]}, zone: zone)
+  hours = UpClose::Timetable::Hours.new(
+    {1 => evening, 2 => evening, 3 => evening, 4 => evening, 5 => evening, 6 => [[540, 720], [780, 1080]]},
+    zone: zone
+  )
   from = zone.at(Date.new(2026, 11, 30), 1080)
-  methods = %w[water-slide solvent-rub ink-offset iron-on gel-medium tape-lift baked-medium tracing].map { |key| UpClose::Methods.fetch(key) }
+  methods = %w[water-slide solvent-rub ink-offset iron-on gel-medium tape-lift baked-medium tracing].map do |key|
+    UpClose::Methods.fetch(key)
+  end
   sealer = UpClose::Sealing.fetch("spray-acrylic")
   chains = lambda do |count|
     Array.new(count) do |i|
-      setting = UpClose::Methods::Setting.new(method: methods[i % 8], printer: methods[i % 8].printers.first, copies: 1 + i % 3)
-      UpClose::Timetable::Chain.new(id: i, title: "mark #{i}", steps: setting.steps + sealer.steps(setting), copies: 1 + i % 3, due: from + (14 + i % 28) * 86_400)
+      setting =
+        UpClose::Methods::Setting.new(method: methods[i % 8], printer: methods[i % 8].printers.first, copies: 1 + i % 3)
+      UpClose::Timetable::Chain.new(
+        id: i,
+        title: "mark #{i}",
+        steps: setting.steps + sealer.steps(setting),
+        copies: 1 + i % 3,
+        due: from + (14 + i % 28) * 86_400
+      )
     end
   end
   before = nil
@@ -24,7 +36,11 @@ module Bench
     steps = list.sum { |c| c.steps.size }
     took = median(3) { UpClose::Timetable::Planner.new(hours, from: from).call(list) }
     plan = UpClose::Timetable::Planner.new(hours, from: from).call(list)
-    report("a plan of #{count} marks, #{steps} steps, #{((plan.finish - from) / 604_800.0).round(1)} weeks", "#{ms(took)}#{", #{(took / before).round(1)} × the one before" if before}", {40 => "under 300 ms", 160 => "under 3 s"}[count] || "–")
+    report(
+      "a plan of #{count} marks, #{steps} steps, #{((plan.finish - from) / 604_800.0).round(1)} weeks",
+      "#{ms(took)}#{", #{(took / before).round(1)} × the one before" if before}",
+      {40 => "under 300 ms", 160 => "under 3 s"}[count] || "–"
+    )
     before = took
   end
 end

@@ -10,7 +10,11 @@ module Bench
     home = (@start_home ||= Dir.mktmpdir("up-close-start"))
     pid = nil
     took = seconds do
-      pid = spawn({"UP_CLOSE_PORT" => port.to_s, "UP_CLOSE_HOME" => home, "BUNDLE_WITHOUT" => nil}, File.join(Settings::ROOT, "bin/demo"), out: File::NULL)
+      pid = spawn(
+        {"UP_CLOSE_PORT" => port.to_s, "UP_CLOSE_HOME" => home, "BUNDLE_WITHOUT" => nil},
+        File.join(Settings::ROOT, "bin/demo"),
+        out: File::NULL
+      )
       begin
         Net::HTTP.get_response(URI("http://127.0.0.1:#{port}/"))
       rescue Errno::ECONNREFUSED
@@ -23,5 +27,9 @@ module Bench
     [which, took]
   end
   FileUtils.rm_rf(@start_home)
-  report("bin/demo to the first page", starts.map { |which, took| format("%s %.2f s", which, took) }.join(", "), "under 3 s")
+  report(
+    "bin/demo to the first page",
+    starts.map { |which, took| format("%s %.2f s", which, took) }.join(", "),
+    "under 3 s"
+  )
 end

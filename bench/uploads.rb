@@ -23,7 +23,12 @@ class Uploads
 
   def initialize(home)
     @port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
-    @pid = spawn({"UP_CLOSE_HOME" => home, "UP_CLOSE_PORT" => @port.to_s}, RbConfig.ruby, File.expand_path("../config/serve.rb", __dir__), out: File::NULL)
+    @pid = spawn(
+      {"UP_CLOSE_HOME" => home, "UP_CLOSE_PORT" => @port.to_s},
+      RbConfig.ruby,
+      File.expand_path("../config/serve.rb", __dir__),
+      out: File::NULL
+    )
     @http = Net::HTTP.new("127.0.0.1", @port)
     @http.read_timeout = 120
     wait
@@ -37,7 +42,10 @@ class Uploads
 
   def send_form(path, fields)
     request = Net::HTTP::Post.new(path, {"Cookie" => @cookie.to_s})
-    request.set_form({"authenticity_token" => @token, **fields}.map { |key, value| [key, *value] }, "multipart/form-data")
+    request.set_form(
+      {"authenticity_token" => @token, **fields}.map { |key, value| [key, *value] },
+      "multipart/form-data"
+    )
     Net::HTTP.start("127.0.0.1", @port, read_timeout: 120) { |http| http.request(request) }
   end
 
@@ -45,7 +53,10 @@ class Uploads
   def mark
     @token = get("/jobs/new").body[/name="authenticity_token" value="([^"]+)"/, 1]
     job = send_form("/jobs", "title" => "Fair")["location"][%r{/jobs/\d+}]
-    send_form("#{job}/pieces", "name" => "plate", "shape" => "rectangle", "width_mm" => "60", "height_mm" => "40", "material" => "wood", "finish" => "sanded", "colour" => "#ecd9b0", "count" => "1")["location"][%r{/marks/\d+}]
+    send_form(
+      "#{job}/pieces", "name" => "plate", "shape" => "rectangle", "width_mm" => "60", "height_mm" => "40",
+      "material" => "wood", "finish" => "sanded", "colour" => "#ecd9b0", "count" => "1"
+    )["location"][%r{/marks/\d+}]
   end
 
   def upload(mark, bytes, name) = send_form("#{mark}/artwork", "kind" => "file", "file" => [bytes, {filename: name}])
@@ -59,7 +70,13 @@ class Uploads
     end.sort[times / 2]
   end
 
-  def ordinary = [*Brought::DRAWINGS.values.map { |_, svg| [svg, "a.svg"] }, *Brought::PAGES.values.map { |_, operators, how| [raw_pdf(operators, **how), "a.pdf"] }, *photos]
+  def ordinary
+    [
+      *Brought::DRAWINGS.values.map { |_, svg| [svg, "a.svg"] },
+      *Brought::PAGES.values.map { |_, operators, how| [raw_pdf(operators, **how), "a.pdf"] },
+      *photos
+    ]
+  end
 
   private
 
@@ -85,11 +102,17 @@ Dir.mktmpdir do |home|
   shop.page_ms("/jobs", 41)
   usual = shop.page_ms("/jobs", 41)
   puts "server at first #{shop.resident_mb} MB; an unrelated page #{usual.round(1)} ms"
-  hostile = %(<svg #{Brought::HEAD} width="9000" height="9000"><filter id="f" x="-9" y="-9" width="99" height="99"><feTurbulence baseFrequency=".9" numOctaves="900"/></filter><rect width="9000" height="9000" filter="url(#f)"/></svg>)
+  hostile =
+    [
+      %(<svg #{Brought::HEAD} width="9000" height="9000"><filter id="f" x="-9" y="-9" width="99" height="99">),
+      %(<feTurbulence baseFrequency=".9" numOctaves="900"/></filter><rect width="9000" height="9000" ),
+      %(filter="url(#f)"/></svg>)
+    ].join
   began = Process.clock_gettime(Process::CLOCK_MONOTONIC)
   shop.upload(mark, hostile, "harm.svg")
   meanwhile = shop.page_ms("/jobs", 41)
-  puts "while a file that does harm is looked at: #{meanwhile.round(1)} ms, #{(meanwhile / usual).round(2)} times as long"
+  puts "while a file that does harm is looked at: #{meanwhile.round(1)} ms, #{(meanwhile / usual).round(2)} " \
+    "times as long"
   shop.send_form("#{mark}/opening/stop", {})
   count = (ARGV.first || 500).to_i
   files = shop.ordinary
@@ -97,7 +120,8 @@ Dir.mktmpdir do |home|
     puts "  after #{i}: #{shop.resident_mb} MB" if i.positive? && (i % 100).zero?
     shop.upload(mark, *files[i % files.size]).code
   end
-  puts "after #{count} uploads #{shop.resident_mb} MB; answered #{answers.tally}; #{(Process.clock_gettime(Process::CLOCK_MONOTONIC) - began).round} s"
+  puts "after #{count} uploads #{shop.resident_mb} MB; answered #{answers.tally}; " \
+    "#{(Process.clock_gettime(Process::CLOCK_MONOTONIC) - began).round} s"
 ensure
   shop&.close
 end

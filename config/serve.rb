@@ -28,9 +28,12 @@ launcher.events.after_booted do
   # what no one has looked at yet is looked at in a quiet moment, so that the rows are filled
   Thread.new { Actions::LookAtArtwork.the_rest }
 end
-launcher.events.after_booted { puts "Up Close is open at http://#{Settings.host}:#{Settings.port} · close it with Ctrl-C" }
+launcher.events.after_booted do
+  puts "Up Close is open at http://#{Settings.host}:#{Settings.port} · close it with Ctrl-C"
+end
 begin
   launcher.run
 rescue Errno::EADDRINUSE
-  abort "Something already answers at http://#{Settings.host}:#{Settings.port}. If it is Up Close, just open that page; else set UP_CLOSE_PORT to another number."
+  abort "Something already answers at http://#{Settings.host}:#{Settings.port}. If it is Up Close, just open that " \
+    "page; else set UP_CLOSE_PORT to another number."
 end

@@ -40,7 +40,9 @@ module Settings
   def session_secret
     path = File.join(home, "session.secret")
     FileUtils.mkdir_p(home)
-    File.open(path, File::WRONLY | File::CREAT | File::EXCL, 0o600) { |f| f.write(SecureRandom.hex(64)) } unless File.exist?(path)
+    unless File.exist?(path)
+      File.open(path, File::WRONLY | File::CREAT | File::EXCL, 0o600) { |f| f.write(SecureRandom.hex(64)) }
+    end
     File.read(path)
   rescue Errno::EEXIST
     File.read(path)

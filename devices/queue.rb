@@ -35,7 +35,18 @@ module Devices
       Tempfile.create(["up-close", ".pdf"], binmode: true) do |file|
         file.write(pdf)
         file.flush
-        said, well = Queue.run("lp", "-d", @name, "-t", title, "-o", "print-scaling=none", "-o", "media=Custom.#{width_mm.round(1)}x#{height_mm.round(1)}mm", file.path)
+        said, well = Queue.run(
+          "lp",
+          "-d",
+          @name,
+          "-t",
+          title,
+          "-o",
+          "print-scaling=none",
+          "-o",
+          "media=Custom.#{width_mm.round(1)}x#{height_mm.round(1)}mm",
+          file.path
+        )
         if well
           nil
         else

@@ -22,18 +22,31 @@ rose, light, board = mark["Compass rose"], mark["Pellow Ness Light"], mark["Name
 run = Run.find_by(ended_at: nil).id
 DESK, PHONE = [1280, 800], [390, 844]
 PICTURES = {
-  "bench" => ["/", DESK], "job-card" => ["/jobs/#{Job.first.id}", DESK], "measure" => ["/marks/#{board}/measure", DESK], "artwork" => ["/marks/#{light}/artwork", DESK], "photo" => ["/pieces/#{Piece.find_by(name: "cittern headstock").id}/photo", DESK],
-  "method" => ["/marks/#{rose}/method", DESK], "place" => ["/marks/#{rose}/place", DESK], "place-curved" => ["/marks/#{Piece.find_by(shape: "cup").marks.first.id}/place", DESK], "true-size" => ["/true-size", DESK], "compare" => ["/marks/#{light}/compare", DESK], "timetable" => ["/timetable", DESK],
-  "sheet" => ["/marks/#{board}/sheet", DESK], "drawer" => ["/drawer", DESK], "apply" => ["/marks/#{rose}/apply", DESK], "run-phone" => ["/runs/#{run}", PHONE], "printer" => ["/printers/#{Printer.first.id}", DESK],
-  "seal" => ["/marks/#{rose}/seal", DESK], "record" => ["/marks/#{light}/record", DESK], "methods" => ["/methods", DESK]
+  "bench" => ["/", DESK], "job-card" => ["/jobs/#{Job.first.id}", DESK],
+  "measure" => ["/marks/#{board}/measure", DESK], "artwork" => ["/marks/#{light}/artwork", DESK],
+  "photo" => ["/pieces/#{Piece.find_by(name: "cittern headstock").id}/photo", DESK],
+  "method" => ["/marks/#{rose}/method", DESK], "place" => ["/marks/#{rose}/place", DESK],
+  "place-curved" => ["/marks/#{Piece.find_by(shape: "cup").marks.first.id}/place", DESK],
+  "true-size" => ["/true-size", DESK], "compare" => ["/marks/#{light}/compare", DESK],
+  "timetable" => ["/timetable", DESK], "sheet" => ["/marks/#{board}/sheet", DESK], "drawer" => ["/drawer", DESK],
+  "apply" => ["/marks/#{rose}/apply", DESK], "run-phone" => ["/runs/#{run}", PHONE],
+  "printer" => ["/printers/#{Printer.first.id}", DESK], "seal" => ["/marks/#{rose}/seal", DESK],
+  "record" => ["/marks/#{light}/record", DESK], "methods" => ["/methods", DESK]
 }.freeze
 
 folder = File.join(__dir__, "screenshots")
 FileUtils.mkdir_p(folder)
 PICTURES.slice(*(ARGV.empty? ? PICTURES.keys : ARGV)).each do |name, (path, (width, height), theme)|
-  browser = Ferrum::Browser.new(browser_path: "/usr/bin/chromium", browser_options: {"no-sandbox" => nil}, process_timeout: 30, window_size: [width, height])
-  browser.page.command("Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1, mobile: false)
-  browser.page.command("Emulation.setEmulatedMedia", features: [{name: "prefers-color-scheme", value: theme || "light"}])
+  browser = Ferrum::Browser.new(
+    browser_path: "/usr/bin/chromium",
+    browser_options: {"no-sandbox" => nil},
+    process_timeout: 30,
+    window_size: [width, height]
+  )
+  browser.page
+    .command("Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1, mobile: false)
+  browser.page
+    .command("Emulation.setEmulatedMedia", features: [{name: "prefers-color-scheme", value: theme || "light"}])
   browser.go_to("http://127.0.0.1:#{port}#{path}")
   browser.network.wait_for_idle
   sleep 1.2

@@ -26,7 +26,8 @@ require "zeitwerk"
 module UpClose
   LOADER = Zeitwerk::Loader.new
   LOADER.push_dir("#{__dir__}/up_close", namespace: UpClose)
-  LOADER.inflector.inflect("svg" => "SVG", "woff" => "WOFF", "pdf" => "PDF", "png" => "PNG", "dxf" => "DXF", "ics" => "ICS")
+  LOADER.inflector
+    .inflect("svg" => "SVG", "woff" => "WOFF", "pdf" => "PDF", "png" => "PNG", "dxf" => "DXF", "ics" => "ICS")
   LOADER.setup
 
   # Every folder of definitions, looked through once before anything is served.

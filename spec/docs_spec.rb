@@ -3,7 +3,12 @@
 RSpec.describe "what the documents promise" do
   root = File.expand_path("..", __dir__)
   readme = File.read(File.join(root, "README.md"))
-  pages = ["README.md", "CONTRIBUTING.md", "CHANGELOG.md", *Dir[File.join(root, "docs/**/*.md")].map { |f| f.delete_prefix("#{root}/") }]
+  pages = [
+    "README.md",
+    "CONTRIBUTING.md",
+    "CHANGELOG.md",
+    *Dir[File.join(root, "docs/**/*.md")].map { |f| f.delete_prefix("#{root}/") }
+  ]
 
   pages.each do |page|
     it "leads nowhere that is not there: #{page}" do
@@ -37,8 +42,13 @@ RSpec.describe "what the documents promise" do
     folder = File.join(root, "app/assets/fonts")
     licences = Dir[File.join(folder, "licences/*")].map { |f| File.basename(f, ".*") }
     fonts = Dir[File.join(folder, "{lettering,ui}/*")].map { |f| File.basename(f, ".*") }
-    without = fonts.reject { |font| licences.any? { |licence| font.start_with?(licence) || font.start_with?(licence.split("-").first) || font.delete("-").start_with?(licence) } }
+    without = fonts.reject do |font|
+      licences.any? do |licence|
+        font.start_with?(licence) || font.start_with?(licence.split("-").first) || font.delete("-").start_with?(licence)
+      end
+    end
     expect(without).to be_empty
-    expect(Shelves::FontShelf::FACES.values.map { |_, file| File.basename(file, ".*") }.sort).to eq(fonts.grep_v(/\Aatkinson-(ext-)?\d/).uniq.sort)
+    expect(Shelves::FontShelf::FACES.values.map { |_, file| File.basename(file, ".*") }.sort)
+      .to eq(fonts.grep_v(/\Aatkinson-(ext-)?\d/).uniq.sort)
   end
 end

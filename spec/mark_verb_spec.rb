@@ -8,7 +8,12 @@ require "command_line/runner"
 RSpec.describe "up-close mark", :measured do
   around { |example| Dir.mktmpdir { |dir| Dir.chdir(dir) { example.run } } }
 
-  before { File.write("solid.svg", '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 80 80"><rect width="80" height="80"/></svg>') }
+  before do
+    File.write(
+      "solid.svg",
+      '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 80 80"><rect width="80" height="80"/></svg>'
+    )
+  end
 
   def run(request)
     File.write("request.json", JSON.generate(request))
@@ -23,28 +28,58 @@ RSpec.describe "up-close mark", :measured do
     JSON.parse(out, symbolize_names: true)
   end
 
-  def board(side, count, **more) = {shape: "rectangle", width_mm: side, height_mm: side, material: "wood", finish: "sanded", colour: "#ecd9b0", count: count, **more}
+  def board(side, count, **more)
+    {
+      shape: "rectangle",
+      width_mm: side,
+      height_mm: side,
+      material: "wood",
+      finish: "sanded",
+      colour: "#ecd9b0",
+      count: count,
+      **more
+    }
+  end
 
   def seconds(told) = told[:steps].to_h { |step| [step[:key].to_sym, step[:least_s]] }
 
-  def used(told) = told[:steps].flat_map { |step| step[:consumes] }.group_by { |one| one[:what] }.transform_values { |all| all.sum { |one| one[:amount] }.round(3) }
+  def used(told)
+    told[:steps].flat_map { |step| step[:consumes] }.group_by { |one| one[:what] }.transform_values do |all|
+      all.sum { |one| one[:amount] }.round(3)
+    end
+  end
 
   it "tells one piece of 28 mm, by solvent rub, as by hand" do
-    told = mark(piece: board(60, 1), artwork: "solid.svg", width_mm: 28, at: {right_mm: 3, down_mm: -2}, method: "solvent-rub", printer: "laser")
+    told = mark(
+      piece: board(60, 1),
+      artwork: "solid.svg",
+      width_mm: 28,
+      at: {right_mm: 3, down_mm: -2},
+      method: "solvent-rub",
+      printer: "laser"
+    )
     # trim (28 + 2 × 5)² = 14.44 cm², box 7.84 cm², board 36 cm²; A4 623.7 cm²
     by_hand = {
-      print: 120 + 20 * 14.44 / 623.7, ground: 60 + 60 + 14.44, pencil: 120, fix: 60, rub: 20 + 15 + 60 * 7.84 / 25, peek: 30, flash: 300, touch_up: 20 + 60 + 60 * 7.84 / 100,
-      scrap_test: 120, seal_1: 40.4, seal_2: 40.4, seal_3: 40.4, cure: 86_400
+      print: 120 + 20 * 14.44 / 623.7, ground: 60 + 60 + 14.44, pencil: 120, fix: 60, rub: 20 + 15 + 60 * 7.84 / 25,
+      peek: 30, flash: 300, touch_up: 20 + 60 + 60 * 7.84 / 100, scrap_test: 120, seal_1: 40.4, seal_2: 40.4,
+      seal_3: 40.4, cure: 86_400
     }
     expect(seconds(told)).to eq by_hand.transform_values { |s| s.to_f.round(1) }
     # 7.84 cm² × 200 µm × 3 = 0.47 ml, poured 2; a swab for each 12 cm²; 36 cm² × 20 µm × 2 for what misses, three times
     expect(used(told)).to eq("acetone" => 2, "cotton swabs" => 1, "spray acrylic clear" => 0.432)
     # 1 − 0.4⁴ = 0.974
-    expect(told.slice(:chance, :spares, :reading, :clearance_mm, :largest_mm)).to eq(chance: 0.6, spares: 4, reading: "mirrored", clearance_mm: 13.0, largest_mm: 50.0)
-    expect(told[:pencil_lines].map { |line| line.slice(:runs, :from, :distance_mm) }).to eq [{runs: "across", from: "top", distance_mm: 28.0}, {runs: "up", from: "left", distance_mm: 33.0}]
+    expect(told.slice(:chance, :spares, :reading, :clearance_mm, :largest_mm))
+      .to eq(chance: 0.6, spares: 4, reading: "mirrored", clearance_mm: 13.0, largest_mm: 50.0)
+    expect(told[:pencil_lines].map { |line| line.slice(:runs, :from, :distance_mm) })
+      .to eq [{runs: "across", from: "top", distance_mm: 28.0}, {runs: "up", from: "left", distance_mm: 33.0}]
     # till the scrap is tried 1023.42; a coat each 600 later; touch 600, handling 4 h, cured 24 h after the last
     last = 1023.42 + 3 * (600 + 40.4)
-    expect(told[:ready_s]).to eq(touch: (last + 600).round, next_coat: (last + 600).round, handle: (last + 14_400).round, full: (last + 86_400).round)
+    expect(told[:ready_s]).to eq(
+      touch: (last + 600).round,
+      next_coat: (last + 600).round,
+      handle: (last + 14_400).round,
+      full: (last + 86_400).round
+    )
     expect(told[:steps].find { |step| step[:key] == "peek" }).to include(after: "rub", window_s: [0, 60], kind: "hands")
   end
 
@@ -52,8 +87,10 @@ RSpec.describe "up-close mark", :measured do
     told = mark(piece: board(400, 24), artwork: "solid.svg", width_mm: 296, method: "solvent-rub", printer: "laser")
     # trim 306² = 936.36 cm², box 876.16 cm², board 1600 cm²
     by_hand = {
-      print: 120 + 24 * 20 * 936.36 / 623.7, ground: 60 + 24 * (60 + 936.36), pencil: 30 + 24 * 90, fix: 15 + 24 * 45, rub: 20 + 24 * (15 + 60 * 876.16 / 25),
-      peek: 10 + 24 * 20, flash: 300, touch_up: 20 + 24 * (60 + 60 * 876.16 / 100), scrap_test: 120, seal_1: 20 + 24 * (15 + 240), seal_2: 6140, seal_3: 6140, cure: 86_400
+      print: 120 + 24 * 20 * 936.36 / 623.7, ground: 60 + 24 * (60 + 936.36), pencil: 30 + 24 * 90, fix: 15 + 24 * 45,
+      rub: 20 + 24 * (15 + 60 * 876.16 / 25), peek: 10 + 24 * 20, flash: 300,
+      touch_up: 20 + 24 * (60 + 60 * 876.16 / 100), scrap_test: 120, seal_1: 20 + 24 * (15 + 240), seal_2: 6140,
+      seal_3: 6140, cure: 86_400
     }
     expect(seconds(told)).to eq by_hand.transform_values { |s| s.to_f.round(1) }
     # 24 × 876.16 cm² × 200 µm × 3; 24 × 6 pads of 150 cm²; 24 × 1600 cm² × 20 µm × 2 × 3
@@ -65,17 +102,43 @@ RSpec.describe "up-close mark", :measured do
     gel = mark(piece: board(400, 24), artwork: "solid.svg", width_mm: 296, method: "gel-medium", printer: "laser")
     # 92 400 mm² cannot be laid in the three minutes that gel stays open: 0.65 × 0.6; 24 × 304² mm² × 200 µm
     expect([gel[:chance], gel[:spares], used(gel)["gel medium"]]).to eq [0.39, 79, 443.597]
-    wet = mark(piece: board(60, 1), artwork: "solid.svg", width_mm: 28, method: "water-slide", printer: "laser", room: {temperature_c: 30, humidity: 50})
+    wet = mark(
+      piece: board(60, 1),
+      artwork: "solid.svg",
+      width_mm: 28,
+      method: "water-slide",
+      printer: "laser",
+      room: {temperature_c: 30, humidity: 50}
+    )
     cool = mark(piece: board(60, 1), artwork: "solid.svg", width_mm: 28, method: "water-slide", printer: "laser")
-    expect(wet[:steps].zip(cool[:steps]).select { |a, _| %w[film_dry cure].include?(a[:key]) }.map { |a, b| a[:least_s] / b[:least_s] }).to eq [0.5, 0.5]
+    expect(wet[:steps].zip(cool[:steps]).select { |a, _| %w[film_dry cure].include?(a[:key]) }.map { |a, b|
+      a[:least_s] / b[:least_s]
+    })
+      .to eq [0.5, 0.5]
     expect(cool[:chance]).to eq 0.765
-    known = mark(piece: board(60, 1), artwork: "solid.svg", width_mm: 28, method: "solvent-rub", printer: "laser", record: {good: 9, tried: 10})
+    known = mark(
+      piece: board(60, 1),
+      artwork: "solid.svg",
+      width_mm: 28,
+      method: "solvent-rub",
+      printer: "laser",
+      record: {good: 9, tried: 10}
+    )
     # (0.6 × 4 + 9) ÷ (4 + 10)
     expect(known[:chance]).to eq 0.8143
   end
 
   it "finds the lines of a cup from rim and seam, and reads lettering" do
-    cup = {shape: "cup", top_mm: 82, foot_mm: 60, slant_mm: 95, material: "glazed", finish: "polished", colour: "#ffffff", count: 2}
+    cup = {
+      shape: "cup",
+      top_mm: 82,
+      foot_mm: 60,
+      slant_mm: 95,
+      material: "glazed",
+      finish: "polished",
+      colour: "#ffffff",
+      count: 2
+    }
     told = mark(piece: cup, text: "HARBOUR", width_mm: 50, method: "water-slide", printer: "laser", sealer: "cup-coat")
     expect(told[:pencil_lines].map { |line| line[:from] }).to eq %w[rim datum]
     expect(told[:steps].map { |step| step[:key] }).to include("film_dry")

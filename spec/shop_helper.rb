@@ -29,13 +29,26 @@ module Shop
 
   def page_words = last_response.body.gsub(/<[^>]+>/, " ").gsub("&quot;", '"').gsub(/\s+/, " ")
 
-  def upload(bytes, name, type = "application/octet-stream") = Rack::Test::UploadedFile.new(StringIO.new(bytes), type, true, original_filename: name)
+  def upload(bytes, name, type = "application/octet-stream")
+    Rack::Test::UploadedFile.new(StringIO.new(bytes), type, true, original_filename: name)
+  end
 
   # a mark on a 60 × 40 wooden plate with a 40 × 20 black box on it
   def mark_with_artwork(**piece)
     send_form "/jobs", "title" => "Fair"
-    send_form "/jobs/#{Job.last.id}/pieces", {"name" => "plate", "shape" => "rectangle", "width_mm" => "60", "height_mm" => "40", "material" => "wood", "finish" => "sanded", "colour" => "#ecd9b0", "count" => "2"}.merge(piece.transform_keys(&:to_s))
-    send_form "/marks/#{Mark.last.id}/artwork", "kind" => "file", "file" => upload(svg('<rect width="40" height="20"/>'), "badge.svg")
+    send_form "/jobs/#{Job.last.id}/pieces",
+      {
+        "name" => "plate",
+        "shape" => "rectangle",
+        "width_mm" => "60",
+        "height_mm" => "40",
+        "material" => "wood",
+        "finish" => "sanded",
+        "colour" => "#ecd9b0",
+        "count" => "2"
+      }.merge(piece.transform_keys(&:to_s))
+    send_form "/marks/#{Mark.last.id}/artwork",
+      "kind" => "file", "file" => upload(svg('<rect width="40" height="20"/>'), "badge.svg")
     Mark.last
   end
 
@@ -50,7 +63,10 @@ end
 RSpec.configure do |config|
   config.include Shop, :shop
   config.before(:each, :shop) do
-    [StepEnd, Attempt, Run, LayoutMark, Layout, StockFact, SupplyPrice, OwnSchool, StockSheet, Calibration, Printer, Mark, Piece, Artwork, Job, Preference].each(&:delete_all)
+    [
+      StepEnd, Attempt, Run, LayoutMark, Layout, StockFact, SupplyPrice, OwnSchool, StockSheet, Calibration, Printer,
+      Mark, Piece, Artwork, Job, Preference
+    ].each(&:delete_all)
     FileUtils.rm_rf([Settings.originals, Settings.devices])
     header "Host", "localhost"
   end

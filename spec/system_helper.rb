@@ -12,7 +12,12 @@ Capybara.register_driver(:cuprite) do |app|
     process_timeout: 90,
     timeout: 90,
     js_errors: true,
-    browser_options: {"no-sandbox" => nil, "disable-background-networking" => nil, "disable-component-update" => nil, "disable-sync" => nil}
+    browser_options: {
+      "no-sandbox" => nil,
+      "disable-background-networking" => nil,
+      "disable-component-update" => nil,
+      "disable-sync" => nil
+    }
   )
 end
 Capybara.default_driver = :cuprite
@@ -30,10 +35,19 @@ module AtThePage
   # all that another light changes
   CONTRAST = '{type: "rule", values: ["color-contrast"]}'
 
+  # each violation, with the first places and what is wrong there
+  TOLD = <<~JS
+    (result) => arguments[0](result.violations.map((violation) => {
+      const why = (node) => (node.any[0] || node.all[0] || { message: "" }).message
+      const places = violation.nodes.map((node) => node.target.join(" ") + " " + why(node))
+      return violation.id + ": " + places.slice(0, 3).join(" | ")
+    }))
+  JS
+
   # what axe finds wrong at WCAG 2.2 AA
   def barriers(rules = ALL_RULES)
     page.execute_script(File.read(AXE))
-    found = page.evaluate_async_script('axe.run(document, {runOnly: RULES}).then(r => arguments[0](r.violations.map(v => v.id + ": " + v.nodes.map(n => n.target.join(" ") + " " + (n.any[0] || n.all[0] || {message: ""}).message).slice(0, 3).join(" | "))))'.sub("RULES", rules))
+    found = page.evaluate_async_script("axe.run(document, {runOnly: #{rules}}).then(#{TOLD})")
     found.map { |line| "#{page.current_path} #{line}" }
   end
 
@@ -49,14 +63,19 @@ module AtThePage
     expect(found).to be_empty, found.join("\n")
     return if light != "day"
     page.driver.resize(360, 780)
-    expect(paths.reject { |path| visit(path).then { page.evaluate_script("document.documentElement.scrollWidth <= 360") } }).to be_empty
+    expect(
+      paths.reject { |path| visit(path).then { page.evaluate_script("document.documentElement.scrollWidth <= 360") } }
+    )
+      .to be_empty
   ensure
     page.driver.resize(1280, 800)
   end
 
   # requests that left this machine
   def strays
-    page.driver.browser.network.traffic.map { |t| t.request&.url.to_s }.reject { |url| url.empty? || url.start_with?("http://127.0.0.1", "data:", "blob:", "about:") }
+    page.driver.browser.network.traffic.map { |t| t.request&.url.to_s }.reject do |url|
+      url.empty? || url.start_with?("http://127.0.0.1", "data:", "blob:", "about:")
+    end
   end
 
   # a key at the bench, once its page is awake
@@ -77,7 +96,11 @@ module AtThePage
     mouse.up
   end
 
-  def middle_of(selector) = page.evaluate_script("(r => [r.x + r.width / 2, r.y + r.height / 2])(document.querySelector('#{selector}').getBoundingClientRect())")
+  def middle_of(selector)
+    page.evaluate_script(
+      "(r => [r.x + r.width / 2, r.y + r.height / 2])(document.querySelector('#{selector}').getBoundingClientRect())"
+    )
+  end
 
   def saved(file, bytes) = File.join(HOME, file).tap { |path| File.binwrite(path, bytes) }
 end

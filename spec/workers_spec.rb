@@ -7,7 +7,9 @@ RSpec.describe Workers do
 
   after(:all) { pool.close }
 
-  define_method(:work) { |receiver, verb, *arguments, **limits, &told| pool.call(receiver, verb, *arguments, limits: Workers::Limits.new(**limits), &told) }
+  define_method(:work) do |receiver, verb, *arguments, **limits, &told|
+    pool.call(receiver, verb, *arguments, limits: Workers::Limits.new(**limits), &told)
+  end
 
   it "does a piece of work in a process of its own, and leaves nothing of it for the next" do
     first, second = Array.new(2) { work(Process, :pid) }
@@ -19,8 +21,10 @@ RSpec.describe Workers do
 
   it "kills what takes too long, too much CPU before it draws, or too much memory, and says which" do
     expect { work(Kernel, :sleep, 30, wall_s: 0.4) }.to raise_error(UpClose::Errors::TooMuch, /longer than 0 seconds/)
-    expect { work(1..(10**10), :inject, :^, reading_cpu_s: 0.4) }.to raise_error(UpClose::Errors::TooMuch, /longer than 0 seconds to read/)
-    expect { work(Array, :new, 60_000_000, 1.5, memory_bytes: 250_000_000) }.to raise_error(UpClose::Errors::TooMuch, /more than 250 MB/)
+    expect { work(1..(10**10), :inject, :^, reading_cpu_s: 0.4) }
+      .to raise_error(UpClose::Errors::TooMuch, /longer than 0 seconds to read/)
+    expect { work(Array, :new, 60_000_000, 1.5, memory_bytes: 250_000_000) }
+      .to raise_error(UpClose::Errors::TooMuch, /more than 250 MB/)
     # the slots are there again
     expect(Array.new(4) { work(Process, :pid) }.uniq.size).to eq 4
   end
@@ -32,15 +36,19 @@ RSpec.describe Workers do
     expect(work(Process, :pid)).to be_positive
   end
 
-  it "hands on a refusal as it was said, what caused it left behind, and says of anything else that it cannot be read" do
+  it "hands on a refusal as it was said, what caused it left behind, and says of anything else that it " \
+    "cannot be read" do
     original = Shelves::ArtworkSource::Original.new(Dir.mktmpdir, Dir.mktmpdir, "0" * 64, {})
     expect { work(original, :facts) }.to raise_error(UpClose::Errors::BadArtwork, /cannot be read/)
-    expect { work(UpClose::Formats::CsvTable, :call, "") }.to raise_error(UpClose::Errors::BadArtwork) { |error| expect([error.remedy, error.field, error.cause]).to eq ["Give it one row or more.", :file, nil] }
+    expect { work(UpClose::Formats::CsvTable, :call, "") }.to raise_error(UpClose::Errors::BadArtwork) { |error|
+      expect([error.remedy, error.field, error.cause]).to eq ["Give it one row or more.", :file, nil]
+    }
   end
 
   it "is stopped by whoever waits, while it works and while it stands in line" do
     told = []
-    expect { work(Kernel, :sleep, 30) { |doing, seconds| (told << [doing, seconds]).size < 5 } }.to raise_error(UpClose::Errors::Stopped)
+    expect { work(Kernel, :sleep, 30) { |doing, seconds| (told << [doing, seconds]).size < 5 } }
+      .to raise_error(UpClose::Errors::Stopped)
     expect(told.map(&:first).uniq).to eq ["reading"]
     busy = Array.new(2) { Thread.new { work(Kernel, :sleep, 1) } }
     sleep 0.2

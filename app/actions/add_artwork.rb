@@ -38,7 +38,14 @@ module Actions
     # its method as far as the way decides it; what speaks against that is said at Method
     def choose(mark, way)
       sealer = UpClose::Methods.fetch(way.method).seals_with
-      mark.update!(way: way.method, printer: mark.printer || "laser", stock: way.stock || UpClose::Methods.fetch(way.method).stocks.first.key, picked: way.picked.to_h.transform_values(&:to_s), reading: "auto", sealer: sealer || mark.sealer)
+      mark.update!(
+        way: way.method,
+        printer: mark.printer || "laser",
+        stock: way.stock || UpClose::Methods.fetch(way.method).stocks.first.key,
+        picked: way.picked.to_h.transform_values(&:to_s),
+        reading: "auto",
+        sealer: sealer || mark.sealer
+      )
     end
 
     # @param artwork [Artwork] already in the shop
@@ -46,7 +53,12 @@ module Actions
       mark.assign_attributes(artwork: artwork, recipe: [], prepared: nil)
       mark.forget_design
       place = first_place(mark, cap_height_mm)
-      ApplicationRecord.change { mark.update!(artwork: artwork, recipe: [], earlier_recipes: [], prepared: nil, checked: nil, earlier_places: [], placed_at: nil, packed_at: nil, width_mm: place.width_mm, x_mm: place.x_mm, y_mm: place.y_mm, turn_deg: 0) }
+      ApplicationRecord.change do
+        mark.update!(
+          artwork: artwork, recipe: [], earlier_recipes: [], prepared: nil, checked: nil, earlier_places: [],
+          placed_at: nil, packed_at: nil, width_mm: place.width_mm, x_mm: place.x_mm, y_mm: place.y_mm, turn_deg: 0
+        )
+      end
     end
 
     # the original is kept first: the worker that opens it finds it there
@@ -88,10 +100,20 @@ module Actions
     def from_lettering(form)
       face = Shelves::FontShelf.fetch(form.values[:font])
       members, setting = form.values.values_at(:members, :setting)
-      lettering = UpClose::Artwork::Lettering.new(face, members ? members.max_by(&:length) : form.values[:text], setting: setting)
+      lettering =
+        UpClose::Artwork::Lettering.new(face, members ? members.max_by(&:length) : form.values[:text], setting: setting)
       ink = members ? UpClose::Artwork::LetteringSet.new(face, members, setting: setting).ink : lettering.drawing.ink
-      Artwork.new(name: (members ? "#{members.first} … #{members.last}" : lettering.text.tr("\n", " "))[0, 120], kind: "lettering", lettering: lettering.text, font: face.key, source: form.values[:source],
-        setting: setting.to_h, members: members, ink_core: ink, facts: {x_height_ratio: lettering.x_height_ratio})
+      Artwork.new(
+        name: (members ? "#{members.first} … #{members.last}" : lettering.text.tr("\n", " "))[0, 120],
+        kind: "lettering",
+        lettering: lettering.text,
+        font: face.key,
+        source: form.values[:source],
+        setting: setting.to_h,
+        members: members,
+        ink_core: ink,
+        facts: {x_height_ratio: lettering.x_height_ratio}
+      )
     end
 
     # its own true size when that fits, else the largest that does, in whole tenths
@@ -101,7 +123,11 @@ module Actions
       return middle if cap_height_mm || (wanted && mark.room(middle).clearance >= mark.clearance_mm)
       width, at = largest_for(mark, middle)
       width = mark.piece.to_core.box.width / 2 unless width.positive?
-      UpClose::Placing::Placement.new(width_mm: [(width * 10).floor / 10.0, 0.1].max, x_mm: at.x.round(3), y_mm: at.y.round(3))
+      UpClose::Placing::Placement.new(
+        width_mm: [(width * 10).floor / 10.0, 0.1].max,
+        x_mm: at.x.round(3),
+        y_mm: at.y.round(3)
+      )
     end
 
     def largest_for(mark, middle)

@@ -12,7 +12,13 @@ module Actions
       original = Shelves::OriginalStore.new(Settings.originals).put(form.values[:bytes])
       face = Workers.call(Shelves::FontFile.new(form.values[:bytes]), :face, Shelves::OwnFonts.key_of(original))
       name = form.values[:name].to_s.empty? ? face.name : form.values[:name]
-      Shelves::OwnFonts.new(Settings.fonts).keep(face.named(name), "name" => name, "licence" => form.values[:licence], "file_name" => form.values[:file_name], "original" => original)
+      Shelves::OwnFonts.new(Settings.fonts).keep(
+        face.named(name),
+        "name" => name,
+        "licence" => form.values[:licence],
+        "file_name" => form.values[:file_name],
+        "original" => original
+      )
       face.key
     rescue UpClose::Error => error
       form.refuse(error, :font_file)

@@ -37,7 +37,11 @@ module Actions
     def again(mark)
       ApplicationRecord.change do
         layout = laid(mark) or next
-        loose = layout.sheets.flat_map { |s| s["places"].reject { |p| p["pinned"] } }.group_by { |p| layout.mark_at(p) }.transform_values { |places| places.map { |p| p["copy"] } }
+        loose = layout.sheets.flat_map { |s| s["places"].reject { |p| p["pinned"] } }.group_by { |p|
+          layout.mark_at(p)
+        }.transform_values do |places|
+          places.map { |p| p["copy"] }
+        end
         found = loose.any? && nest(mark, layout, loose.transform_values(&:size))
         layout.update!(sheets: merged(layout, found, loose)) if found && found.unplaced.empty?
       end
@@ -47,14 +51,21 @@ module Actions
 
     def find(layout, of)
       whose = of["mark"] || layout.marks.first.id
-      layout.sheets.each { |sheet| sheet["places"].each { |place| return [sheet, place] if place["copy"] == of["copy"] && layout.mark_at(place).id == whose } }
+      layout.sheets.each do |sheet|
+        sheet["places"].each do |place|
+          return [sheet, place] if place["copy"] == of["copy"] && layout.mark_at(place).id == whose
+        end
+      end
       nil
     end
 
     def broken(mark, layout, sheet, moved)
-      others = sheet["places"].reject { |p| p["copy"] == moved["copy"] && p["mark"] == moved["mark"] }.to_h { |p| [layout.label(layout.place(p)), line(p, layout)] }
+      others = sheet["places"].reject { |p| p["copy"] == moved["copy"] && p["mark"] == moved["mark"] }.to_h do |p|
+        [layout.label(layout.place(p)), line(p, layout)]
+      end
       keep = layout.allowances
-      UpClose::Sheets::Rules.new(blank(sheet, keep), gap_mm: keep.gap, frame_mm: keep.sides(mark.unprintable)).broken(line(moved, layout), others)
+      UpClose::Sheets::Rules.new(blank(sheet, keep), gap_mm: keep.gap, frame_mm: keep.sides(mark.unprintable))
+        .broken(line(moved, layout), others)
     end
 
     def line(place, layout) = layout.place(place).line(layout.outline(layout.mark_at(place)))
@@ -62,14 +73,27 @@ module Actions
     # @param more [Array] rings that are taken besides what is gone
     def blank(sheet, allowances, id: nil, more: [])
       paper = UpClose::Printing::Paper.new("", "", sheet["width_mm"], sheet["height_mm"])
-      UpClose::Sheets::Nesting::Blank.new(id: id, width_mm: paper.width_mm, height_mm: paper.height_mm, used: (sheet["sheet_id"] ? sheet["used"] : UpClose::Sheets::Nesting::Blank.fresh(paper, allowances).used) + more)
+      UpClose::Sheets::Nesting::Blank.new(
+        id: id,
+        width_mm: paper.width_mm,
+        height_mm: paper.height_mm,
+        used: (sheet["sheet_id"] ? sheet["used"] : UpClose::Sheets::Nesting::Blank.fresh(paper, allowances).used) + more
+      )
     end
 
     # with what is pinned as if it were gone; nothing is lost where the rest no longer fits
     def nest(mark, layout, counts)
-      blanks = layout.sheets.each_with_index.map { |sheet, i| blank(sheet, layout.allowances, id: i.to_s, more: sheet["places"].select { |p| p["pinned"] }.map { |p| line(p, layout).map(&:to_a) }) }
+      blanks = layout.sheets.each_with_index.map do |sheet, i|
+        blank(
+          sheet,
+          layout.allowances,
+          id: i.to_s,
+          more: sheet["places"].select { |p| p["pinned"] }.map { |p| line(p, layout).map(&:to_a) }
+        )
+      end
       fresh = UpClose::Sheets::Nesting::Blank.fresh(UpClose::Printing::Paper.fetch(mark.paper), layout.allowances)
-      found = LaySheet.search(counts, mark, blanks.map { |b| LaySheet.off_tracks(mark, b) }, LaySheet.off_tracks(mark, fresh))
+      found =
+        LaySheet.search(counts, mark, blanks.map { |b| LaySheet.off_tracks(mark, b) }, LaySheet.off_tracks(mark, fresh))
       found.unplaced.empty? ? found : LaySheet.search(counts, mark, blanks, fresh)
     end
 
@@ -77,8 +101,30 @@ module Actions
       sheets = layout.sheets.map { |sheet| sheet.merge("places" => sheet["places"].select { |p| p["pinned"] }) }
       numbers = loose.transform_keys(&:id)
       found.sheets.each do |laid|
-        sheet = laid.blank.id ? sheets[laid.blank.id.to_i] : {"sheet_id" => nil, "version" => nil, "width_mm" => laid.blank.width_mm, "height_mm" => laid.blank.height_mm, "used" => [], "places" => []}.tap { |fresh| sheets << fresh }
-        laid.placements.each { |p| sheet["places"] << {"mark" => p.id.to_i, "copy" => numbers[p.id.to_i].shift, "x" => p.x, "y" => p.y, "turn" => p.turn} }
+        sheet =
+          if laid.blank.id
+            sheets[laid.blank.id.to_i]
+          else
+            {
+              "sheet_id" => nil,
+              "version" => nil,
+              "width_mm" => laid.blank.width_mm,
+              "height_mm" => laid.blank.height_mm,
+              "used" => [],
+              "places" => []
+            }.tap { |fresh|
+              sheets << fresh
+            }
+          end
+        laid.placements.each do |p|
+          sheet["places"] << {
+            "mark" => p.id.to_i,
+            "copy" => numbers[p.id.to_i].shift,
+            "x" => p.x,
+            "y" => p.y,
+            "turn" => p.turn
+          }
+        end
       end
       sheets.reject { |sheet| sheet["places"].empty? }
     end

@@ -16,7 +16,9 @@ module Actions
     # @return [Boolean]
     def keep(printer, form)
       return false unless form.ok? && form.calibration
-      ApplicationRecord.change { printer.calibrations.create!(figures: form.calibration.to_h, way: form.way, paper: form.values[:paper]) }
+      ApplicationRecord.change do
+        printer.calibrations.create!(figures: form.calibration.to_h, way: form.way, paper: form.values[:paper])
+      end
       true
     end
 

@@ -23,13 +23,26 @@ module Actions
     # the sealer is chosen later: it does not stand in the way here
     def check(mark)
       s = mark.situation
-      UpClose::Suitability.check!(UpClose::Suitability::Situation.new(method: s.method, printer: s.printer, stock: s.stock, material: s.material, finish: s.finish, colour: s.colour, setting: s.setting))
+      UpClose::Suitability.check!(UpClose::Suitability::Situation.new(
+        method: s.method,
+        printer: s.printer,
+        stock: s.stock,
+        material: s.material,
+        finish: s.finish,
+        colour: s.colour,
+        setting: s.setting
+      ))
     end
 
     # a new method begins with the finish that is usual over it
     def sealer_that_suits(mark)
-      keys = [(mark.sealer unless mark.way_changed?), mark.method_core.seals_with, *UpClose::Sealing.all.map(&:key)].compact
-      keys.find { |key| !UpClose::Sealing.fetch(key).finding(residue: mark.method_core.residue, material: mark.piece.material_core).stop? }
+      keys =
+        [(mark.sealer unless mark.way_changed?), mark.method_core.seals_with, *UpClose::Sealing.all.map(&:key)].compact
+      keys.find do |key|
+        !UpClose::Sealing.fetch(key)
+          .finding(residue: mark.method_core.residue, material: mark.piece.material_core)
+          .stop?
+      end
     end
   end
 end

@@ -22,7 +22,13 @@ module Actions
     def count(typed, sealer)
       return if typed.empty? || sealer.coats.zero?
       number = Integer(typed, 10, exception: false)
-      raise UpClose::Error.new("“#{typed}” is no number of coats.", remedy: "Type 1 to #{UpClose::Sealing::Sealer::MOST_COATS}, or nothing for the usual #{sealer.coats}.", field: :coats) unless number&.between?(1, UpClose::Sealing::Sealer::MOST_COATS)
+      unless number&.between?(1, UpClose::Sealing::Sealer::MOST_COATS)
+        raise UpClose::Error.new(
+          "“#{typed}” is no number of coats.",
+          remedy: "Type 1 to #{UpClose::Sealing::Sealer::MOST_COATS}, or nothing for the usual #{sealer.coats}.",
+          field: :coats
+        )
+      end
       number unless number == sealer.coats
     end
   end

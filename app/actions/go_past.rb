@@ -23,7 +23,11 @@ module Actions
     def check!(mark)
       open = LookAtArtwork.once(mark).stops.open
       return if open.empty?
-      raise UpClose::Errors::Unsuitable.new(open.map(&:words).join(" "), remedy: "Put it right, or give a reason for going on.", field: :despite)
+      raise UpClose::Errors::Unsuitable.new(
+        open.map(&:words).join(" "),
+        remedy: "Put it right, or give a reason for going on.",
+        field: :despite
+      )
     end
   end
 end

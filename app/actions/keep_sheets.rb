@@ -9,7 +9,12 @@ module Actions
     # @return [StockSheet, nil]
     def add(form)
       return unless form.ok?
-      ApplicationRecord.change { StockSheet.create!(name: StockSheet.next_name(form.values[:stock]), **form.values.slice(:stock, :printer, :width_mm, :height_mm, :kept, :used)) }
+      ApplicationRecord.change do
+        StockSheet.create!(
+          name: StockSheet.next_name(form.values[:stock]),
+          **form.values.slice(:stock, :printer, :width_mm, :height_mm, :kept, :used)
+        )
+      end
     end
 
     # a sheet laid down beside its drawing: what is gone is marked on it

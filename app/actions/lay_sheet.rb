@@ -57,7 +57,11 @@ module Actions
       layout = search(counted(marks), host, *off, effort, &progress)
       layout = search(counted(marks), host, *blanks, effort, &progress) if layout.unplaced.any?
       return layout if layout.unplaced.empty?
-      raise UpClose::Errors::DoesNotFit.new("#{layout.unplaced.size} of them fit on no sheet, fresh or used.", remedy: "Make it smaller, keep less free, choose larger paper, or print it in tiles.", field: :paper)
+      raise UpClose::Errors::DoesNotFit.new(
+        "#{layout.unplaced.size} of them fit on no sheet, fresh or used.",
+        remedy: "Make it smaller, keep less free, choose larger paper, or print it in tiles.",
+        field: :paper
+      )
     end
 
     # @return [Hash{Mark => Integer}]
@@ -66,31 +70,69 @@ module Actions
     # @param counts [Hash{Mark => Integer}]  @param host [Mark] by whose allowances
     # @return [UpClose::Sheets::Nesting::Layout]
     def search(counts, host, leftovers, fresh, effort = "first", &progress)
-      parts = counts.map { |mark, count| UpClose::Sheets::Nesting::Part.new(id: mark.id, outline: mark.cut_outline, count: count, turns: mark.allowances.turns) }
-      UpClose::Sheets::Nesting::Search.new(parts, leftovers: leftovers, fresh: fresh, room: host.allowances.room(host.unprintable), effort: effort).call(&progress)
+      parts = counts.map do |mark, count|
+        UpClose::Sheets::Nesting::Part.new(
+          id: mark.id,
+          outline: mark.cut_outline,
+          count: count,
+          turns: mark.allowances.turns
+        )
+      end
+      UpClose::Sheets::Nesting::Search
+        .new(parts, leftovers: leftovers, fresh: fresh, room: host.allowances.room(host.unprintable), effort: effort)
+        .call(&progress)
     end
 
     # the widest a mark could be on each sheet that suits it, and on a fresh one
     # @return [Hash{String => Float, nil}]
     def largest(mark)
-      blanks = mark.suiting_sheets.first(8).to_h { |sheet| [sheet.name, sheet.to_core] }.merge("a fresh sheet" => fresh(mark))
+      blanks = mark.suiting_sheets
+        .first(8)
+        .to_h { |sheet| [sheet.name, sheet.to_core] }
+        .merge("a fresh sheet" => fresh(mark))
       blanks.transform_values do |blank|
-        UpClose::Sheets::LargestMark.new(blank, room: mark.allowances.room(mark.unprintable), turns: mark.allowances.turns) { |width| UpClose::Sheets::CutOutline.call(mark.design.ink, width_mm: width, border_mm: mark.setting.border_mm, boxed: mark.boxed?, mirrored: mark.reading_core.mirrored?) }.width_mm
+        UpClose::Sheets::LargestMark.new(
+          blank,
+          room: mark.allowances.room(mark.unprintable),
+          turns: mark.allowances.turns
+        ) { |width|
+          UpClose::Sheets::CutOutline.call(
+            mark.design.ink,
+            width_mm: width,
+            border_mm: mark.setting.border_mm,
+            boxed: mark.boxed?,
+            mirrored: mark.reading_core.mirrored?
+          )
+        }
+          .width_mm
       end
     end
 
     # wet ink keeps off the columns where the printer's rollers run
     def off_tracks(mark, blank)
       tracks = mark.wet? ? (mark.own_printer&.faults&.tracks(blank.width_mm, blank.height_mm) || []) : []
-      tracks.empty? ? blank : UpClose::Sheets::Nesting::Blank.new(id: blank.id, width_mm: blank.width_mm, height_mm: blank.height_mm, used: blank.used + tracks)
+      tracks.empty? ? blank : UpClose::Sheets::Nesting::Blank.new(
+        id: blank.id,
+        width_mm: blank.width_mm,
+        height_mm: blank.height_mm,
+        used: blank.used + tracks
+      )
     end
 
     def fresh(mark) = UpClose::Sheets::Nesting::Blank.fresh(UpClose::Printing::Paper.fetch(mark.paper), mark.allowances)
 
     def kept(sheet, drawer)
       own = drawer.find { |d| d.id.to_s == sheet.blank.id }
-      {"sheet_id" => own&.id, "version" => own&.lock_version, "width_mm" => sheet.blank.width_mm, "height_mm" => sheet.blank.height_mm, "used" => own ? own.rings : [],
-       "places" => sheet.placements.map { |p| {"mark" => p.id.to_i, "copy" => p.copy, "x" => p.x, "y" => p.y, "turn" => p.turn} }}
+      {
+        "sheet_id" => own&.id,
+        "version" => own&.lock_version,
+        "width_mm" => sheet.blank.width_mm,
+        "height_mm" => sheet.blank.height_mm,
+        "used" => own ? own.rings : [],
+        "places" => sheet.placements.map { |p|
+          {"mark" => p.id.to_i, "copy" => p.copy, "x" => p.x, "y" => p.y, "turn" => p.turn}
+        }
+      }
     end
 
     # Numbered from left to right: the copies of one member of a set, spares among

@@ -23,8 +23,21 @@ module Actions
 
     # what is more than can be looked at is said, and stands in nobody's way
     def unseen(mark, error, remedy)
-      keep(mark, {"key" => mark.design.checks_key, "verdict" => "watch", "figure" => "not looked at", "width_mm" => mark.width_mm, "stops" => []})
-      [UpClose::Finding.new(key: :unseen, title: "Checks", verdict: :watch, figure: "not finished", reason: error.message, remedy: remedy)]
+      keep(mark, {
+        "key" => mark.design.checks_key,
+        "verdict" => "watch",
+        "figure" => "not looked at",
+        "width_mm" => mark.width_mm,
+        "stops" => []
+      })
+      [UpClose::Finding.new(
+        key: :unseen,
+        title: "Checks",
+        verdict: :watch,
+        figure: "not finished",
+        reason: error.message,
+        remedy: remedy
+      )]
     end
 
     # looked at as it is now, unless it was
@@ -38,10 +51,20 @@ module Actions
     def said_of(mark, findings)
       told = worst(findings)
       figures = mark.design.figures
-      {"key" => mark.design.checks_key, "verdict" => told.verdict.to_s, "figure" => words(told), "width_mm" => mark.width_mm,
-       "stops" => findings.select(&:stop?).map { |f| {"key" => f.key.to_s, "title" => f.title, "figure" => f.figure, "reason" => f.reason, "remedy" => f.remedy} },
-       "finest_mm" => findings.find { |f| f.key == :thinnest_line }&.value, "tones" => tones?(findings), "coverage" => figures[:laid],
-       "line_mm" => figures[:line_mm], "palette" => figures[:palette]}
+      {
+        "key" => mark.design.checks_key,
+        "verdict" => told.verdict.to_s,
+        "figure" => words(told),
+        "width_mm" => mark.width_mm,
+        "stops" => findings.select(&:stop?).map { |f|
+          {"key" => f.key.to_s, "title" => f.title, "figure" => f.figure, "reason" => f.reason, "remedy" => f.remedy}
+        },
+        "finest_mm" => findings.find { |f| f.key == :thinnest_line }&.value,
+        "tones" => tones?(findings),
+        "coverage" => figures[:laid],
+        "line_mm" => figures[:line_mm],
+        "palette" => figures[:palette]
+      }
     end
 
     # greys enough to matter: over a twentieth of the picture

@@ -11,8 +11,18 @@ module Actions
       width, height = Workers.call(Shelves::OutsidePicture.new(bytes), :size)
       name = Shelves::OriginalStore.new(Settings.originals).put(bytes)
       at = ->(*pairs) { pairs.map { |x, y| [width * x, height * y] } }
-      photo = {"original" => name, "width" => width, "height" => height, "mode" => "reference", "reference" => at[[0.3, 0.85], [0.7, 0.85]], "length_mm" => nil,
-               "corners" => at[[0.25, 0.25], [0.75, 0.25], [0.75, 0.75], [0.25, 0.75]], "rect_mm" => [nil, nil], "lines" => [at[[0.3, 0.5], [0.7, 0.5]]], "trace" => []}
+      photo = {
+        "original" => name,
+        "width" => width,
+        "height" => height,
+        "mode" => "reference",
+        "reference" => at[[0.3, 0.85], [0.7, 0.85]],
+        "length_mm" => nil,
+        "corners" => at[[0.25, 0.25], [0.75, 0.25], [0.75, 0.75], [0.25, 0.75]],
+        "rect_mm" => [nil, nil],
+        "lines" => [at[[0.3, 0.5], [0.7, 0.5]]],
+        "trace" => []
+      }
       ApplicationRecord.change { piece.update!(photo: photo) }
     end
 
@@ -30,7 +40,13 @@ module Actions
       scale = form.scale or return
       points = form.values[:trace].map { |p| scale.place(p) }
       shape = UpClose::Surfaces.build("free-polygon", {points: points.map(&:to_a)})
-      ApplicationRecord.change { piece.update!(shape: "free-polygon", measures: shape.measures, photo: laid(piece, form, UpClose::Geometry::Box.around(points).centre)) }
+      ApplicationRecord.change do
+        piece.update!(
+          shape: "free-polygon",
+          measures: shape.measures,
+          photo: laid(piece, form, UpClose::Geometry::Box.around(points).centre)
+        )
+      end
       piece.reload
       nil
     rescue UpClose::Error => error
@@ -40,7 +56,13 @@ module Actions
     # the straightened picture lies under the piece, the rectangle's middle on the piece's
     # @return [UpClose::Error, nil]
     def use_backdrop(piece, form)
-      return UpClose::Errors::BadShape.new("A straight length takes out no tilt, so there is no backdrop yet.", remedy: "Mark the four corners of a rectangle.", field: :mode) unless form.corners?
+      unless form.corners?
+        return UpClose::Errors::BadShape.new(
+          "A straight length takes out no tilt, so there is no backdrop yet.",
+          remedy: "Mark the four corners of a rectangle.",
+          field: :mode
+        )
+      end
       middle = UpClose::Geometry::Point[form.values[:rect_width] / 2, form.values[:rect_height] / 2]
       ApplicationRecord.change { piece.update!(photo: laid(piece, form, middle)) }
       nil

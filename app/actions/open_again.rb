@@ -15,7 +15,12 @@ module Actions
     def one(artwork)
       found = Workers.call(artwork.origin, :facts)
       ApplicationRecord.change do
-        artwork.update!(ink_core: found[:ink], facts: artwork.facts.except("open_again").merge("notes" => found[:notes], "mm_per_unit" => found[:mm_per_unit]))
+        artwork.update!(
+          ink_core: found[:ink],
+          facts: artwork.facts
+            .except("open_again")
+            .merge("notes" => found[:notes], "mm_per_unit" => found[:mm_per_unit])
+        )
         artwork.marks.update_all(prepared: nil, checked: nil)
       end
     rescue UpClose::Error, SystemCallError => error

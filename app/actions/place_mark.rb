@@ -22,7 +22,15 @@ module Actions
         mark.lock!
         was = state(mark)
         mark.forget_design
-        mark.assign_attributes(width_mm: to.width_mm, x_mm: to.x_mm, y_mm: to.y_mm, turn_deg: to.turn_deg, clearance_mm: clearance_mm, paper: paper, placed_at: Time.now.utc)
+        mark.assign_attributes(
+          width_mm: to.width_mm,
+          x_mm: to.x_mm,
+          y_mm: to.y_mm,
+          turn_deg: to.turn_deg,
+          clearance_mm: clearance_mm,
+          paper: paper,
+          placed_at: Time.now.utc
+        )
         PrepareArtwork.again(mark)
         mark.earlier_places = (mark.earlier_places + [was]).last(REMEMBERED) unless was == state(mark)
         mark.save!
@@ -49,14 +57,19 @@ module Actions
       move(mark, here.with(x_mm: -offset.x, y_mm: -offset.y))
     end
 
-    # @param where [String] "here", "anywhere", "turned" (and at the best turn) "searched" or "paper" (what its paper takes)
+    # @param where [String] "here", "anywhere", "turned" (and at the best turn) "searched" or "paper" (what its paper
+    #   takes)
     # @param paper [String, nil] a key of Printing::Paper, for "paper"
     # @return [Boolean] false when nothing fits
     def largest(mark, where, paper: nil)
       paper ||= mark.paper
       width, at, turn = place_for_largest(mark, where, paper)
       return false unless width&.positive?
-      move(mark, mark.placement.with(width_mm: width, x_mm: at.x, y_mm: at.y, turn_deg: turn || mark.turn_deg), paper: paper)
+      move(
+        mark,
+        mark.placement.with(width_mm: width, x_mm: at.x, y_mm: at.y, turn_deg: turn || mark.turn_deg),
+        paper: paper
+      )
       true
     end
 

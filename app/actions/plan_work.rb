@@ -22,7 +22,11 @@ module Actions
     STAY_S = 90 * 60
 
     # @return [Time, nil] when the last step was done, if that was so lately
-    def seen_at = @seen_at ||= @marks.values.flat_map { |mark| mark.run&.step_ends.to_a.map(&:done_at) }.max&.then { |at| at if now - at < STAY_S }
+    def seen_at
+      @seen_at ||= @marks.values.flat_map { |mark| mark.run&.step_ends.to_a.map(&:done_at) }.max&.then do |at|
+        at if now - at < STAY_S
+      end
+    end
 
     # @return [Float, nil] till when you are taken to stay
     def staying = seen_at && now.to_f + STAY_S
@@ -37,7 +41,10 @@ module Actions
     end
 
     # @return [Array<UpClose::Timetable::WaysOut::Way>]
-    def ways_out(chain) = UpClose::Timetable::WaysOut.new(hours, chains, zone: Shelves::LocalZone, **planner).call(chain, quicker: quicker(chain))
+    def ways_out(chain)
+      UpClose::Timetable::WaysOut.new(hours, chains, zone: Shelves::LocalZone, **planner)
+        .call(chain, quicker: quicker(chain))
+    end
 
     # what lies in the oven or dries already: it keeps its place, beside whatever went in with it
     # @return [UpClose::Timetable::Plan]
@@ -56,12 +63,22 @@ module Actions
       first = chain.steps.first
       step = first && mark(chain).run&.steps_core&.find { |s| s.key == first.key }
       return unless step&.wait? && step.place && first.least_s.positive?
-      UpClose::Timetable::Plan::Entry.new(chain: chain, step: step, from: now.to_f, to: now.to_f + first.least_s, pieces: [])
+      UpClose::Timetable::Plan::Entry.new(
+        chain: chain,
+        step: step,
+        from: now.to_f,
+        to: now.to_f + first.least_s,
+        pieces: []
+      )
     end
 
     # ready for the sheet or further, and not done
     def open_marks
-      Mark.live.where.not(way: nil).where.not(placed_at: nil).preload(:artwork, {piece: :job}, {runs: :step_ends}).order(:id)
+      Mark.live.where.not(way: nil).where.not(placed_at: nil).preload(
+        :artwork,
+        {piece: :job},
+        {runs: :step_ends}
+      ).order(:id)
         .select { |mark| mark.placed? && !mark.job.put_away_at && !over?(mark.run) }
     end
 
@@ -72,7 +89,14 @@ module Actions
       run = mark.run
       due = mark.job.due_on && Shelves::LocalZone.at(mark.job.due_on, MORNING_MIN)
       done = run ? run.step_ends.to_h { |e| [e.step, e.done_at.to_f] } : {}
-      UpClose::Timetable::Chain.new(id: mark.id, title: mark.title, steps: left(run, steps || (run ? run.steps_core : mark.steps_core), done), due: due, copies: mark.copies_wanted, ends: done)
+      UpClose::Timetable::Chain.new(
+        id: mark.id,
+        title: mark.title,
+        steps: left(run, steps || (run ? run.steps_core : mark.steps_core), done),
+        due: due,
+        copies: mark.copies_wanted,
+        ends: done
+      )
     end
 
     # what of a wait has gone by already is not waited for again
@@ -81,13 +105,22 @@ module Actions
       return [curing(run)] if run && rest.empty?
       return rest unless run && rest.first&.wait?
       gone = now.to_f - (done.values.max || run.began_at.to_f)
-      [rest.first.then { |step| UpClose::Methods::Step.from_h(step.to_h.merge(least_s: [step.least_s - gone, 0].max, most_s: nil, place: nil)) }, *rest.drop(1)]
+      [rest.first.then { |step|
+        UpClose::Methods::Step.from_h(step.to_h.merge(least_s: [step.least_s - gone, 0].max, most_s: nil, place: nil))
+      }, *rest.drop(1)]
     end
 
     # a cure that was ended before its time goes on all the same
     def curing(run)
-      UpClose::Methods::Step.new(key: "still-curing", phase: :seal, kind: :wait, title: "Still curing", words: "Leave it alone.",
-        least_s: [run.clockwork.ready_at(now.to_f) - now.to_f, 0].max, dries: true)
+      UpClose::Methods::Step.new(
+        key: "still-curing",
+        phase: :seal,
+        kind: :wait,
+        title: "Still curing",
+        words: "Leave it alone.",
+        least_s: [run.clockwork.ready_at(now.to_f) - now.to_f, 0].max,
+        dries: true
+      )
     end
 
     def quicker(chain)

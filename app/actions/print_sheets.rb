@@ -32,7 +32,9 @@ module Actions
       ApplicationRecord.change do
         layout = mark.reload.layout
         next unless layout&.printed?
-        StockSheet.where(state: "here").select { |sheet| sheet.used.any? { |area| area["layout_id"] == layout.id } }.each do |sheet|
+        StockSheet.where(state: "here").select { |sheet|
+          sheet.used.any? { |area| area["layout_id"] == layout.id }
+        }.each do |sheet|
           (outcome == "free") ? free(sheet, layout) : sheet.update!(state: "spoilt")
         end
         layout.update!(state: "taken back")
@@ -59,8 +61,16 @@ module Actions
       pack = mark.pack
       return tiles(mark, pack) if mark.tiled?
       sheets = pack.cells.group_by(&:sheet).values.map do |cells|
-        {"sheet_id" => nil, "width_mm" => pack.paper.width_mm, "height_mm" => pack.paper.height_mm, "used" => [], "boxed" => true,
-         "places" => cells.map { |cell| {"mark" => mark.id, "copy" => cell.copy, "x" => cell.box.centre.x, "y" => cell.box.centre.y, "turn" => 0} }}
+        {
+          "sheet_id" => nil,
+          "width_mm" => pack.paper.width_mm,
+          "height_mm" => pack.paper.height_mm,
+          "used" => [],
+          "boxed" => true,
+          "places" => cells.map { |cell|
+            {"mark" => mark.id, "copy" => cell.copy, "x" => cell.box.centre.x, "y" => cell.box.centre.y, "turn" => 0}
+          }
+        }
       end
       Layout.lay!([mark], sheets, mark.allowances)
     end
@@ -68,8 +78,21 @@ module Actions
     # a sheet a tile, with what of it the tile took
     def tiles(mark, pack)
       sheets = pack.cells.map do |cell|
-        {"sheet_id" => nil, "width_mm" => pack.paper.width_mm, "height_mm" => pack.paper.height_mm, "used" => [], "boxed" => true,
-         "places" => [{"mark" => mark.id, "copy" => cell.copy, "x" => cell.box.centre.x, "y" => cell.box.centre.y, "turn" => 0, "ring" => cell.box.corners.map(&:to_a)}]}
+        {
+          "sheet_id" => nil,
+          "width_mm" => pack.paper.width_mm,
+          "height_mm" => pack.paper.height_mm,
+          "used" => [],
+          "boxed" => true,
+          "places" => [{
+            "mark" => mark.id,
+            "copy" => cell.copy,
+            "x" => cell.box.centre.x,
+            "y" => cell.box.centre.y,
+            "turn" => 0,
+            "ring" => cell.box.corners.map(&:to_a)
+          }]
+        }
       end
       Layout.lay!([mark], sheets, mark.allowances)
     end
@@ -80,8 +103,17 @@ module Actions
     end
 
     def fresh(mark, layout, laid)
-      StockSheet.new(name: StockSheet.next_name(mark.setting.stock.key), stock: mark.setting.stock.key, printer: mark.printer, width_mm: laid["width_mm"], height_mm: laid["height_mm"],
-        used: [{"ring" => UpClose::Sheets::Nesting::Blank.fresh(UpClose::Printing::Paper.new("", "", laid["width_mm"], laid["height_mm"])).used.first, "words" => HEADING, "layout_id" => layout.id}])
+      StockSheet.new(
+        name: StockSheet.next_name(mark.setting.stock.key),
+        stock: mark.setting.stock.key,
+        printer: mark.printer,
+        width_mm: laid["width_mm"],
+        height_mm: laid["height_mm"],
+        used: [{"ring" => UpClose::Sheets::Nesting::Blank
+          .fresh(UpClose::Printing::Paper.new("", "", laid["width_mm"], laid["height_mm"]))
+          .used
+          .first, "words" => HEADING, "layout_id" => layout.id}]
+      )
     end
 
     def taken(layout, laid)
@@ -93,7 +125,11 @@ module Actions
     end
 
     def changed(names)
-      UpClose::Errors::DoesNotFit.new("#{names.join(" and ")} #{(names.size == 1) ? "has" : "have"} changed since this was laid out.", remedy: "Lay them out again.", field: :base)
+      UpClose::Errors::DoesNotFit.new(
+        "#{names.join(" and ")} #{(names.size == 1) ? "has" : "have"} changed since this was laid out.",
+        remedy: "Lay them out again.",
+        field: :base
+      )
     end
   end
 end

@@ -10,14 +10,19 @@ module Actions
     # @return [Array<Array(String, Array<UpClose::Methods::Step>)>] in words, and its steps
     def call(mark)
       climate = ShopTime.current.climate
-      (schools(mark) + coats(mark) + sealers(mark)).map { |words, steps| [words, steps.map { |step| climate.call(step) }] }
+      (schools(mark) + coats(mark) + sealers(mark)).map do |words, steps|
+        [words, steps.map { |step| climate.call(step) }]
+      end
     end
 
     def schools(mark)
       mark.method_core.choices.flat_map do |choice|
         (choice.options.keys - [mark.setting.picked[choice.key]]).map do |option|
           setting = mark.setting.with(picked: mark.setting.picked.merge(choice.key => option), own: nil)
-          ["#{choice.title.downcase}: #{choice.options[option].first}", UpClose::Sealing.whole_work(mark.sealer_core, setting)]
+          [
+            "#{choice.title.downcase}: #{choice.options[option].first}",
+            UpClose::Sealing.whole_work(mark.sealer_core, setting)
+          ]
         end
       end
     end
@@ -25,11 +30,18 @@ module Actions
     def coats(mark)
       fewest, now = mark.sealer_core.fewest, mark.coats_wanted
       return [] unless fewest.positive? && fewest < now
-      [["#{fewest} coats of #{mark.sealer_core.title.downcase} instead of #{now}, which holds less long", sealed(mark, mark.sealer_core, fewest)]]
+      [[
+        "#{fewest} coats of #{mark.sealer_core.title.downcase} instead of #{now}, which holds less long",
+        sealed(mark, mark.sealer_core, fewest)
+      ]]
     end
 
     def sealers(mark)
-      fit = UpClose::Sealing.all.reject { |s| s == mark.sealer_core || s.coats.zero? || s.finding(residue: mark.method_core.residue, material: mark.piece.material_core).stop? }
+      fit = UpClose::Sealing.all.reject do |s|
+        s == mark.sealer_core ||
+          s.coats.zero? ||
+          s.finding(residue: mark.method_core.residue, material: mark.piece.material_core).stop?
+      end
       soonest = fit.min_by(&:cure_s)
       return [] unless soonest && mark.sealer_core.coats.positive? && soonest.cure_s < mark.sealer_core.cure_s
       [["#{soonest.title.downcase} instead, cured sooner", sealed(mark, soonest, nil)]]

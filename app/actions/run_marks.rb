@@ -13,7 +13,8 @@ module Actions
         mark.lock!
         open = mark.run
         next open if open && !open.finished?
-        mark.runs.create!(steps: mark.steps_core.map(&:to_h), began_at: now, despite: (mark.stops.reason if mark.stops.any?))
+        mark.runs
+          .create!(steps: mark.steps_core.map(&:to_h), began_at: now, despite: (mark.stops.reason if mark.stops.any?))
       end
     end
 
@@ -38,7 +39,11 @@ module Actions
 
     # runs of the same method that stand at a step, this one among them
     # @return [Array<Run>]
-    def at_the_same(run, key) = Run.where(ended_at: nil).includes(:step_ends, :mark).select { |one| one.mark.way == run.mark.way && one.clockwork.state(0).step&.key == key }
+    def at_the_same(run, key)
+      Run.where(ended_at: nil).includes(:step_ends, :mark).select do |one|
+        one.mark.way == run.mark.way && one.clockwork.state(0).step&.key == key
+      end
+    end
 
     MOST_PASSES = 99
 
@@ -46,7 +51,9 @@ module Actions
     def count_pass(run, key)
       ApplicationRecord.change do
         run.lock!
-        run.update!(passes: run.passes.merge(key => [run.passes[key].to_i + 1, MOST_PASSES].min)) if run.steps_core.any? { |step| step.key == key && step.passes }
+        if run.steps_core.any? { |step| step.key == key && step.passes }
+          run.update!(passes: run.passes.merge(key => [run.passes[key].to_i + 1, MOST_PASSES].min))
+        end
       end
     end
 
@@ -79,7 +86,11 @@ module Actions
       ApplicationRecord.change do
         run.lock!
         step = run.clockwork.state(now.to_f).step
-        run.update!(notes: (run.notes + [{"at" => now.to_f, "step" => step&.key, "words" => words, "photo" => kept}.compact]).last(MOST_NOTES))
+        run
+          .update!(
+            notes: (run.notes + [{"at" => now.to_f, "step" => step&.key, "words" => words, "photo" => kept}.compact])
+              .last(MOST_NOTES)
+          )
       end
       nil
     rescue UpClose::Error => error
@@ -88,21 +99,40 @@ module Actions
 
     # small enough to look at, its turns undone
     def keep_photo(bytes)
-      raise UpClose::Error.new("This photo is larger than #{MOST_PHOTO_BYTES / 1024 / 1024} MB.", remedy: "Take a smaller one.", field: :photo) if bytes.bytesize > MOST_PHOTO_BYTES
+      if bytes.bytesize > MOST_PHOTO_BYTES
+        raise UpClose::Error.new(
+          "This photo is larger than #{MOST_PHOTO_BYTES / 1024 / 1024} MB.",
+          remedy: "Take a smaller one.",
+          field: :photo
+        )
+      end
       Shelves::OriginalStore.new(Settings.originals).put(Workers.call(Shelves::OutsidePicture.new(bytes), :shown, 1600))
     rescue UpClose::Errors::BadArtwork
-      raise UpClose::Error.new("This is no picture that can be read.", remedy: "Take a photo as JPEG or PNG.", field: :photo)
+      raise UpClose::Error.new(
+        "This is no picture that can be read.",
+        remedy: "Take a photo as JPEG or PNG.",
+        field: :photo
+      )
     end
 
     # changes whenever something has been done in any run, from any device
     # @return [String]
-    def stamp = [StepEnd.maximum(:id), StepEnd.count, Attempt.maximum(:updated_at)&.to_f, Run.maximum(:updated_at)&.to_f].join("-")
+    def stamp
+      [StepEnd.maximum(:id), StepEnd.count, Attempt.maximum(:updated_at)&.to_f, Run.maximum(:updated_at)&.to_f]
+        .join("-")
+    end
 
     # the same for each run that is open or was lately: a page tells its own run's changes from those of others
     # @return [Hash{String => Object}] "all" and "runs" by number
     def stamps
       lately = Run.where(ended_at: nil).or(Run.where("runs.updated_at > ?", Time.now - 86_400))
-      ends = StepEnd.where(run_id: lately.select(:id)).group(:run_id).pluck(:run_id, Arel.sql("max(id)"), Arel.sql("count(*)")).to_h { |id, *rest| [id, rest] }
+      ends = StepEnd.where(run_id: lately.select(:id)).group(:run_id).pluck(
+        :run_id,
+        Arel.sql("max(id)"),
+        Arel.sql("count(*)")
+      ).to_h do |id, *rest|
+        [id, rest]
+      end
       spoilt = Attempt.where(run_id: lately.select(:id)).group(:run_id).count
       runs = lately.pluck(:id, :updated_at).to_h { |id, at| [id.to_s, [ends[id], spoilt[id], at.to_f].join("-")] }
       {"all" => stamp, "runs" => runs}

@@ -24,7 +24,9 @@ module Actions
     end
 
     def new_mark(piece, clearance_mm = 2.0)
-      ApplicationRecord.change { piece.marks.create!(picked: {}, earlier_places: [], clearance_mm: clearance_mm, paper: Preference.get("paper")) }
+      ApplicationRecord.change do
+        piece.marks.create!(picked: {}, earlier_places: [], clearance_mm: clearance_mm, paper: Preference.get("paper"))
+      end
     end
   end
 end

@@ -14,13 +14,21 @@ module Actions
     def print(printer, page, gone: [])
       pdf = Workers.call(Shelves::PrintJob.new([page], "to #{printer.name}"), :bytes, "pdf")
       paper = page.paper
-      tray(printer).lay(Workers.call(printer.device, :printed, pdf, width_mm: paper.width_mm, height_mm: paper.height_mm, gone: gone))
+      tray(printer).lay(
+        Workers.call(printer.device, :printed, pdf, width_mm: paper.width_mm, height_mm: paper.height_mm, gone: gone)
+      )
     end
 
     # @return [Boolean] false when nothing lies in the tray
     def scan(printer)
       sheet = tray(printer).take or return false
-      scanned = Workers.call(Devices::Simulated::Scanner.new, :scanned, sheet, sheet_dpi: printer.device.dpi, turn_deg: TURN_DEG)
+      scanned = Workers.call(
+        Devices::Simulated::Scanner.new,
+        :scanned,
+        sheet,
+        sheet_dpi: printer.device.dpi,
+        turn_deg: TURN_DEG
+      )
       tray(printer).lay(scanned, what: "scan")
       true
     end

@@ -30,9 +30,12 @@ module Forms
 
     def read_file
       upload = @typed["file"]
-      return errors[:file] = "Choose a file: SVG, PDF, PNG, JPEG or another picture." unless upload.is_a?(Hash) && upload[:tempfile]
+      unless upload.is_a?(Hash) && upload[:tempfile]
+        return errors[:file] = "Choose a file: SVG, PDF, PNG, JPEG or another picture."
+      end
       if upload[:tempfile].size > MOST_BYTES
-        return errors[:file] = "This file is #{upload[:tempfile].size / 1024 / 1024} MB; #{MOST_BYTES / 1024 / 1024} MB is the most. Save it smaller: 600 pixels an inch at its final size is plenty."
+        return errors[:file] = "This file is #{upload[:tempfile].size / 1024 / 1024} MB; " \
+          "#{MOST_BYTES / 1024 / 1024} MB is the most. Save it smaller: 600 pixels an inch at its final size is plenty."
       end
       values[:bytes] = upload[:tempfile].tap(&:rewind).read
       values[:file_name] = upload[:filename].to_s.strip[-MOST_NAME..] || upload[:filename].to_s.strip
@@ -50,13 +53,19 @@ module Forms
       return if errors.any? || preview
       face = Shelves::FontShelf.fetch(values[:font])
       texts = values[:members] || [text]
-      attempt(:text) { texts.map { |one| UpClose::Artwork::Lettering.new(face, one, setting: values[:setting]).text }.first }
+      attempt(:text) do
+        texts.map { |one| UpClose::Artwork::Lettering.new(face, one, setting: values[:setting]).text }.first
+      end
     end
 
     # lengths are typed in mm; kept as shares of the cap height, so that they grow with it
     def read_setting
       side = typed(:side) || "straight"
-      shares = {spacing: share(:spacing, -20.0..200.0), outline: share(:outline, 0.0..20.0), radius: (side == "straight") ? 0.0 : share(:radius, 0.5..2000.0)}
+      shares = {
+        spacing: share(:spacing, -20.0..200.0),
+        outline: share(:outline, 0.0..20.0),
+        radius: (side == "straight") ? 0.0 : share(:radius, 0.5..2000.0)
+      }
       return if errors.any?
       values[:setting] = UpClose::Artwork::Setting.new(side: side, **shares)
     rescue UpClose::Error => error
@@ -66,10 +75,14 @@ module Forms
     def share(name, range)
       text = typed(name).to_s.strip
       return 0.0 if text.empty? || text.match?(/\A0+([.,]0+)?\z/)
-      return errors[:cap_height] = "Give the cap height too, so that #{{spacing: "the spacing", outline: "the outline", radius: "the arc"}[name]} has a size." unless values[:cap_height]
+      unless values[:cap_height]
+        return errors[:cap_height] = "Give the cap height too, so that " \
+          "#{{spacing: "the spacing", outline: "the outline", radius: "the arc"}[name]} has a size."
+      end
       value = UpClose::Measure::Pairs.signed(text, @unit, name)
       return value / values[:cap_height] if range.cover?(value)
-      errors[name] = "That lies between #{UpClose::Working.number(range.begin)} and #{UpClose::Working.number(range.end)} mm."
+      errors[name] = "That lies between #{UpClose::Working.number(range.begin)} and " \
+        "#{UpClose::Working.number(range.end)} mm."
     rescue UpClose::Error => error
       errors[name] = error.sentence
     end

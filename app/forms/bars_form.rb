@@ -15,7 +15,9 @@ module Forms
 
     def read
       %i[across down].each { |side| length(side, range_mm: 0.0..2000.0) }
-      @bars = UpClose::Printing::Calibrating::ByBars.new(**values.slice(:across, :down), undone: @undone) if errors.empty?
+      if errors.empty?
+        @bars = UpClose::Printing::Calibrating::ByBars.new(**values.slice(:across, :down), undone: @undone)
+      end
     rescue UpClose::Error => error
       refuse(error, :across)
     end

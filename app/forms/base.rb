@@ -43,17 +43,23 @@ module Forms
     end
 
     def length(name, range_mm: 0.01..2000.0)
-      attempt(name) { UpClose::Measure::LengthReader.new(unit: @unit, range_mm: range_mm, field: name).read(typed(name)).mm }
+      attempt(name) do
+        UpClose::Measure::LengthReader.new(unit: @unit, range_mm: range_mm, field: name).read(typed(name)).mm
+      end
     end
 
     def count(name, range, what)
       number = Integer(plain_digits(name), 10, exception: false)
-      return errors[name] = "#{what} is a whole number from #{range.begin} to #{range.end}." unless number && range.cover?(number)
+      unless number && range.cover?(number)
+        return errors[name] = "#{what} is a whole number from #{range.begin} to #{range.end}."
+      end
       values[name] = number
     end
 
     # digits as any keyboard types them
-    def plain_digits(name) = typed(name).to_s.tr(UpClose::Measure::LengthReader::WIDE, UpClose::Measure::LengthReader::NARROW).strip
+    def plain_digits(name)
+      typed(name).to_s.tr(UpClose::Measure::LengthReader::WIDE, UpClose::Measure::LengthReader::NARROW).strip
+    end
 
     def angle(name)
       number = Float(plain_digits(name).tr(",−", ".-").delete("°"), exception: false)

@@ -3,7 +3,13 @@
 module Forms
   # A page of crosses measured: five lengths by rule, or a scan with its dpi.
   class CalibrationForm < Base
-    SIDES = {top: "Along the top", bottom: "Along the bottom", left: "Down the left", right: "Down the right", diagonal: "Top left to bottom right"}.freeze
+    SIDES = {
+      top: "Along the top",
+      bottom: "Along the bottom",
+      left: "Down the left",
+      right: "Down the right",
+      diagonal: "Top left to bottom right"
+    }.freeze
     MOST_BYTES = 60 * 1024 * 1024
 
     # @return [UpClose::Printing::Calibration, nil]
@@ -35,7 +41,9 @@ module Forms
       return errors[:scan] = "Choose the scan, PNG or JPEG." unless upload.is_a?(Hash) && upload[:tempfile]
       return unless errors.empty?
       bytes = upload[:tempfile].tap(&:rewind).read(MOST_BYTES + 1)
-      return errors[:scan] = "This scan is larger than #{MOST_BYTES / 1024 / 1024} MB. Scan at 300 dpi." if bytes.bytesize > MOST_BYTES
+      if bytes.bytesize > MOST_BYTES
+        return errors[:scan] = "This scan is larger than #{MOST_BYTES / 1024 / 1024} MB. Scan at 300 dpi."
+      end
       @calibration = Workers.call(Shelves::OutsidePicture.new(bytes), :calibration, values[:dpi], page)
     end
   end

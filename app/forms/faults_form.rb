@@ -16,7 +16,10 @@ module Forms
     def rollers
       list = typed(:rollers_mm).to_s.split(/[;,]/).map(&:strip).reject(&:empty?)
       return wrong("Up to #{MOST_ROLLERS} columns are kept.") if list.size > MOST_ROLLERS
-      list.map { |text| UpClose::Measure::LengthReader.new(unit: @unit, range_mm: 0.5..600.0, field: :rollers_mm).read(text).mm }.sort
+      list.map { |text|
+        UpClose::Measure::LengthReader.new(unit: @unit, range_mm: 0.5..600.0, field: :rollers_mm).read(text).mm
+      }
+        .sort
     rescue UpClose::Error => error
       wrong(error.sentence)
     end

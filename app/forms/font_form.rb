@@ -12,7 +12,10 @@ module Forms
       words(:licence, required: "Say under which licence you use it, or who gave you leave.", most: 300)
       upload = @typed["font_file"]
       return errors[:font_file] = "Choose a font file: TTF, OTF or WOFF." unless upload.is_a?(Hash) && upload[:tempfile]
-      return errors[:font_file] = "This file is larger than #{MOST_BYTES / 1024 / 1024} MB. Choose one font, not a family." if upload[:tempfile].size > MOST_BYTES
+      if upload[:tempfile].size > MOST_BYTES
+        return errors[:font_file] = "This file is larger than #{MOST_BYTES / 1024 / 1024} MB. Choose one font, not " \
+          "a family."
+      end
       values[:bytes] = upload[:tempfile].tap(&:rewind).read.to_s
       values[:file_name] = upload[:filename].to_s[0, 200]
     end

@@ -18,13 +18,22 @@ module Forms
     # @param photo [Hash] a piece's  @param writer [UpClose::Measure::LengthWriter]
     def self.kept(photo, writer)
       length, (width, height) = photo["length_mm"], photo["rect_mm"]
-      new({"mode" => photo["mode"], "marked" => JSON.generate(photo.slice("reference", "corners", "lines", "trace")), "length" => length && writer.field(length),
-           "rect_width" => width && writer.field(width), "rect_height" => height && writer.field(height)}, photo: photo, unit: writer.unit)
+      new({
+        "mode" => photo["mode"],
+        "marked" => JSON.generate(photo.slice("reference", "corners", "lines", "trace")),
+        "length" => length && writer.field(length),
+        "rect_width" => width && writer.field(width),
+        "rect_height" => height && writer.field(height)
+      }, photo: photo, unit: writer.unit)
     end
 
     # @return [UpClose::Measure::PhotoScale::Straight, UpClose::Measure::PhotoScale::Straightened, nil]
     def scale
-      @scale ||= corners? ? UpClose::Measure::PhotoScale.from_corners(values[:corners], values[:rect_width], values[:rect_height]) : UpClose::Measure::PhotoScale.from_reference(values[:reference], values[:length])
+      @scale ||= corners? ? UpClose::Measure::PhotoScale.from_corners(
+        values[:corners],
+        values[:rect_width],
+        values[:rect_height]
+      ) : UpClose::Measure::PhotoScale.from_reference(values[:reference], values[:length])
     rescue UpClose::Error => error
       refuse(error, :length)
       nil
@@ -34,8 +43,15 @@ module Forms
 
     # as it is kept with the piece
     def to_keep
-      {"mode" => values[:mode], "reference" => values[:reference].map(&:to_a), "corners" => values[:corners].map(&:to_a), "lines" => values[:lines].map { |l| l.map(&:to_a) },
-       "trace" => values[:trace].map(&:to_a), "length_mm" => values[:length], "rect_mm" => [values[:rect_width], values[:rect_height]]}
+      {
+        "mode" => values[:mode],
+        "reference" => values[:reference].map(&:to_a),
+        "corners" => values[:corners].map(&:to_a),
+        "lines" => values[:lines].map { |l| l.map(&:to_a) },
+        "trace" => values[:trace].map(&:to_a),
+        "length_mm" => values[:length],
+        "rect_mm" => [values[:rect_width], values[:rect_height]]
+      }
     end
 
     private

@@ -41,7 +41,13 @@ module Forms
     # @return [UpClose::Measure::OutlineFile, nil]
     def read_file
       bytes = outline_bytes or return
-      file = Workers.call(UpClose::Measure::OutlineFile, :read, bytes, unit_mm: {"in" => INCH, "mm" => 1.0}[typed(:outline_unit)], frame: typed(:outline_as) == "frame")
+      file = Workers.call(
+        UpClose::Measure::OutlineFile,
+        :read,
+        bytes,
+        unit_mm: {"in" => INCH, "mm" => 1.0}[typed(:outline_unit)],
+        frame: typed(:outline_as) == "frame"
+      )
       ask(bytes, file)
       file
     rescue UpClose::Error => error
@@ -54,7 +60,9 @@ module Forms
     # as it was chosen now, or as it was kept while something was asked
     def outline_bytes
       upload = @typed["outline_file"]
-      return upload[:tempfile].tap(&:rewind).read(UpClose::Artwork::Opening::MOST_BYTES).to_s if upload.is_a?(Hash) && upload[:tempfile]
+      if upload.is_a?(Hash) && upload[:tempfile]
+        return upload[:tempfile].tap(&:rewind).read(UpClose::Artwork::Opening::MOST_BYTES).to_s
+      end
       name = typed(:outline_kept).to_s
       store = Shelves::OriginalStore.new(Settings.originals)
       store.get(name) if Shelves::OriginalStore::NAME.match?(name) && store.named?(name)
@@ -62,7 +70,9 @@ module Forms
 
     # what the file leaves open is asked, and the file kept meanwhile
     def ask(bytes, file)
-      questions = {unit: !file.unit_known?, frame: file.holds_all? && typed(:outline_as).to_s.empty?}.select { |_, open| open }.keys
+      questions = {unit: !file.unit_known?, frame: file.holds_all? && typed(:outline_as).to_s.empty?}
+        .select { |_, open| open }
+        .keys
       return if questions.empty?
       @question = Question.new(Shelves::OriginalStore.new(Settings.originals).put(bytes), file, questions)
       errors[:outline_file] = questions.map { |key| ASKED.fetch(key) }.join(" ")
@@ -70,18 +80,32 @@ module Forms
 
     # what is asked of an outline's file: its name in the store, what was read, and what is open (:unit, :frame)
     Question = Struct.new(:kept, :file, :open)
-    ASKED = {unit: "The file does not say its unit: choose below.", frame: "One outline holds all the others: say below whether it is the piece or a frame."}.freeze
+    ASKED = {
+      unit: "The file does not say its unit: choose below.",
+      frame: "One outline holds all the others: say below whether it is the piece or a frame."
+    }.freeze
 
     def read_keep_outs(imported)
-      values[:keep_outs] = (imported&.keep_outs || []) + Array(@typed["keep"]).filter_map.with_index { |row, i| keep_out(row.is_a?(Array) ? row.last : row, i) }
+      values[:keep_outs] = (imported&.keep_outs || []) + Array(@typed["keep"]).filter_map.with_index { |row, i|
+        keep_out(row.is_a?(Array) ? row.last : row, i)
+      }
     end
 
     # a row left empty is no keep-out
     def keep_out(row, number)
       return unless row.is_a?(Hash) && row.slice("x", "y", "width").values.any? { |v| v.to_s.strip != "" }
-      lengths = %w[x y].to_h { |key| [key.to_sym, UpClose::Measure::Pairs.signed(row[key].to_s.empty? ? "0" : row[key], @unit, :keep_outs)] }
-      sizes = {width: row["width"], height: row["height"].to_s.strip.empty? ? row["width"] : row["height"]}.transform_values { |v| UpClose::Measure::LengthReader.new(unit: @unit, range_mm: 0.01..2000.0, field: :keep_outs).read(v).mm }
-      UpClose::Surfaces::KeepOut.new(kind: (row["kind"] == "box") ? "box" : "disc", **lengths, **sizes, words: row["words"].to_s[0, 60]).to_h
+      lengths = %w[x y].to_h do |key|
+        [key.to_sym, UpClose::Measure::Pairs.signed(row[key].to_s.empty? ? "0" : row[key], @unit, :keep_outs)]
+      end
+      sizes = {
+        width: row["width"],
+        height: row["height"].to_s.strip.empty? ? row["width"] : row["height"]
+      }.transform_values do |v|
+        UpClose::Measure::LengthReader.new(unit: @unit, range_mm: 0.01..2000.0, field: :keep_outs).read(v).mm
+      end
+      UpClose::Surfaces::KeepOut
+        .new(kind: (row["kind"] == "box") ? "box" : "disc", **lengths, **sizes, words: row["words"].to_s[0, 60])
+        .to_h
     rescue UpClose::Error => error
       errors[:keep_outs] = "Keep-out #{number + 1}: #{error.sentence}"
       nil
@@ -89,7 +113,11 @@ module Forms
 
     def measure(parameter)
       return pairs(parameter) if parameter.list?
-      parameter.length? ? length(parameter.key, range_mm: parameter.range) : count(parameter.key, parameter.range, parameter.words)
+      if parameter.length?
+        length(parameter.key, range_mm: parameter.range)
+      else
+        count(parameter.key, parameter.range, parameter.words)
+      end
       values.delete(parameter.key) unless errors[parameter.key]
     end
 

@@ -16,15 +16,23 @@ module Forms
     # @return [UpClose::Placing::Placement, nil]
     def placement
       return unless ok?
-      UpClose::Placing::Placement.new(width_mm: values[:width_mm], x_mm: values[:x_mm], y_mm: values[:y_mm], turn_deg: values[:turn_deg])
+      UpClose::Placing::Placement.new(
+        width_mm: values[:width_mm],
+        x_mm: values[:x_mm],
+        y_mm: values[:y_mm],
+        turn_deg: values[:turn_deg]
+      )
     end
 
     # what the fields show now
     def self.fields(mark, writer, at = mark.placement)
       {
-        "width" => writer.field(at.width_mm), "height" => writer.field(at.width_mm * mark.design.aspect),
+        "width" => writer.field(at.width_mm),
+        "height" => writer.field(at.width_mm * mark.design.aspect),
         "cap" => mark.artwork.lettering? ? writer.field(at.width_mm / mark.design.width_per_cap) : nil,
-        "x" => writer.field(at.x_mm), "y" => writer.field(at.y_mm), "turn" => UpClose::Working.number(at.turn_deg, 2).sub("−", "-"),
+        "x" => writer.field(at.x_mm),
+        "y" => writer.field(at.y_mm),
+        "turn" => UpClose::Working.number(at.turn_deg, 2).sub("−", "-"),
         "clearance" => writer.field(mark.clearance_mm)
       }.compact
     end
@@ -58,13 +66,23 @@ module Forms
     def read_size
       scaled = read_scale
       return values[:width_mm] = scaled if scaled&.between?(0.05, 2000)
-      errors[:real] = "At that scale it comes to #{UpClose::Working.number(scaled)} mm wide; 0.05 to 2000 can be made." if scaled
+      if scaled
+        errors[:real] = "At that scale it comes to #{UpClose::Working.number(scaled)} mm wide; 0.05 to 2000 can " \
+          "be made."
+      end
       name = %w[cap height width].find { |field| changed?(field) } || "width"
       return values[:width_mm] = @mark.width_mm unless changed?(name)
       length(name.to_sym)
       size = values.delete(name.to_sym) or return
-      values[:width_mm] = {"width" => 1.0, "height" => 1 / @mark.design.aspect, "cap" => @mark.design.width_per_cap}[name] * size
-      errors[name.to_sym] = "That makes it #{UpClose::Working.number(values[:width_mm], 0)} mm wide; 2000 is the most." if values[:width_mm] > 2000
+      values[:width_mm] = {
+        "width" => 1.0,
+        "height" => 1 / @mark.design.aspect,
+        "cap" => @mark.design.width_per_cap
+      }[name] * size
+      if values[:width_mm] > 2000
+        errors[name.to_sym] = "That makes it #{UpClose::Working.number(values[:width_mm], 0)} mm wide; 2000 is " \
+          "the most."
+      end
     end
 
     def read_turn
@@ -83,7 +101,12 @@ module Forms
       sign = typed(field).to_s.strip.match?(/\A[-−]/) ? -1 : 1
       text = typed(field).to_s.strip.sub(/\A[-−+]/, "").strip
       return values[name] = 0.0 if text.match?(/\A0*([.,]0+)?\s*(mm|in|cm|")?\z/) && text.match?(/0/)
-      attempt(field.to_sym) { values[name] = sign * UpClose::Measure::LengthReader.new(unit: @unit, range_mm: 0.0..2000.0, field: field.to_sym).read(text).mm }
+      attempt(field.to_sym) do
+        values[name] = sign * UpClose::Measure::LengthReader
+          .new(unit: @unit, range_mm: 0.0..2000.0, field: field.to_sym)
+          .read(text)
+          .mm
+      end
       values.delete(field.to_sym)
     end
 

@@ -29,7 +29,9 @@ module Forms
     def typed_steps
       rows = @typed["steps"]
       return [] unless rows.is_a?(Hash)
-      rows.sort_by { |number, _| number.to_i }.map { |_, row| row.to_h.transform_values { |v| v.to_s.tr(",−", ".-").strip }.merge("on" => row["on"] == "1") }
+      rows.sort_by { |number, _| number.to_i }.map do |_, row|
+        row.to_h.transform_values { |v| v.to_s.tr(",−", ".-").strip }.merge("on" => row["on"] == "1")
+      end
     end
 
     def swapped(list, from, to)

@@ -18,7 +18,9 @@ module Forms
       choice(:kind, UpClose::Placing::Repeats::KINDS.keys)
       return if errors.any?
       read_run unless values[:kind] == "once"
-      @repeats = UpClose::Placing::Repeats.new(**values.slice(:kind, :count, :ends, :wanted_mm), run_mm: values[:run]) if errors.empty?
+      if errors.empty?
+        @repeats = UpClose::Placing::Repeats.new(**values.slice(:kind, :count, :ends, :wanted_mm), run_mm: values[:run])
+      end
     rescue UpClose::Error => error
       refuse(error, :count)
     end
@@ -26,7 +28,9 @@ module Forms
     def read_run
       choice(:ends, UpClose::Placing::Repeats::ENDS.keys, fallback: "half")
       length(:run) if values[:kind] == "along"
-      return errors[:kind] = "It lies in the middle: move it out to where the first one belongs." if values[:kind] == "round" && @mark.placement.centre.length < 0.5
+      if values[:kind] == "round" && @mark.placement.centre.length < 0.5
+        return errors[:kind] = "It lies in the middle: move it out to where the first one belongs."
+      end
       read_count if errors.empty?
     end
 
@@ -35,8 +39,14 @@ module Forms
       return count(:count, 2..UpClose::Placing::Repeats::MOST, "How many") if typed(:wanted).to_s.strip.empty?
       length(:wanted)
       wanted = values.delete(:wanted) or return
-      run, ends = (values[:kind] == "along") ? [values[:run], values[:ends]] : [2 * Math::PI * @mark.placement.centre.length, "half"]
-      values.merge!(wanted_mm: wanted, count: UpClose::Placing::Repeats.nearest(run, wanted, ends: ends).clamp(2, UpClose::Placing::Repeats::MOST))
+      run, ends = (values[:kind] == "along") ? [
+        values[:run],
+        values[:ends]
+      ] : [2 * Math::PI * @mark.placement.centre.length, "half"]
+      values.merge!(
+        wanted_mm: wanted,
+        count: UpClose::Placing::Repeats.nearest(run, wanted, ends: ends).clamp(2, UpClose::Placing::Repeats::MOST)
+      )
     end
   end
 end

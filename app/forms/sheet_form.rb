@@ -3,13 +3,21 @@
 module Forms
   # How many copies, on which paper, what is kept free, and with which other marks.
   class SheetForm < Base
-    LENGTHS = {"gap_mm" => 0.0..50.0, "frame_mm" => 0.0..60.0, "leading_mm" => 0.0..80.0, "border_mm" => 0.0..30.0, "overlap_mm" => 0.0..60.0}.freeze
+    LENGTHS = {
+      "gap_mm" => 0.0..50.0,
+      "frame_mm" => 0.0..60.0,
+      "leading_mm" => 0.0..80.0,
+      "border_mm" => 0.0..30.0,
+      "overlap_mm" => 0.0..60.0
+    }.freeze
 
     # whether part-used sheets are to be used up first
     def leftovers? = @leftovers && !tiles?
 
     # its paper takes not even one
-    def too_large? = !error(:paper).nil? && UpClose::Printing::Paper::ALL.any? { |paper| paper.key == typed(:paper) } && !tiles?
+    def too_large?
+      !error(:paper).nil? && UpClose::Printing::Paper::ALL.any? { |paper| paper.key == typed(:paper) } && !tiles?
+    end
 
     # larger than a sheet, and printed in parts
     def tiles? = typed(:tiles) == "1"
@@ -44,7 +52,9 @@ module Forms
     # only what differs from the usual is kept
     def laying
       usual = UpClose::Sheets::Allowances::START.to_h.merge("overlap_mm" => UpClose::Printing::TiledPack::OVERLAP)
-      lengths = LENGTHS.filter_map { |name, range| typed(name).to_s.strip.then { |text| [name, kept_free(name, text, range)] unless text.empty? } }.to_h
+      lengths = LENGTHS.filter_map { |name, range|
+        typed(name).to_s.strip.then { |text| [name, kept_free(name, text, range)] unless text.empty? }
+      }.to_h
       lengths["turning"] = typed(:turning) if UpClose::Sheets::Allowances::TURNS.key?(typed(:turning))
       lengths["tiles"] = true if tiles?
       lengths.compact.reject { |name, value| usual[name] == value }

@@ -10,7 +10,9 @@ module Forms
 
     def read
       values["week"] = (0..6).to_h { |day| [day.to_s, spans(day)] }.reject { |_, list| list.empty? }
-      errors[:day_1] ||= "There are no hours in which you work. Give at least one evening a week." if errors.empty? && values["week"].empty?
+      if errors.empty? && values["week"].empty?
+        errors[:day_1] ||= "There are no hours in which you work. Give at least one evening a week."
+      end
       values["days_off"] = days_off
       room
       count(:drying, 1..5000, "How many dry at once")
@@ -27,7 +29,9 @@ module Forms
     def span(text, day)
       from_h, from_m, to_h, to_m = text.match(SPAN)&.captures
       from, to = [[from_h, from_m], [to_h, to_m]].map { |h, m| h.to_i * 60 + m.to_i }
-      return [from, to % 1440] if from_h && from < 1440 && to <= 1440 && from != to && [from_m, to_m].all? { |m| m.to_i < 60 }
+      if from_h && from < 1440 && to <= 1440 && from != to && [from_m, to_m].all? { |m| m.to_i < 60 }
+        return [from, to % 1440]
+      end
       errors[:"day_#{day}"] ||= "“#{text}” does not read as hours. Type 19:00-22:00."
       nil
     end
@@ -42,7 +46,10 @@ module Forms
     end
 
     def room
-      %i[temperature_c humidity].each { |name| values[name.to_s] = Float(typed(name).to_s.tr(",−", ".-"), exception: false) || (errors[name] = "Type a number.") }
+      %i[temperature_c humidity].each do |name|
+        values[name.to_s] = Float(typed(name).to_s.tr(",−", ".-"), exception: false) ||
+          (errors[name] = "Type a number.")
+      end
       return if errors[:temperature_c] || errors[:humidity]
       UpClose::Timetable::Climate.new(temperature_c: values["temperature_c"], humidity: values["humidity"])
     rescue UpClose::Error => error

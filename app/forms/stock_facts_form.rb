@@ -7,7 +7,9 @@ module Forms
 
     def read
       values[:pack_cents] = values[:pack_sheets] = values[:uses] = nil
-      attempt(:pack_cents) { UpClose::Costing::Money.read(typed(:pack_cents), field: :pack_cents) } unless blank?(:pack_cents)
+      unless blank?(:pack_cents)
+        attempt(:pack_cents) { UpClose::Costing::Money.read(typed(:pack_cents), field: :pack_cents) }
+      end
       count(:pack_sheets, 1..5000, "Sheets in a pack") unless blank?(:pack_sheets)
       count(:uses, 1..100, "How often one serves") unless blank?(:uses)
       words(:supplier, most: 200)

@@ -25,9 +25,14 @@ module Forms
       count(:dpi, UpClose::Sheets::Remaining::DPI, "The scan's dpi")
       return if errors[:dpi]
       bytes = typed(:scan)[:tempfile].tap(&:rewind).read(MOST_BYTES + 1)
-      return errors[:scan] = "This scan is larger than #{MOST_BYTES / 1024 / 1024} MB. Scan at 300 dpi." if bytes.bytesize > MOST_BYTES
+      if bytes.bytesize > MOST_BYTES
+        return errors[:scan] = "This scan is larger than #{MOST_BYTES / 1024 / 1024} MB. Scan at 300 dpi."
+      end
       left = Workers.call(Shelves::OutsidePicture.new(bytes), :remaining, values[:dpi])
-      values.merge!(left, used: left[:used].map { |ring| {"ring" => ring.map { |x, y| [x.round(3), y.round(3)] }, "words" => "scanned"} })
+      values.merge!(
+        left,
+        used: left[:used].map { |ring| {"ring" => ring.map { |x, y| [x.round(3), y.round(3)] }, "words" => "scanned"} }
+      )
     rescue UpClose::Error => error
       refuse(error, :scan)
     end
@@ -42,7 +47,8 @@ module Forms
       return own_size if typed(:size) == OWN
       choice(:size, UpClose::Printing::Paper::ALL.map(&:key))
       paper = values.delete(:size)
-      paper && UpClose::Printing::Paper.fetch(paper).then { |p| values.merge!(width_mm: p.width_mm, height_mm: p.height_mm) }
+      paper &&
+        UpClose::Printing::Paper.fetch(paper).then { |p| values.merge!(width_mm: p.width_mm, height_mm: p.height_mm) }
     end
 
     def own_size = %i[width_mm height_mm].each { |side| length(side, range_mm: 20.0..1200.0) }
@@ -55,7 +61,9 @@ module Forms
     def area(line, index)
       parts = line.split(/[;,]\s*|\s{2,}|\t/)
       return said_wrong(index, "four lengths: right, down, wide, high") unless parts.size == 4
-      x, y, width, height = parts.map { |text| UpClose::Measure::LengthReader.new(unit: @unit, range_mm: 0.0..2000.0, field: :used).read(text).mm }
+      x, y, width, height = parts.map do |text|
+        UpClose::Measure::LengthReader.new(unit: @unit, range_mm: 0.0..2000.0, field: :used).read(text).mm
+      end
       return said_wrong(index, "an area wider and higher than nothing") unless width.positive? && height.positive?
       {"ring" => [[x, y], [x + width, y], [x + width, y + height], [x, y + height]], "words" => "typed"}
     rescue UpClose::Error => error

@@ -9,7 +9,11 @@ module Forms
       choice(:title, SupplyPrice.known.keys)
       attempt(:pack_cents) { UpClose::Costing::Money.read(typed(:pack_cents), field: :pack_cents) }
       amount = Float(typed(:pack_amount).to_s.tr(",", "."), exception: false)
-      amount&.between?(0.01, 1e6) ? values[:pack_amount] = amount : errors[:pack_amount] = "How much is in it is a number above nought."
+      if amount&.between?(0.01, 1e6)
+        values[:pack_amount] = amount
+      else
+        errors[:pack_amount] = "How much is in it is a number above nought."
+      end
     end
   end
 end

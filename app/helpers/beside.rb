@@ -12,6 +12,13 @@ module Helpers
     NAMED = "HTTP_X_UP_CLOSE_TASK"
     NAME = /\A[a-f0-9]{16,40}\z/
     LOOKED_EVERY_S = 0.05
+    # what a request raises that breaks off, or is no form
+    BROKEN_OFF = [
+      Rack::Multipart::Error,
+      Rack::QueryParser::InvalidParameterError,
+      Rack::QueryParser::ParameterTypeError,
+      EOFError
+    ].freeze
 
     # @param app [#call]
     # @param patience_s [#call] s; what ends sooner is answered at once
@@ -26,7 +33,7 @@ module Helpers
       Rack::Request.new(env).params
       name = named?(env) ? env[NAMED] : SecureRandom.hex(12)
       answered_or_shown(name, started(name, env), wait: named?(env))
-    rescue Rack::Multipart::Error, Rack::QueryParser::InvalidParameterError, Rack::QueryParser::ParameterTypeError, EOFError
+    rescue *BROKEN_OFF
       # told as any other request that breaks off
       @app.call(env)
     end

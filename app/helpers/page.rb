@@ -35,13 +35,21 @@ module Helpers
 
     # a stage page, with the job card's row on top
     def stage(mark, stage, **locals)
-      page(:"marks/#{stage}", mark: mark, stage: stage, here: :jobs, title: "#{Presenters::CardRow::STAGES[stage] || "Artwork"} · #{mark.title}", **locals)
+      page(
+        :"marks/#{stage}",
+        mark: mark,
+        stage: stage,
+        here: :jobs,
+        title: "#{Presenters::CardRow::STAGES[stage] || "Artwork"} · #{mark.title}",
+        **locals
+      )
     end
 
     def download(bytes, type, name)
       content_type type
       # plain letters for those who know no others, and the name as it is (RFC 6266)
-      headers "content-disposition" => %(attachment; filename="#{name.gsub(/[^A-Za-z0-9_.-]+/, "-")}"; filename*=UTF-8''#{ERB::Util.url_encode(name)})
+      plain, whole = name.gsub(/[^A-Za-z0-9_.-]+/, "-"), ERB::Util.url_encode(name)
+      headers "content-disposition" => %(attachment; filename="#{plain}"; filename*=UTF-8''#{whole})
       bytes
     end
   end

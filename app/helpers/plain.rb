@@ -4,20 +4,29 @@ module Helpers
   # The plain pages: what is said when a request leads nowhere, and the way out.
   module Plain
     def nothing_here
-      page :plain, title: "Not here", says: "There is nothing at this address.", way_out: "It may have been put away, or mistyped."
+      page :plain,
+        title: "Not here", says: "There is nothing at this address.", way_out: "It may have been put away, or mistyped."
     end
 
     def not_taken
-      page :plain, title: "Not taken", says: "This page had been open too long, or was sent from elsewhere, so nothing was changed.",
+      page :plain,
+        title: "Not taken",
+        says: "This page had been open too long, or was sent from elsewhere, so nothing was changed.",
         way_out: "Go back, load the page again, and send it once more."
     end
 
     def too_large
-      page :plain, title: "Too large", says: "That is over #{Web::MOST_REQUEST_BYTES / 1024 / 1024} MB.", way_out: "Go back and choose a smaller file: 40 MB is the most."
+      page :plain,
+        title: "Too large",
+        says: "That is over #{Web::MOST_REQUEST_BYTES / 1024 / 1024} MB.",
+        way_out: "Go back and choose a smaller file: 40 MB is the most."
     end
 
     def our_mistake
-      page :plain, title: "Something went wrong", says: "That is our mistake, not yours. Nothing you had kept is lost.", way_out: "Go back and try again."
+      page :plain,
+        title: "Something went wrong",
+        says: "That is our mistake, not yours. Nothing you had kept is lost.",
+        way_out: "Go back and try again."
     end
   end
 end

@@ -27,7 +27,9 @@ module Helpers
     end
 
     # figures never stand in the heading face: its 1 is a bare stroke
-    def figured(text) = Rack::Utils.escape_html(text).gsub(/(?<!&#)\d+(?!;)/) { |digits| %(<span class="num">#{digits}</span>) }
+    def figured(text)
+      Rack::Utils.escape_html(text).gsub(/(?<!&#)\d+(?!;)/) { |digits| %(<span class="num">#{digits}</span>) }
+    end
 
     # the field's error, tied to it for a screen reader
     def error_for(form, name) = (e = form&.error(name)) ? part(:field_error, name: name, error: e) : ""

@@ -33,7 +33,9 @@ class Artwork < ApplicationRecord
   end
 
   # @param original [String] as the store named it  @param how [Hash] as UpClose::Artwork::Opening takes it
-  def self.origin_of(original, **how) = Shelves::ArtworkSource::Original.new(Settings.originals, Settings.opened, original, how)
+  def self.origin_of(original, **how)
+    Shelves::ArtworkSource::Original.new(Settings.originals, Settings.opened, original, how)
+  end
 
   # as it came, nothing done to it
   # @return [Shelves::DrawnArtwork]

@@ -7,7 +7,9 @@ class Attempt < ApplicationRecord
 
   # @return [Array(Integer, Integer)] good or usable ones, and all that were tried, by one way of doing it
   def self.record_of(way, printer, stock)
-    joins(:mark).where(marks: {way: way, printer: printer, stock: stock}).pluck(:result).then { |results| [results.count { |r| r != "spoilt" }, results.size] }
+    joins(:mark).where(marks: {way: way, printer: printer, stock: stock}).pluck(:result).then do |results|
+      [results.count { |r| r != "spoilt" }, results.size]
+    end
   end
 
   # the same of every way on record
@@ -15,7 +17,9 @@ class Attempt < ApplicationRecord
   def self.records
     joins(:mark).group("marks.way", "marks.printer", "marks.stock", :result).count
       .each_with_object(Hash.new { |all, key| all[key] = [0, 0] }) do |((way, printer, stock, result), count), all|
-        all[[way, printer, stock]] = all[[way, printer, stock]].zip([(result == "spoilt") ? 0 : count, count]).map(&:sum)
+        all[[way, printer, stock]] = all[[way, printer, stock]]
+          .zip([(result == "spoilt") ? 0 : count, count])
+          .map(&:sum)
       end
   end
 end

@@ -37,21 +37,29 @@ class Design
   # @return [Hash, nil]
   def kept
     prepared = @mark.prepared or return
-    prepared if prepared["recipe"] == recipe_key && (!recipe.sized? || (prepared["width_mm"] - @mark.width_mm).abs < 1e-6)
+    if prepared["recipe"] == recipe_key && (!recipe.sized? || (prepared["width_mm"] - @mark.width_mm).abs < 1e-6)
+      prepared
+    end
   end
 
   # what it comes to once prepared: kept, or prepared now
   # @return [Hash]
   def found = kept || (@found ||= solved)
 
-  def recipe_key = Digest::SHA256.hexdigest([artwork.id, recipe.active.map { |s| [s.work::KEY, s.figures] }, @mark.piece.measures].to_json)[0, 20]
+  def recipe_key
+    Digest::SHA256
+      .hexdigest([artwork.id, recipe.active.map { |s| [s.work::KEY, s.figures] }, @mark.piece.measures].to_json)[0, 20]
+  end
 
   # prepared so that one of the artwork's own units comes to so many millimetres
   # @return [Hash] what is worth keeping of it
   def to_keep(mm_per_unit) = {"recipe" => recipe_key}.merge(apart(drawn_at(mm_per_unit), :to_keep))
 
   # the same at the scale at which what is prepared measures what the mark does
-  def solved = {"recipe" => recipe_key}.merge(apart(drawn_at(nil), :solved, @mark.width_mm, @mark.width_mm / artwork.ink_core.box.width))
+  def solved
+    {"recipe" => recipe_key}
+      .merge(apart(drawn_at(nil), :solved, @mark.width_mm, @mark.width_mm / artwork.ink_core.box.width))
+  end
 
   # millimetres one of the artwork's own units comes to
   def mm_per_unit
@@ -63,7 +71,15 @@ class Design
   # @return [Shelves::DrawnArtwork]
   def drawn = @drawn ||= prepared? ? drawn_at(mm_per_unit) : artwork.drawn
 
-  def drawn_at(mm_per_unit) = Shelves::DrawnArtwork.new(source: artwork.origin, forms: Settings.opened, recipe: recipe.to_a, shape: @mark.piece.to_core, mm_per_unit: mm_per_unit)
+  def drawn_at(mm_per_unit)
+    Shelves::DrawnArtwork.new(
+      source: artwork.origin,
+      forms: Settings.opened,
+      recipe: recipe.to_a,
+      shape: @mark.piece.to_core,
+      mm_per_unit: mm_per_unit
+    )
+  end
 
   # opens and draws in a worker
   def apart(...) = Workers.call(...)
@@ -75,10 +91,16 @@ class Design
   def notes = prepared? ? artwork.notes | found["notes"] : artwork.notes
 
   # width of the ink for a cap height of 1
-  def width_per_cap = artwork.lettering? ? artwork.width_per_cap * ink.box.width / artwork.ink_core.box.width / ratio : nil
+  def width_per_cap
+    artwork.lettering? ? artwork.width_per_cap * ink.box.width / artwork.ink_core.box.width / ratio : nil
+  end
 
   # names everything the picture depends on
-  def signature = Digest::SHA256.hexdigest([artwork.id, artwork.updated_at.to_f, prepared? && [recipe_key, recipe.sized? && @mark.width_mm]].to_json)[0, 16]
+  def signature
+    Digest::SHA256.hexdigest(
+      [artwork.id, artwork.updated_at.to_f, prepared? && [recipe_key, recipe.sized? && @mark.width_mm]].to_json
+    )[0, 16]
+  end
 
   # @return [Hash, nil] the letters' heights at the mark's size
   def lettering
@@ -89,7 +111,10 @@ class Design
 
   # @return [UpClose::Methods::Limits] of the method chosen, or of the one nearest at hand
   def limits
-    UpClose::Methods::Limits.for(method: @mark.method_core || UpClose::Methods.all.first, printer: @mark.printer || "laser")
+    UpClose::Methods::Limits.for(
+      method: @mark.method_core || UpClose::Methods.all.first,
+      printer: @mark.printer || "laser"
+    )
   end
 
   def film = @mark.stock_core&.white? ? :white : :clear
@@ -102,8 +127,16 @@ class Design
   # @return [Hash]
   def about
     method = @mark.method_core
-    {width_mm: @mark.width_mm, limits: limits, film: film, surface: @mark.piece.colour_core, border_mm: @mark.setting&.border_mm,
-     lettering: lettering, white_film: method.nil? || method.stocks.any?(&:white?), inked: method.nil? || method.inked?}
+    {
+      width_mm: @mark.width_mm,
+      limits: limits,
+      film: film,
+      surface: @mark.piece.colour_core,
+      border_mm: @mark.setting&.border_mm,
+      lettering: lettering,
+      white_film: method.nil? || method.stocks.any?(&:white?),
+      inked: method.nil? || method.inked?
+    }
   end
 
   # @return [Array<UpClose::Finding>] looked at now, or lately
@@ -127,11 +160,15 @@ class Design
   def look = look_on(film)
 
   def look_on(film, wanted: false)
-    LOOKS.fetch([checks_key, film, wanted]) { apart(drawn, :look, @mark.width_mm, @mark.piece.colour_core, film, wanted: wanted) }
+    LOOKS.fetch([checks_key, film, wanted]) do
+      apart(drawn, :look, @mark.width_mm, @mark.piece.colour_core, film, wanted: wanted)
+    end
   end
 
   # @return [String] PNG of what really comes over, for the loupe
-  def impression_png = LOOKS.fetch([checks_key, "impression"]) { apart(drawn, :impression_png, about, @mark.printer || "laser") }
+  def impression_png
+    LOOKS.fetch([checks_key, "impression"]) { apart(drawn, :impression_png, about, @mark.printer || "laser") }
+  end
 
   # for addresses: what looks and the loupe's picture depend on
   def looks_signature = Digest::SHA256.hexdigest(checks_key)[0, 16]

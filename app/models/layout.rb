@@ -11,7 +11,9 @@ class Layout < ApplicationRecord
 
   # @param marks [Array<Mark>]  @param sheets [Array<Hash>]
   def self.lay!(marks, sheets, allowances)
-    create!(sheets: sheets, rules: allowances.to_h).tap { |layout| marks.each { |mark| layout.layout_marks.create!(mark: mark, outline_key: mark.outline_key) } }
+    create!(sheets: sheets, rules: allowances.to_h).tap do |layout|
+      marks.each { |mark| layout.layout_marks.create!(mark: mark, outline_key: mark.outline_key) }
+    end
   end
 
   # @return [UpClose::Sheets::Allowances]
@@ -60,12 +62,19 @@ class Layout < ApplicationRecord
 
   # each copy's line to cut along, sheet by sheet
   # @return [Array<Array(UpClose::Printing::NestedPack::Place, Array<UpClose::Geometry::Point>)>]
-  def cut_lines = to_core.map { |sheet| sheet.places.map { |place| [place, place.line(outline(marks.find { |mark| mark.id == place.mark }))] } }
+  def cut_lines
+    to_core.map do |sheet|
+      sheet.places.map { |place| [place, place.line(outline(marks.find { |mark| mark.id == place.mark }))] }
+    end
+  end
 
   # @return [UpClose::Printing::Heading]
   def heading
     return marks.first.heading unless several?
-    UpClose::Printing::Heading.new(title: marks.map { |mark| "#{letter(mark.id)} #{mark.title}" }.join(", "), stock: marks.first.setting.stock)
+    UpClose::Printing::Heading.new(
+      title: marks.map { |mark| "#{letter(mark.id)} #{mark.title}" }.join(", "),
+      stock: marks.first.setting.stock
+    )
   end
 
   # sheets that are no longer as they were when this was laid out
@@ -81,12 +90,28 @@ class Layout < ApplicationRecord
   def to_core
     sheets.map do |s|
       sheet = drawer[s["sheet_id"]]
-      UpClose::Printing::NestedPack::Sheet.new(title: sheet ? sheet.name : "a fresh sheet", width_mm: s["width_mm"], height_mm: s["height_mm"], fresh: sheet.nil?,
-        carrier: sheet&.carrier, used: s["used"], places: s["places"].map { |p| place(p) })
+      UpClose::Printing::NestedPack::Sheet.new(
+        title: sheet ? sheet.name : "a fresh sheet",
+        width_mm: s["width_mm"],
+        height_mm: s["height_mm"],
+        fresh: sheet.nil?,
+        carrier: sheet&.carrier,
+        used: s["used"],
+        places: s["places"].map { |p| place(p) }
+      )
     end
   end
 
   # @param kept [Hash] of +sheets+
   # @return [UpClose::Printing::NestedPack::Place]
-  def place(kept) = UpClose::Printing::NestedPack::Place.new(kept["copy"], kept["x"], kept["y"], kept["turn"], mark_at(kept).id, several? ? letter(mark_at(kept).id) : nil)
+  def place(kept)
+    UpClose::Printing::NestedPack::Place.new(
+      kept["copy"],
+      kept["x"],
+      kept["y"],
+      kept["turn"],
+      mark_at(kept).id,
+      several? ? letter(mark_at(kept).id) : nil
+    )
+  end
 end

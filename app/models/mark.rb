@@ -40,9 +40,12 @@ class Mark < ApplicationRecord
   # @return [UpClose::Methods::Setting, nil]
   def setting
     return unless way
-    UpClose::Methods::Setting.new(method: method_core, printer: printer, stock: stock_core, picked: schools, own: own_school&.steps,
-      material: piece.material_core, finish: piece.finish_core, copies: copies_wanted, pieces: good_wanted, size: mark_size,
-      coat_mm2: UpClose::Surfaces.coated_mm2(piece.to_core), border_mm: laying["border_mm"], tray: ShopTime.current["oven"], coats: coats)
+    UpClose::Methods::Setting.new(
+      method: method_core, printer: printer, stock: stock_core, picked: schools, own: own_school&.steps,
+      material: piece.material_core, finish: piece.finish_core, copies: copies_wanted, pieces: good_wanted,
+      size: mark_size, coat_mm2: UpClose::Surfaces.coated_mm2(piece.to_core), border_mm: laying["border_mm"],
+      tray: ShopTime.current["oven"], coats: coats
+    )
   end
 
   # @return [Hash{Symbol => String}] the schools picked, a maker's own aside
@@ -59,7 +62,12 @@ class Mark < ApplicationRecord
   # @return [UpClose::Methods::MarkSize]
   def mark_size
     return UpClose::Methods::MarkSize::USUAL unless width_mm && artwork
-    UpClose::Methods::MarkSize.new(width_mm: width_mm, height_mm: height_mm, coverage: checked&.fetch("coverage", nil), line_mm: line_mm)
+    UpClose::Methods::MarkSize.new(
+      width_mm: width_mm,
+      height_mm: height_mm,
+      coverage: checked&.fetch("coverage", nil),
+      line_mm: line_mm
+    )
   end
 
   # mm of line to follow, as last looked at and grown with the mark since
@@ -72,41 +80,80 @@ class Mark < ApplicationRecord
   def worked(on: nil, at: placement)
     return unless way
     stock = on || setting.stock
-    UpClose::WorkedMark.new(shape: piece.to_core, ink: artwork && ink_for_piece, placement: at, clearance_mm: clearance_mm,
-      setting: on ? setting.with(stock: on) : setting, sealer: sealer_core, situation: situation(stock: on || stock_core),
-      reading: reading_core, record: Attempt.record_of(way, printer, stock.key), climate: ShopTime.current.climate,
-      coverage: checked&.fetch("coverage", nil), **priced_by)
+    UpClose::WorkedMark.new(
+      shape: piece.to_core,
+      ink: artwork && ink_for_piece,
+      placement: at,
+      clearance_mm: clearance_mm,
+      setting: on ? setting.with(stock: on) : setting,
+      sealer: sealer_core,
+      situation: situation(stock: on || stock_core),
+      reading: reading_core,
+      record: Attempt.record_of(way, printer, stock.key),
+      climate: ShopTime.current.climate,
+      coverage: checked&.fetch("coverage", nil),
+      **priced_by
+    )
   end
 
   # what its cost is worked out from
   # @return [Hash]
   def priced_by
-    {prices: ShopPrices.list, hour_cents: Preference.get("hour_cents").to_i, paper: UpClose::Printing::Paper.fetch(paper),
-     allowances: allowances}
+    {
+      prices: ShopPrices.list,
+      hour_cents: Preference.get("hour_cents").to_i,
+      paper: UpClose::Printing::Paper.fetch(paper),
+      allowances: allowances
+    }
   end
 
   # @return [UpClose::Methods::Reading, nil]
-  def reading_core = way && UpClose::Methods::Reading.new(method_core, seen_through: piece.seen_through, override: reading, picked: schools)
+  def reading_core
+    way &&
+      UpClose::Methods::Reading.new(method_core, seen_through: piece.seen_through, override: reading, picked: schools)
+  end
 
   # @param stock [UpClose::Sheets::Stock] it might be printed on
   # @return [UpClose::Suitability::Situation, nil]
   def situation(stock: stock_core)
     return unless way
-    UpClose::Suitability::Situation.new(method: method_core, printer: printer, stock: stock, material: piece.material_core,
-      finish: piece.finish_core, colour: piece.colour_core, sealer: sealer_core, setting: stock ? setting.with(stock: stock) : setting, **wanted)
+    UpClose::Suitability::Situation.new(
+      method: method_core,
+      printer: printer,
+      stock: stock,
+      material: piece.material_core,
+      finish: piece.finish_core,
+      colour: piece.colour_core,
+      sealer: sealer_core,
+      setting: stock ? setting.with(stock: stock) : setting,
+      **wanted
+    )
   end
 
-  # what is asked of any method: the use, the room, its size; the artwork's finest line, greys and colours as last looked at
+  # what is asked of any method: the use, the room, its size; the artwork's finest line, greys and colours as last
+  # looked at
   # @return [Hash]
   def wanted
-    {use: piece.uses, fumes: Preference.get("fumes"), finest_mm: finest_mm, tones: (checked && checked["tones"]) == true,
-     size_mm: (width_mm && artwork) ? [width_mm, height_mm] : nil, palette: checked && checked["palette"]&.then { |kept| UpClose::Artwork::Palette.from(kept) }}
+    {
+      use: piece.uses,
+      fumes: Preference.get("fumes"),
+      finest_mm: finest_mm,
+      tones: (checked && checked["tones"]) == true,
+      size_mm: (width_mm && artwork) ? [width_mm, height_mm] : nil,
+      palette: checked && checked["palette"]&.then { |kept| UpClose::Artwork::Palette.from(kept) }
+    }
   end
 
   # the width that 99 % of its lines exceed, grown with the mark since it was looked at
-  def finest_mm = checked && checked["finest_mm"] && checked["finest_mm"] * (width_mm ? width_mm / (checked["width_mm"] || width_mm) : 1)
+  def finest_mm
+    checked &&
+      checked["finest_mm"] &&
+      checked["finest_mm"] * (width_mm ? width_mm / (checked["width_mm"] || width_mm) : 1)
+  end
 
-  def placement = width_mm && UpClose::Placing::Placement.new(width_mm: width_mm, x_mm: x_mm, y_mm: y_mm, turn_deg: turn_deg)
+  def placement
+    width_mm && UpClose::Placing::Placement.new(width_mm: width_mm, x_mm: x_mm, y_mm: y_mm, turn_deg: turn_deg)
+  end
 
   # round a hole or a place kept off, the silhouette decides, not the hull
   def ink_for_piece = piece.to_core.hole? ? design.whole_ink : design.ink
@@ -122,15 +169,34 @@ class Mark < ApplicationRecord
 
   # the ink of every repeat, the first one first
   # @return [Array<UpClose::Placing::PlacedInk>]
-  def all_placed(at = placement) = repeats_core.placements(at).map { |p| UpClose::Placing::PlacedInk.new(ink_for_piece, p) }
+  def all_placed(at = placement)
+    repeats_core.placements(at).map { |p| UpClose::Placing::PlacedInk.new(ink_for_piece, p) }
+  end
 
   # other marks that lie on the same piece
   # @return [Array<Mark>]
-  def neighbours = @neighbours ||= piece.marks.live.where.not(id: id).where.not(width_mm: nil).where.not(artwork_id: nil).includes(:artwork).to_a
+  def neighbours
+    @neighbours ||= piece.marks
+      .live
+      .where
+      .not(id: id)
+      .where
+      .not(width_mm: nil)
+      .where
+      .not(artwork_id: nil)
+      .includes(:artwork)
+      .to_a
+  end
 
   # @return [UpClose::Placing::Registration]
   def registration(writer, at = placement)
-    UpClose::Placing::Registration.new(shape: piece.to_core, placed: UpClose::Placing::PlacedInk.new(design.ink, at), border_mm: setting&.border_mm || 3.0, face_down: way ? boxed? : false, writer: writer)
+    UpClose::Placing::Registration.new(
+      shape: piece.to_core,
+      placed: UpClose::Placing::PlacedInk.new(design.ink, at),
+      border_mm: setting&.border_mm || 3.0,
+      face_down: way ? boxed? : false,
+      writer: writer
+    )
   end
 
   def height_mm = width_mm && width_mm * design.aspect
@@ -162,18 +228,42 @@ class Mark < ApplicationRecord
   # the lines to cut along, sheet by sheet, each copy by its number
   # @return [Array<Hash{String => Array<UpClose::Geometry::Path>}>]
   def cut_lines
-    found = (layout unless tiled?) or return pack.cells.group_by(&:sheet).values.map { |cells| sheet_line(pack.paper.width_mm, pack.paper.height_mm).merge(cells.to_h { |cell| ["COPY #{cell.copy}", [UpClose::Geometry::Path.polygon(cell.box.corners)]] }) }
-    found.cut_lines.zip(found.to_core).map { |lines, sheet| sheet_line(sheet.width_mm, sheet.height_mm).merge(lines.to_h { |place, line| ["COPY #{found.label(place)}", [UpClose::Geometry::Path.polygon(line)]] }) }
+    found = (layout unless tiled?) or return pack.cells.group_by(&:sheet).values.map { |cells|
+      sheet_line(pack.paper.width_mm, pack.paper.height_mm)
+          .merge(cells.to_h { |cell| ["COPY #{cell.copy}", [UpClose::Geometry::Path.polygon(cell.box.corners)]] })
+    }
+    found.cut_lines.zip(found.to_core).map do |lines, sheet|
+      sheet_line(sheet.width_mm, sheet.height_mm)
+        .merge(lines.to_h { |place, line| ["COPY #{found.label(place)}", [UpClose::Geometry::Path.polygon(line)]] })
+    end
   end
 
-  def sheet_line(width, height) = {"SHEET" => [UpClose::Geometry::Path.polygon(UpClose::Geometry::Box.new(x: 0, y: 0, width: width, height: height).corners)]}
+  def sheet_line(width, height)
+    {"SHEET" => [
+      UpClose::Geometry::Path.polygon(UpClose::Geometry::Box.new(x: 0, y: 0, width: width, height: height).corners)
+    ]}
+  end
 
   # @return [UpClose::Printing::Pack, UpClose::Printing::TiledPack]
   # @raise [UpClose::Errors::DoesNotFit]
   def pack
-    whole = {artwork: design.drawn, ink: design.ink, width_mm: width_mm, mirrored: reading_core.mirrored?, copies: copies_wanted,
-             paper: UpClose::Printing::Paper.fetch(paper), border_mm: setting.border_mm, heading: heading, margins: UpClose::Printing::Margins.keeping(allowances, unprintable)}
-    return UpClose::Printing::TiledPack.new(**whole, overlap_mm: laying["overlap_mm"] || UpClose::Printing::TiledPack::OVERLAP) if tiled?
+    whole = {
+      artwork: design.drawn,
+      ink: design.ink,
+      width_mm: width_mm,
+      mirrored: reading_core.mirrored?,
+      copies: copies_wanted,
+      paper: UpClose::Printing::Paper.fetch(paper),
+      border_mm: setting.border_mm,
+      heading: heading,
+      margins: UpClose::Printing::Margins.keeping(allowances, unprintable)
+    }
+    if tiled?
+      return UpClose::Printing::TiledPack.new(
+        **whole,
+        overlap_mm: laying["overlap_mm"] || UpClose::Printing::TiledPack::OVERLAP
+      )
+    end
     UpClose::Printing::Pack.new(**whole, windows: boxed?)
   end
 
@@ -181,8 +271,15 @@ class Mark < ApplicationRecord
   # @param on [String] a key of Printing::Paper
   # @return [UpClose::Sheets::TooLarge]
   def too_large(on: paper)
-    UpClose::Sheets::TooLarge.new(paper: UpClose::Printing::Paper.fetch(on), allowances: allowances, unprintable: unprintable,
-      width_mm: width_mm, aspect: design.aspect, border_mm: setting.border_mm, outline: cut_outline)
+    UpClose::Sheets::TooLarge.new(
+      paper: UpClose::Printing::Paper.fetch(on),
+      allowances: allowances,
+      unprintable: unprintable,
+      width_mm: width_mm,
+      aspect: design.aspect,
+      border_mm: setting.border_mm,
+      outline: cut_outline
+    )
   end
 
   # larger than a sheet, and printed in parts
@@ -191,7 +288,10 @@ class Mark < ApplicationRecord
   # laid out freely, with leftovers, perhaps with other marks; nil when the copies stand in rows on fresh sheets
   def layout = layouts.last.then { |found| found if found && %w[laid printed].include?(found.state) && found.as_laid? }
 
-  def outline_key = Digest::SHA256.hexdigest([cut_outline, copies_wanted, paper, stock, printer, *(laying["overlap_mm"] if tiled?)].to_json)[0, 20]
+  def outline_key
+    Digest::SHA256
+      .hexdigest([cut_outline, copies_wanted, paper, stock, printer, *(laying["overlap_mm"] if tiled?)].to_json)[0, 20]
+  end
 
   # @return [UpClose::Sheets::Allowances]
   def allowances = UpClose::Sheets::Allowances.from_h(laying)
@@ -199,7 +299,11 @@ class Mark < ApplicationRecord
   # other marks that wait for the same stock and printer, and are not yet printed
   # @return [Array<Mark>]
   def waiting_with
-    Mark.live.where(stock: stock, printer: printer).where.not(id: id).where.missing(:runs).preload(:artwork, :layouts, piece: :job).order(:id)
+    Mark.live.where(stock: stock, printer: printer).where.not(id: id).where.missing(:runs).preload(
+      :artwork,
+      :layouts,
+      piece: :job
+    ).order(:id)
       .select { |mark| mark.placed? && !mark.layouts.last&.printed? && !mark.piece.job.put_away_at }
   end
 
@@ -210,12 +314,26 @@ class Mark < ApplicationRecord
   def print_pack
     return pack if tiled?
     found = layout or return pack
-    UpClose::Printing::NestedPack.new(kinds: found.kinds, laid: found.to_core, heading: found.heading, gap_mm: found.allowances.gap)
+    UpClose::Printing::NestedPack.new(
+      kinds: found.kinds,
+      laid: found.to_core,
+      heading: found.heading,
+      gap_mm: found.allowances.gap
+    )
   end
 
   # how its copies are drawn on a sheet that is laid out freely
   # @return [UpClose::Printing::NestedPack::Kind]
-  def sheet_kind(boxed: boxed?) = UpClose::Printing::NestedPack::Kind.new(copy: printed_copy, ink: design.ink, width_mm: width_mm, outline: cut_outline(boxed: boxed), boxed: boxed, mirrored: reading_core.mirrored?)
+  def sheet_kind(boxed: boxed?)
+    UpClose::Printing::NestedPack::Kind.new(
+      copy: printed_copy,
+      ink: design.ink,
+      width_mm: width_mm,
+      outline: cut_outline(boxed: boxed),
+      boxed: boxed,
+      mirrored: reading_core.mirrored?
+    )
+  end
 
   # the printer it goes to, when one is known
   # @return [Printer, nil]
@@ -223,7 +341,9 @@ class Mark < ApplicationRecord
 
   # marks that share its sheets and method, are not begun, and that nothing refuses
   # @return [Array<Mark>]
-  def companions = (layout&.marks.to_a - [self]).select { |other| other.way == way && other.run.nil? && other.stops.open.empty? }
+  def companions
+    (layout&.marks.to_a - [self]).select { |other| other.way == way && other.run.nil? && other.stops.open.empty? }
+  end
 
   # margins its printer cannot reach
   # @return [Hash{Symbol => Float}]
@@ -236,7 +356,9 @@ class Mark < ApplicationRecord
   # @return [Array<UpClose::Finding>]
   def fault_findings
     faults = own_printer&.faults or return []
-    lines = cut_lines.map { |sheet| sheet.except("SHEET").to_h { |name, paths| [name.delete_prefix("COPY "), paths.first.flatten(0.1).first.first] } }
+    lines = cut_lines.map do |sheet|
+      sheet.except("SHEET").to_h { |name, paths| [name.delete_prefix("COPY "), paths.first.flatten(0.1).first.first] }
+    end
     [faults.track_finding(lines.reduce({}, :merge), wet: wet?), faults.ghost_finding(lines.first || {})].compact
   end
 
@@ -244,7 +366,15 @@ class Mark < ApplicationRecord
   # @return [UpClose::Printing::Compensated]
   def pack_to_print = UpClose::Printing::Compensated.new(print_pack, own_printer&.current&.to_core)
 
-  def printed_copy = UpClose::Printing::Copy.new(artwork: design.drawn, ink: design.ink, mirrored: reading_core.mirrored?, border_mm: setting.border_mm, windows: boxed?)
+  def printed_copy
+    UpClose::Printing::Copy.new(
+      artwork: design.drawn,
+      ink: design.ink,
+      mirrored: reading_core.mirrored?,
+      border_mm: setting.border_mm,
+      windows: boxed?
+    )
+  end
 
   OUTLINES = Shelves::Recent.new(most: 200)
 

@@ -40,11 +40,15 @@ class MarkStops
   def twin?(stop) = of_artwork.any? { |other| other.key == TWINS[stop.key] }
 
   def of_artwork
-    (@mark.looked&.fetch("stops", nil) || []).map { |kept| Stop.new("artwork", *kept.values_at("key", "title", "figure", "reason", "remedy")) }
+    (@mark.looked&.fetch("stops", nil) || []).map do |kept|
+      Stop.new("artwork", *kept.values_at("key", "title", "figure", "reason", "remedy"))
+    end
   end
 
   def of_method
     return [] unless @mark.way
-    UpClose::Suitability.findings(@mark.situation).select(&:stop?).map { |f| Stop.new("method", f.key.to_s, f.title, f.figure, f.reason, f.remedy) }
+    UpClose::Suitability.findings(@mark.situation).select(&:stop?).map do |f|
+      Stop.new("method", f.key.to_s, f.title, f.figure, f.reason, f.remedy)
+    end
   end
 end

@@ -11,7 +11,11 @@ class Piece < ApplicationRecord
   # @return [UpClose::Surfaces::Shape]
   def to_core
     SHAPES.fetch([shape, measures, keep_outs].to_json) do
-      UpClose::Surfaces.build(shape, measures.transform_keys(&:to_sym), keep_outs: keep_outs.map { |k| UpClose::Surfaces::KeepOut.from_h(k) })
+      UpClose::Surfaces.build(
+        shape,
+        measures.transform_keys(&:to_sym),
+        keep_outs: keep_outs.map { |k| UpClose::Surfaces::KeepOut.from_h(k) }
+      )
     end
   end
 

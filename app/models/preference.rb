@@ -2,8 +2,11 @@
 
 # How this shop likes things shown.
 class Preference < ApplicationRecord
-  ALLOWED = {"unit" => %w[mm in], "light" => %w[auto day shed], "paper" => %w[a4 letter], "ratio" => ["", /\A\d+(\.\d+)?\z/], "fumes" => UpClose::Suitability::FUMES.keys,
-             "hour_cents" => ["0", /\A\d{1,6}\z/], "timetable" => ["{}", ->(text) { JSON.parse(text).is_a?(Hash) }]}.freeze
+  ALLOWED = {"unit" => %w[mm in], "light" => %w[
+    auto day shed
+  ], "paper" => %w[a4 letter], "ratio" => ["", /\A\d+(\.\d+)?\z/], "fumes" => UpClose::Suitability::FUMES.keys,
+             "hour_cents" => ["0", /\A\d{1,6}\z/], "timetable" => ["{}", ->(text) { JSON.parse(text).is_a?(Hash) }]}
+    .freeze
 
   def self.get(name) = find_by(name: name)&.value || ALLOWED.fetch(name).first
 

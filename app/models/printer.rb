@@ -6,7 +6,9 @@ class Printer < ApplicationRecord
   has_many :calibrations, -> { order(:id) }, inverse_of: :printer
 
   # the one that marks of this kind are printed on: the last one measured, else the first
-  def self.for(kind) = where(kind: kind).includes(:calibrations).max_by { |printer| [printer.current&.created_at.to_f, -printer.id] }
+  def self.for(kind)
+    where(kind: kind).includes(:calibrations).max_by { |printer| [printer.current&.created_at.to_f, -printer.id] }
+  end
 
   # what it cannot print on, mm from each edge
   # @return [Hash{Symbol => Float}]

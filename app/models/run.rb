@@ -12,7 +12,11 @@ class Run < ApplicationRecord
 
   # @return [UpClose::Runs::Clockwork]
   def clockwork
-    UpClose::Runs::Clockwork.new(steps: steps_core, began_at: began_at.to_f, done_at: step_ends.to_h { |e| [e.step, e.done_at.to_f] })
+    UpClose::Runs::Clockwork.new(
+      steps: steps_core,
+      began_at: began_at.to_f,
+      done_at: step_ends.to_h { |e| [e.step, e.done_at.to_f] }
+    )
   end
 
   def finished? = !ended_at.nil?

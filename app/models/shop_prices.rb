@@ -7,7 +7,9 @@ module ShopPrices
   # @return [UpClose::Costing::PriceList] what has no price here has none
   def list
     pack = UpClose::Costing::PriceList::Pack
-    stocks = StockFact.where.not(pack_cents: nil).where.not(pack_sheets: nil).to_h { |fact| [fact.stock, pack.new(fact.pack_cents, fact.pack_sheets, fact.uses)] }
+    stocks = StockFact.where.not(pack_cents: nil).where.not(pack_sheets: nil).to_h do |fact|
+      [fact.stock, pack.new(fact.pack_cents, fact.pack_sheets, fact.uses)]
+    end
     supplies = SupplyPrice.all.to_h { |price| [price.title, pack.new(price.pack_cents, price.pack_amount)] }
     UpClose::Costing::PriceList.new(stocks: stocks, supplies: supplies)
   end

@@ -4,8 +4,22 @@
 # as weekday evenings and Saturday.
 class ShopTime
   DAYS = %w[Sunday Monday Tuesday Wednesday Thursday Friday Saturday].freeze
-  USUAL = {"week" => {"1" => [[1140, 1320]], "2" => [[1140, 1320]], "3" => [[1140, 1320]], "4" => [[1140, 1320]], "5" => [[1140, 1320]], "6" => [[600, 780], [840, 1020]]},
-           "days_off" => [], "temperature_c" => 20, "humidity" => 50, "drying" => 24, "oven" => 12, "room_read_at" => nil}.freeze
+  USUAL = {
+    "week" => {
+      "1" => [[1140, 1320]],
+      "2" => [[1140, 1320]],
+      "3" => [[1140, 1320]],
+      "4" => [[1140, 1320]],
+      "5" => [[1140, 1320]],
+      "6" => [[600, 780], [840, 1020]]
+    },
+    "days_off" => [],
+    "temperature_c" => 20,
+    "humidity" => 50,
+    "drying" => 24,
+    "oven" => 12,
+    "room_read_at" => nil
+  }.freeze
 
   def self.current = new(JSON.parse(Preference.get("timetable")))
 
@@ -35,5 +49,7 @@ class ShopTime
   def holds = {drying: self["drying"], oven: self["oven"]}
 
   # "19:00–22:00, 14:00–17:00"
-  def words(wday) = week.fetch(wday, []).map { |span| span.map { |m| format("%d:%02d", m / 60 % 24, m % 60) }.join("–") }.join(", ")
+  def words(wday)
+    week.fetch(wday, []).map { |span| span.map { |m| format("%d:%02d", m / 60 % 24, m % 60) }.join("–") }.join(", ")
+  end
 end

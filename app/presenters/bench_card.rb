@@ -9,29 +9,51 @@ module Presenters
 
     # @return [String] a PDF
     def pdf
-      UpClose::Formats::PDF::BenchCardWriter.new(to_core, paper: UpClose::Printing::Paper.fetch(@mark.paper), fonts: Shelves::PrintTypes.paths).call
+      UpClose::Formats::PDF::BenchCardWriter
+        .new(to_core, paper: UpClose::Printing::Paper.fetch(@mark.paper), fonts: Shelves::PrintTypes.paths)
+        .call
     end
 
     # @return [UpClose::Printing::BenchCard]
     def to_core
       steps = @mark.steps_core
-      UpClose::Printing::BenchCard.new(title: @mark.title, subtitle: "#{@mark.job.title} · on #{@mark.piece.name}", facts: facts,
-        reading: @mark.reading_core.reason, mirrored: @mark.reading_core.mirrored?, steps: steps.map { |step| [step, time(step)] },
-        cautions: steps.flat_map(&:cautions).uniq.map { |key| UpClose::Cautions.fetch(key) } + [UpClose::Cautions::DEFER],
+      UpClose::Printing::BenchCard.new(
+        title: @mark.title,
+        subtitle: "#{@mark.job.title} · on #{@mark.piece.name}",
+        facts: facts,
+        reading: @mark.reading_core.reason,
+        mirrored: @mark.reading_core.mirrored?,
+        steps: steps.map { |step| [step, time(step)] },
+        cautions: steps.flat_map(&:cautions).uniq.map { |key|
+          UpClose::Cautions.fetch(key)
+        } + [UpClose::Cautions::DEFER],
         pencil_lines: @mark.worked.pencil_lines(@writer),
-        registration: @mark.registration(@writer).lines, shape: @mark.piece.to_core, corners: @mark.room.placed.corners)
+        registration: @mark.registration(@writer).lines,
+        shape: @mark.piece.to_core,
+        corners: @mark.room.placed.corners
+      )
     end
 
     private
 
     def facts
-      [["Mark", "#{@writer.pair(@mark.width_mm, @mark.height_mm)} #{@writer.unit}"], ["Piece", "#{@mark.piece.to_core.size_words(@writer).sub("⌀", "Ø")}, #{@mark.piece.material_core.title}, #{@mark.piece.finish_core.title}"],
-        ["Method", @mark.method_core.title], *schools, ["Stock", "#{@mark.setting.stock.title}, #{@mark.setting.stock.side}"], ["Copies", @mark.copies_wanted.to_s], ["Sealer", @mark.sealer_core.title]]
+      [
+        ["Mark", "#{@writer.pair(@mark.width_mm, @mark.height_mm)} #{@writer.unit}"],
+        ["Piece", "#{@mark.piece.to_core.size_words(@writer).sub("⌀", "Ø")}, #{@mark.piece.material_core.title}, " \
+          "#{@mark.piece.finish_core.title}"],
+        ["Method", @mark.method_core.title],
+        *schools,
+        ["Stock", "#{@mark.setting.stock.title}, #{@mark.setting.stock.side}"],
+        ["Copies", @mark.copies_wanted.to_s],
+        ["Sealer", @mark.sealer_core.title]
+      ]
     end
 
     # the schools it follows, a maker's own by its name
     def schools
-      own = @mark.own_school or return @mark.method_core.choices.map { |choice| [choice.title, choice.options[@mark.setting.picked[choice.key]].first] }
+      own = @mark.own_school or return @mark.method_core.choices.map { |choice|
+        [choice.title, choice.options[@mark.setting.picked[choice.key]].first]
+      }
       [["Own school", own.title]]
     end
 

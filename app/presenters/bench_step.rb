@@ -70,7 +70,9 @@ module Presenters
 
     # @return [Array<Array(String, String, Boolean)>] "dry to the touch", when, and whether that has come
     def moments
-      @clockwork.moments(@now.to_f).map { |name, at| [UpClose::Methods::Step::MOMENTS.fetch(name), moment(at), at <= @now.to_f] }
+      @clockwork.moments(@now.to_f).map do |name, at|
+        [UpClose::Methods::Step::MOMENTS.fetch(name), moment(at), at <= @now.to_f]
+      end
     end
 
     def ready_words = Moments.clock(ready, @now)
@@ -83,7 +85,9 @@ module Presenters
       else
         "#{-left} short: print more"
       end
-      ["#{run.mark.title} × #{run.mark.copies_wanted}", ("#{spoilt} spoilt, #{spares}" if spoilt.positive?)].compact.join(" · ")
+      ["#{run.mark.title} × #{run.mark.copies_wanted}", ("#{spoilt} spoilt, #{spares}" if spoilt.positive?)]
+        .compact
+        .join(" · ")
     end
 
     private
@@ -104,7 +108,9 @@ module Presenters
     FACES = {
       early: ->(step, state) { [step.wait? ? "Ready in" : "Not yet: opens in", "down", state.opens_at] },
       open: OPEN,
-      best: ->(_, state) { state.closes_at ? ["Best now, open for another", "down", state.closes_at] : ["Best now", nil, nil, "now"] },
+      best: ->(_, state) {
+        state.closes_at ? ["Best now, open for another", "down", state.closes_at] : ["Best now", nil, nil, "now"]
+      },
       closing: ->(step, state) { ["#{step.wait? ? "Good" : "Open"} for another", "down", state.closes_at] },
       late: ->(_, state) { ["Late by", "up", state.closes_at] },
       over: ->(_, state) { ["Past its longest by", "up", state.closes_at] }

@@ -31,7 +31,14 @@ module Presenters
     # @return [Cell]
     def cell(stage)
       figure, tone = open?(stage) ? send(stage) : ["–", :faint]
-      Cell.new(stage: stage, title: STAGES[stage], figure: figure, tone: tone, ready: open?(stage), looking: stage == "artwork" && looking?)
+      Cell.new(
+        stage: stage,
+        title: STAGES[stage],
+        figure: figure,
+        tone: tone,
+        ready: open?(stage),
+        looking: stage == "artwork" && looking?
+      )
     end
 
     # the first stage still to be decided

@@ -26,8 +26,16 @@ module Presenters
     # @return [UpClose::Comparison]
     def to_core
       piece = @mark.piece
-      UpClose::Comparison.new(printer: @printer, ground: {material: piece.material_core, finish: piece.finish_core, colour: piece.colour_core},
-        wanted: @mark.wanted, copies: @mark.good_wanted, record: Attempt.records, cost: method(:cents), size: @mark.mark_size, chosen: @mark.setting)
+      UpClose::Comparison.new(
+        printer: @printer,
+        ground: {material: piece.material_core, finish: piece.finish_core, colour: piece.colour_core},
+        wanted: @mark.wanted,
+        copies: @mark.good_wanted,
+        record: Attempt.records,
+        cost: method(:cents),
+        size: @mark.mark_size,
+        chosen: @mark.setting
+      )
     end
 
     private
@@ -39,8 +47,13 @@ module Presenters
     end
 
     def priced
-      @priced ||= UpClose::Costing::Priced.new(ShopPrices.list, size: @mark.mark_size, coverage: @mark.checked&.fetch("coverage", nil),
-        paper: UpClose::Printing::Paper.fetch(@mark.paper), allowances: @mark.allowances)
+      @priced ||= UpClose::Costing::Priced.new(
+        ShopPrices.list,
+        size: @mark.mark_size,
+        coverage: @mark.checked&.fetch("coverage", nil),
+        paper: UpClose::Printing::Paper.fetch(@mark.paper),
+        allowances: @mark.allowances
+      )
     end
   end
 end

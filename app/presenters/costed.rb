@@ -33,11 +33,14 @@ module Presenters
 
     def stocks_that_would_do
       mark.method_core.stocks.select { |stock| stock.printers.include?(mark.printer.to_sym) }
-        .select { |stock| UpClose::Suitability.drawbacks(mark.situation(stock: stock), mark.situation(stock: mark.setting.stock)).empty? }
+        .select do |stock|
+          UpClose::Suitability.drawbacks(mark.situation(stock: stock), mark.situation(stock: mark.setting.stock)).empty?
+        end
     end
 
     def way(stock)
-      worked.priced.way(worked.priced.name(stock).capitalize, mark.setting.with(stock: stock), mark.spares(on: stock).chance)
+      worked.priced
+        .way(worked.priced.name(stock).capitalize, mark.setting.with(stock: stock), mark.spares(on: stock).chance)
     end
   end
 end

@@ -35,7 +35,10 @@ module Presenters
       return [[from, to]] unless inline?
       half = figure.length * 4.4 + 6
       middle = at
-      [[from, [middle[0] - way[0] * half, middle[1] - way[1] * half]], [[middle[0] + way[0] * half, middle[1] + way[1] * half], to]]
+      [
+        [from, [middle[0] - way[0] * half, middle[1] - way[1] * half]],
+        [[middle[0] + way[0] * half, middle[1] + way[1] * half], to]
+      ]
     end
 
     # @return [Array<String>] points of the two arrowheads, none when there is no room
@@ -50,7 +53,9 @@ module Presenters
 
     def head(tip, (x, y))
       base = [tip[0] - x * HEAD, tip[1] - y * HEAD]
-      [tip, [base[0] - y * WIDE, base[1] + x * WIDE], [base[0] + y * WIDE, base[1] - x * WIDE]].map { |p| p.map { |v| v.round(2) }.join(",") }.join(" ")
+      [tip, [base[0] - y * WIDE, base[1] + x * WIDE], [base[0] + y * WIDE, base[1] - x * WIDE]]
+        .map { |p| p.map { |v| v.round(2) }.join(",") }
+        .join(" ")
     end
   end
 end

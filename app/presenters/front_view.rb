@@ -24,8 +24,8 @@ module Presenters
 
     # where the picture of the ink is fetched
     def ink_path
-      place = @placement
-      "/marks/#{@mark.id}/front.png?#{Rack::Utils.build_query(width_mm: place.width_mm, x_mm: place.x_mm, y_mm: place.y_mm, turn_deg: place.turn_deg, v: @mark.design.looks_signature)}"
+      place = %i[width_mm x_mm y_mm turn_deg].to_h { |key| [key, @placement.public_send(key)] }
+      "/marks/#{@mark.id}/front.png?#{Rack::Utils.build_query(**place, v: @mark.design.looks_signature)}"
     end
 
     # within this much either way words read at one glance
@@ -47,13 +47,17 @@ module Presenters
 
     def onto_drawing
       centre = @shape.front_box.centre
-      UpClose::Geometry::Transform.move(-centre.x, -centre.y).then(UpClose::Geometry::Transform.scale(scale)).then(UpClose::Geometry::Transform.move(WIDTH / 2.0, HEIGHT / 2.0))
+      UpClose::Geometry::Transform.move(-centre.x, -centre.y)
+        .then(UpClose::Geometry::Transform.scale(scale))
+        .then(UpClose::Geometry::Transform.move(WIDTH / 2.0, HEIGHT / 2.0))
     end
 
     # for each pixel of the drawing, the pixel of the look that is seen there
     def places(width, height, margin)
       columns, rows = WIDTH / GRID + 2, HEIGHT / GRID + 2
-      values = (0...rows).flat_map { |j| (0...columns).flat_map { |i| source(i * GRID, j * GRID, width, height, margin) } }
+      values = (0...rows).flat_map do |j|
+        (0...columns).flat_map { |i| source(i * GRID, j * GRID, width, height, margin) }
+      end
       grid = Vips::Image.new_from_memory(values.pack("e*"), columns, rows, 2, :float)
       grid.affine([GRID, 0, 0, GRID], oarea: [0, 0, WIDTH, HEIGHT], interpolate: Vips::Interpolate.new(:bilinear))
     end
@@ -62,7 +66,10 @@ module Presenters
 
     def source(x, y, width, height, margin)
       centre = @shape.front_box.centre
-      on = @shape.on_mark(UpClose::Geometry::Point[(x - WIDTH / 2.0) / scale + centre.x, (y - HEIGHT / 2.0) / scale + centre.y], @placement.centre) or return AWAY
+      on = @shape.on_mark(
+        UpClose::Geometry::Point[(x - WIDTH / 2.0) / scale + centre.x, (y - HEIGHT / 2.0) / scale + centre.y],
+        @placement.centre
+      ) or return AWAY
       back = UpClose::Geometry::Transform.turn(-@placement.turn_deg).apply(on)
       per_mm = width / @placement.width_mm
       [back.x * per_mm + width / 2.0 + margin, back.y * per_mm + height / 2.0 + margin]

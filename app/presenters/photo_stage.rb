@@ -11,7 +11,9 @@ module Presenters
     # @return [Array<UpClose::Finding>]
     def findings
       scale = @form.ok? && @form.scale or return []
-      lines = @form.values[:lines].each_with_index.map { |(from, to), i| scale.length(from, to).finding(i + 1, @writer) }
+      lines = @form.values[:lines].each_with_index.map do |(from, to), i|
+        scale.length(from, to).finding(i + 1, @writer)
+      end
       lines + [outline(scale)].compact
     end
 
@@ -20,8 +22,16 @@ module Presenters
     def outline(scale)
       return if @form.values[:trace].size < 3
       ring = UpClose::Geometry::Ring.new(@form.values[:trace].map { |p| scale.place(p) })
-      UpClose::Finding.new(key: :outline, title: "The outline walked round", verdict: :note, figure: @writer.pair(ring.box.width, ring.box.height), value: ring.area, unit: "mm²",
-        working: UpClose::Working.new("#{ring.points.size} corners carried onto the piece; #{UpClose::Working.number(ring.area / 100, 1)} cm²"))
+      UpClose::Finding.new(
+        key: :outline,
+        title: "The outline walked round",
+        verdict: :note,
+        figure: @writer.pair(ring.box.width, ring.box.height),
+        value: ring.area,
+        unit: "mm²",
+        working: UpClose::Working
+          .new("#{ring.points.size} corners carried onto the piece; #{UpClose::Working.number(ring.area / 100, 1)} cm²")
+      )
     end
   end
 end

@@ -21,7 +21,10 @@ module Presenters
 
     # pixels a millimetre
     def scale
-      @scale ||= [(WIDTH - MARGIN[:left] - MARGIN[:right]) / shape.box.width, (HEIGHT - MARGIN[:top] - MARGIN[:bottom]) / shape.box.height].min * (1 - slant * 0.18)
+      @scale ||= [
+        (WIDTH - MARGIN[:left] - MARGIN[:right]) / shape.box.width,
+        (HEIGHT - MARGIN[:top] - MARGIN[:bottom]) / shape.box.height
+      ].min * (1 - slant * 0.18)
     end
 
     # 0 for an upright mark, 1 for one at 45°, whose dimension lines need the most room
@@ -29,7 +32,10 @@ module Presenters
 
     # the piece's middle on the drawing
     def origin
-      [MARGIN[:left] + (WIDTH - MARGIN[:left] - MARGIN[:right]) / 2.0, MARGIN[:top] + (HEIGHT - MARGIN[:top] - MARGIN[:bottom]) / 2.0]
+      [
+        MARGIN[:left] + (WIDTH - MARGIN[:left] - MARGIN[:right]) / 2.0,
+        MARGIN[:top] + (HEIGHT - MARGIN[:top] - MARGIN[:bottom]) / 2.0
+      ]
     end
 
     def px(point) = [origin[0] + point.x * scale, origin[1] + point.y * scale]
@@ -46,7 +52,13 @@ module Presenters
       return if !plane.known? || shape.curved?
       box = plane.box_on_piece
       x, y = px(UpClose::Geometry::Point[box.x, box.y])
-      {href: "/pieces/#{piece.id}/straightened.png?laid=1&v=#{piece.updated_at.to_i}", x: x.round(2), y: y.round(2), width: (box.width * scale).round(2), height: (box.height * scale).round(2)}
+      {
+        href: "/pieces/#{piece.id}/straightened.png?laid=1&v=#{piece.updated_at.to_i}",
+        x: x.round(2),
+        y: y.round(2),
+        width: (box.width * scale).round(2),
+        height: (box.height * scale).round(2)
+      }
     end
 
     # millimetres across the whole drawing
@@ -65,7 +77,13 @@ module Presenters
     def ink
       width, height = @placement.width_mm * scale, @room.placed.height_mm * scale
       x, y = px(@placement.centre)
-      {width: width.round(3), height: height.round(3), x: (-width / 2).round(3), y: (-height / 2).round(3), transform: "translate(#{x.round(3)} #{y.round(3)}) rotate(#{@placement.turn_deg})"}
+      {
+        width: width.round(3),
+        height: height.round(3),
+        x: (-width / 2).round(3),
+        y: (-height / 2).round(3),
+        transform: "translate(#{x.round(3)} #{y.round(3)}) rotate(#{@placement.turn_deg})"
+      }
     end
 
     # the mark's repeats but the first, and the piece's other marks: as frames like +ink+, with where to fetch them
@@ -73,13 +91,23 @@ module Presenters
     def others
       return [] unless mark && @placement
       own = mark.repeats_core.placements(@placement).drop(1).map { |p| frame(p, mark, "again") }
-      own + mark.neighbours.flat_map { |other| other.repeats_core.placements(other.placement).map { |p| frame(p, other, "neighbour") } }
+      own + mark.neighbours.flat_map { |other|
+        other.repeats_core.placements(other.placement).map { |p| frame(p, other, "neighbour") }
+      }
     end
 
     def frame(placement, of, kind)
       width, height = placement.width_mm * scale, placement.width_mm * of.design.aspect * scale
       x, y = px(placement.centre)
-      {of: of, kind: kind, width: width.round(3), height: height.round(3), x: (-width / 2).round(3), y: (-height / 2).round(3), transform: "translate(#{x.round(3)} #{y.round(3)}) rotate(#{placement.turn_deg})"}
+      {
+        of: of,
+        kind: kind,
+        width: width.round(3),
+        height: height.round(3),
+        x: (-width / 2).round(3),
+        y: (-height / 2).round(3),
+        transform: "translate(#{x.round(3)} #{y.round(3)}) rotate(#{placement.turn_deg})"
+      }
     end
 
     # where the paper is trimmed, once a method says how much border it keeps
@@ -93,14 +121,24 @@ module Presenters
       return unless mark.way && mark.setting.stock.white?
       border = mark.setting.border_mm * scale
       frame = ink
-      {x: (frame[:x] - border).round(3), y: (frame[:y] - border).round(3), width: (frame[:width] + 2 * border).round(3), height: (frame[:height] + 2 * border).round(3), rx: (border / 2).round(2)}
+      {
+        x: (frame[:x] - border).round(3),
+        y: (frame[:y] - border).round(3),
+        width: (frame[:width] + 2 * border).round(3),
+        height: (frame[:height] + 2 * border).round(3),
+        rx: (border / 2).round(2)
+      }
     end
 
     # centre lines of the piece, a little beyond its edges
     def centre_lines
       box = shape.box
-      [[px(UpClose::Geometry::Point[box.x, 0]), px(UpClose::Geometry::Point[box.right, 0])].then { |(a, b)| [[a[0] - 14, a[1]], [b[0] + 14, b[1]]] },
-        [px(UpClose::Geometry::Point[0, box.y]), px(UpClose::Geometry::Point[0, box.bottom])].then { |(a, b)| [[a[0], a[1] - 14], [b[0], b[1] + 14]] }]
+      [[px(UpClose::Geometry::Point[box.x, 0]), px(UpClose::Geometry::Point[box.right, 0])].then { |(a, b)|
+        [[a[0] - 14, a[1]], [b[0] + 14, b[1]]]
+      },
+        [px(UpClose::Geometry::Point[0, box.y]), px(UpClose::Geometry::Point[0, box.bottom])].then { |(a, b)|
+          [[a[0], a[1] - 14], [b[0], b[1] + 14]]
+        }]
     end
 
     # a turned mark is dimensioned along its own sides, read from below or from the right
@@ -114,7 +152,10 @@ module Presenters
     # @return [Array<Dimension>] across and down
     def sizes
       left, top, right, bottom = sides
-      [Dimension.new([left, below], [right, below], @writer.figure((right - left) / scale)), Dimension.new([beside, top], [beside, bottom], @writer.figure((bottom - top) / scale))]
+      [
+        Dimension.new([left, below], [right, below], @writer.figure((right - left) / scale)),
+        Dimension.new([beside, top], [beside, bottom], @writer.figure((bottom - top) / scale))
+      ]
     end
 
     # thin lines that lead from the thing to its dimension
@@ -136,7 +177,8 @@ module Presenters
 
     def words
       return "#{piece.name}, #{shape.size_words(@writer)}" unless marked?
-      "#{piece.name} from above with the mark #{@writer.pair(@placement.width_mm, @room.placed.height_mm)}, #{@writer.with_unit(@room.clearance)} from the #{shape.edge_word}"
+      "#{piece.name} from above with the mark #{@writer.pair(@placement.width_mm, @room.placed.height_mm)}, " \
+      "#{@writer.with_unit(@room.clearance)} from the #{shape.edge_word}"
     end
 
     private
@@ -150,7 +192,12 @@ module Presenters
     def own_box
       size = [@placement.width_mm, @room.placed.height_mm]
       width, height = quarter.even? ? size : size.reverse
-      UpClose::Geometry::Box.new(x: @placement.x_mm - width / 2, y: @placement.y_mm - height / 2, width: width, height: height)
+      UpClose::Geometry::Box.new(
+        x: @placement.x_mm - width / 2,
+        y: @placement.y_mm - height / 2,
+        width: width,
+        height: height
+      )
     end
 
     def below = px(UpClose::Geometry::Point[0, clear_of(0, 1)])[1] + 56

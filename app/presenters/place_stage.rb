@@ -12,7 +12,9 @@ module Presenters
       @view = PieceView.new(mark.piece, writer: writer, mark: mark, placement: placement, room: @room)
     end
 
-    def findings = @findings ||= [*review, *curve, *repeats, *neighbours, *real_size, mark.reading_core&.finding].compact
+    def findings
+      @findings ||= [*review, *curve, *repeats, *neighbours, *real_size, mark.reading_core&.finding].compact
+    end
 
     # seen from the front, for a curved piece
     # @return [FrontView, nil]
@@ -22,7 +24,14 @@ module Presenters
 
     # where a drag snaps to
     # @return [Hash{Symbol => Array<Float>}]
-    def snaps = UpClose::Placing::Snaps.new(room: @room, shape: shape, clearance_mm: mark.clearance_mm, others: mark.neighbours.filter_map(&:placement)).call
+    def snaps
+      UpClose::Placing::Snaps.new(
+        room: @room,
+        shape: shape,
+        clearance_mm: mark.clearance_mm,
+        others: mark.neighbours.filter_map(&:placement)
+      ).call
+    end
 
     def stop? = findings.any?(&:stop?)
 
@@ -42,7 +51,9 @@ module Presenters
 
     def shape = mark.piece.to_core
 
-    def review = UpClose::Placing::Review.new(room: @room, shape: shape, clearance_mm: mark.clearance_mm, writer: @writer).findings
+    def review
+      UpClose::Placing::Review.new(room: @room, shape: shape, clearance_mm: mark.clearance_mm, writer: @writer).findings
+    end
 
     def curve = shape.curved? ? shape.findings(@room.placed, @writer, bent: mark.design.bent?) : []
 
@@ -50,11 +61,25 @@ module Presenters
 
     def repeats
       return if mark.repeats_core.once?
-      mark.repeats_core.finding(placement, placed.map(&:hull), @writer, clearances: placed.drop(1).map { |ink| shape.clearance_of(ink) }, clear_mm: mark.clearance_mm)
+      mark.repeats_core.finding(
+        placement,
+        placed.map(&:hull),
+        @writer,
+        clearances: placed.drop(1).map { |ink| shape.clearance_of(ink) },
+        clear_mm: mark.clearance_mm
+      )
     end
 
     def neighbours
-      mark.neighbours.map { |other| UpClose::Placing::Between.finding(other.title, placed.map(&:hull), other.all_placed.map(&:hull), mark.clearance_mm, @writer) }
+      mark.neighbours.map do |other|
+        UpClose::Placing::Between.finding(
+          other.title,
+          placed.map(&:hull),
+          other.all_placed.map(&:hull),
+          mark.clearance_mm,
+          @writer
+        )
+      end
     end
 
     # at the scale last used

@@ -3,8 +3,12 @@
 module Presenters
   # A small picture of a kind of shape, to choose it by.
   class ShapeSample
-    MEASURES = {sides: 6, width_mm: 84, height_mm: 56, corner_mm: 14, hole_mm: 30, top_mm: 66, foot_mm: 44, slant_mm: 66, ball_mm: 66, cap_mm: 60, film_mm: 0, diameter_mm: 64,
-                points: [[0, 0], [84, 0], [84, 30], [56, 30], [56, 58], [0, 58]], stations: [[0, 0], [12, 60], [34, 128], [60, 90], [84, 8]]}.freeze
+    MEASURES = {
+      sides: 6, width_mm: 84, height_mm: 56, corner_mm: 14, hole_mm: 30, top_mm: 66, foot_mm: 44, slant_mm: 66,
+      ball_mm: 66, cap_mm: 60, film_mm: 0, diameter_mm: 64,
+      points: [[0, 0], [84, 0], [84, 30], [56, 30], [56, 58], [0, 58]],
+      stations: [[0, 0], [12, 60], [34, 128], [60, 90], [84, 8]]
+    }.freeze
 
     # always the same, so drawn once
     # @param kind [Class]
@@ -22,7 +26,9 @@ module Presenters
     def lines
       return unless @shape.curved?
       grid = [-0.66, -0.33, 0.0, 0.33, 0.66]
-      paths = grid.map { |share| stretch { |t| [share, t] } } + ((@shape.key == "loft") ? [] : grid.map { |share| stretch { |t| [t, share] } })
+      paths = grid.map { |share|
+        stretch { |t| [share, t] }
+      } + ((@shape.key == "loft") ? [] : grid.map { |share| stretch { |t| [t, share] } })
       paths.reject(&:empty?).map { |path| d(path) }.join
     end
 

@@ -43,8 +43,13 @@ module Presenters
 
     # @return [String, nil] why something is planned outside the maker's hours
     def stay
-      outside = plan.entries.any? { |e| e.hands? && e.chain.begun? && e.pieces.any? { |from, _| from < work.staying.to_f && !own?(from) } }
-      "You ended a step at #{moment(work.seen_at)}: what is under way is planned as if you stayed till #{moment(work.staying)} (an hour and a half, a starting value). Nothing new is begun outside your hours." if outside
+      outside = plan.entries.any? do |e|
+        e.hands? && e.chain.begun? && e.pieces.any? { |from, _| from < work.staying.to_f && !own?(from) }
+      end
+      if outside
+        "You ended a step at #{moment(work.seen_at)}: what is under way is planned as if you stayed till " \
+        "#{moment(work.staying)} (an hour and a half, a starting value). Nothing new is begun outside your hours."
+      end
     end
 
     # @return [Array<UpClose::Timetable::Plan::Entry>]
@@ -75,21 +80,42 @@ module Presenters
     # @return [Array<String>]
     def baked_with(entry)
       return [] unless entry.step.place == :oven
-      plan.entries.select { |other| other.step.place == :oven && other.from == entry.from && other.chain != entry.chain }.map { |other| other.chain.title }
+      plan.entries.select { |other|
+        other.step.place == :oven && other.from == entry.from && other.chain != entry.chain
+      }.map do |other|
+        other.chain.title
+      end
     end
 
     # what the time of a mark goes into
     # @return [String]
     def in_the_way(chain, from = plan)
       waits = from.waits(chain)
-      parts = {"by hand" => chain.hands_s, "drying and waiting" => chain.steps.select(&:wait?).sum(&:least_s), "waiting for your hours" => waits[:hours], "till windows open" => waits[:opens], "for windows to fit" => waits[:window_ahead], "while you are at other marks" => waits[:busy], "for the oven or a place to dry" => waits[:place], "for what bakes with it" => waits[:together]}
-      parts.select { |_, s| s.to_f > 0 }.sort_by { |_, s| -s }.map { |words, s| "#{Moments.about(s)} #{words}" }.join(", ")
+      parts = {
+        "by hand" => chain.hands_s,
+        "drying and waiting" => chain.steps.select(&:wait?).sum(&:least_s),
+        "waiting for your hours" => waits[:hours],
+        "till windows open" => waits[:opens],
+        "for windows to fit" => waits[:window_ahead],
+        "while you are at other marks" => waits[:busy],
+        "for the oven or a place to dry" => waits[:place],
+        "for what bakes with it" => waits[:together]
+      }
+      parts.select { |_, s| s.to_f > 0 }
+        .sort_by { |_, s| -s }
+        .map { |words, s| "#{Moments.about(s)} #{words}" }
+        .join(", ")
     end
 
     # days on which something is done by hand, with their bars
     # @return [Array<Day>]
     def days
-      dates = plan.entries.select(&:hands?).flat_map { |e| e.pieces.map { |from, _| Shelves::LocalZone.date_of(from) } }.uniq.sort.first(MOST_DAYS)
+      dates = plan.entries
+        .select(&:hands?)
+        .flat_map { |e| e.pieces.map { |from, _| Shelves::LocalZone.date_of(from) } }
+        .uniq
+        .sort
+        .first(MOST_DAYS)
       dates.map { |date| Day.new(date, spans(date), drawn) }
     end
 
@@ -99,7 +125,9 @@ module Presenters
       plan.entries.map { |e| lying.fetch([e.chain.id, e.step.key], e) }
     end
 
-    def entries_on(date) = plan.entries.select { |e| e.hands? && e.pieces.any? { |from, _| Shelves::LocalZone.date_of(from) == date } }
+    def entries_on(date)
+      plan.entries.select { |e| e.hands? && e.pieces.any? { |from, _| Shelves::LocalZone.date_of(from) == date } }
+    end
 
     # A day's drawing: its hours, and its bars lane by lane; what waits together is stacked.
     class Day
@@ -108,7 +136,9 @@ module Presenters
       def initialize(date, spans, entries)
         @date, @spans = date, spans
         # waits that run on all day need no more room than the hours in hand
-        @from, @to = hours(spans.flatten + entries.select(&:hands?).flat_map(&:pieces).flatten.select { |m| Shelves::LocalZone.date_of(m) == date })
+        @from, @to = hours(spans.flatten + entries.select(&:hands?).flat_map(&:pieces).flatten.select { |m|
+          Shelves::LocalZone.date_of(m) == date
+        })
         @rows = LANES.keys.flat_map { |lane| stacked(lane, entries) }
       end
 
@@ -116,7 +146,9 @@ module Presenters
 
       # whole hours drawn, as many as have room for their figures
       MOST_HOURS = 13
-      def marks = (0..((@to - @from) / 3600)).step(((@to - @from) / 3600 / MOST_HOURS.to_f).ceil).map { |i| @from + i * 3600 }
+      def marks
+        (0..((@to - @from) / 3600)).step(((@to - @from) / 3600 / MOST_HOURS.to_f).ceil).map { |i| @from + i * 3600 }
+      end
 
       def x(moment) = (LEFT + (moment - @from) / (@to - @from).to_f * (WIDTH - LEFT)).round(1)
 
@@ -133,7 +165,9 @@ module Presenters
       # @return [Array<Array(Symbol, Array<Bar>)>] one lane, in as many rows as it needs
       def stacked(lane, entries)
         bars = entries.select { |e| lane_of(e) == lane }.flat_map { |e| bars_of(e, lane) }.sort_by(&:x)
-        rows = bars.each_with_object([[]]) { |bar, all| (all.find { |row| row.empty? || row.last.x + row.last.width <= bar.x + 0.5 } || all.push([]).last) << bar }
+        rows = bars.each_with_object([[]]) do |bar, all|
+          (all.find { |row| row.empty? || row.last.x + row.last.width <= bar.x + 0.5 } || all.push([]).last) << bar
+        end
         (lane != :you && bars.empty?) ? [] : rows.map { |row| [lane, row] }
       end
 
@@ -158,6 +192,10 @@ module Presenters
     # in the maker's own hours
     def own?(moment) = (@own ||= work.hours.spans(@now.to_f, 2)).any? { |from, to| moment >= from && moment < to }
 
-    def spans(date) = work.hours.pattern(date).map { |from, to| [Shelves::LocalZone.at(date, from), Shelves::LocalZone.at(date, (to > from) ? to : to + 1440)] }
+    def spans(date)
+      work.hours.pattern(date).map do |from, to|
+        [Shelves::LocalZone.at(date, from), Shelves::LocalZone.at(date, (to > from) ? to : to + 1440)]
+      end
+    end
   end
 end

@@ -20,8 +20,16 @@ module Presenters
 
     # @return [UpClose::Working]
     def working
-      parts = {"by hand" => @steps.reject(&:wait?).sum(&:least_s), "drying and waiting" => @steps.select(&:wait?).sum(&:least_s), "till windows open" => UpClose::Runs::LeastTime.windows_s(@steps)}
-      UpClose::Working.new("#{parts.select { |_, s| s > 0 }.map { |words, s| "#{Moments.about(s)} #{words}" }.join(" + ")} = #{Moments.about(all_s)}", source: "every step at its least; starting values; your product's label comes first")
+      parts = {
+        "by hand" => @steps.reject(&:wait?).sum(&:least_s),
+        "drying and waiting" => @steps.select(&:wait?).sum(&:least_s),
+        "till windows open" => UpClose::Runs::LeastTime.windows_s(@steps)
+      }
+      UpClose::Working.new(
+        "#{parts.select { |_, s| s > 0 }.map { |words, s| "#{Moments.about(s)} #{words}" }.join(" + ")} = " \
+        "#{Moments.about(all_s)}",
+        source: "every step at its least; starting values; your product's label comes first"
+      )
     end
   end
 end

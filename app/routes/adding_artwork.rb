@@ -11,7 +11,8 @@ module Routes
       def others(mark) = ::Artwork.where.not(id: mark.artwork_id || 0).order(id: :desc).limit(12).to_a
 
       def artwork_stage(mark, form: nil, findings: nil, refusal: nil)
-        stage mark, "artwork", form: form, others: others(mark), findings: findings, recipe_error: refusal, recipe_typed: nil
+        stage mark,
+          "artwork", form: form, others: others(mark), findings: findings, recipe_error: refusal, recipe_typed: nil
       end
 
       # with what is known of it already, so that nothing moves under the pointer later
@@ -41,7 +42,13 @@ module Routes
         mark = find_mark(params["id"])
         halt 404 unless Shelves::OriginalStore::NAME.match?(params["original"].to_s)
         name = params["name"].to_s.strip[0, 120]
-        refusal = Actions::AddArtwork.white(mark, UpClose::Artwork::WaysWithWhite.fetch(params["way"]), original: params["original"], name: name.empty? ? "Artwork" : name, source: params["source"].to_s[0, 300])
+        refusal = Actions::AddArtwork.white(
+          mark,
+          UpClose::Artwork::WaysWithWhite.fetch(params["way"]),
+          original: params["original"],
+          name: name.empty? ? "Artwork" : name,
+          source: params["source"].to_s[0, 300]
+        )
         artwork_refused(mark, refusal: refusal.sentence) if refusal
         redirect to("/marks/#{mark.id}/artwork"), 303
       end

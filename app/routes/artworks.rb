@@ -8,7 +8,10 @@ module Routes
       # @param of [Artwork, Mark] a mark's artwork comes with the mark's own preparing
       # @param copy [Integer, nil] which member of a set
       def ink_path(of, copy = nil)
-        return "/marks/#{of.id}/ink.#{of.design.picture? ? "png" : "svg"}?v=#{of.design.signature}#{"&copy=#{copy}" if copy && of.artwork.set?}" if of.is_a?(Mark)
+        if of.is_a?(Mark)
+          return "/marks/#{of.id}/ink.#{of.design.picture? ? "png" : "svg"}?v=#{of.design.signature}" \
+            "#{"&copy=#{copy}" if copy && of.artwork.set?}"
+        end
         "/artworks/#{of.id}/ink.#{of.picture? ? "png" : "svg"}"
       end
     end
@@ -27,7 +30,11 @@ module Routes
           halt 404 unless design.picture? == (kind == "png")
           cache_control :private, max_age: 31_536_000
           content_type Shelves::PrintFiles::KINDS[kind]
-          (kind == "png") ? Workers.call(design.drawn, :ink_png) : Workers.call(design.drawn, :ink_svg, params["copy"]&.to_i)
+          if kind == "png"
+            Workers.call(design.drawn, :ink_png)
+          else
+            Workers.call(design.drawn, :ink_svg, params["copy"]&.to_i)
+          end
         end
       end
 
@@ -41,7 +48,11 @@ module Routes
       app.get "/artworks/:id/original" do
         artwork = ::Artwork.find(params["id"])
         halt 404 unless artwork.original
-        download(Shelves::OriginalStore.new(Settings.originals).get(artwork.original), "application/octet-stream", artwork.facts["file_name"] || artwork.name)
+        download(
+          Shelves::OriginalStore.new(Settings.originals).get(artwork.original),
+          "application/octet-stream",
+          artwork.facts["file_name"] || artwork.name
+        )
       end
 
       app.helpers Helping

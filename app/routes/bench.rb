@@ -16,8 +16,15 @@ module Routes
     def self.registered(app)
       app.get "/" do
         jobs = Job.open.includes(pieces: {marks: [:artwork, :attempts, {runs: :step_ends}]}).to_a
-        marks = jobs.flat_map { |job| job.pieces.flat_map(&:marks) }.reject(&:put_away_at).each { |m| m.association(:piece).target = jobs.flat_map(&:pieces).find { |p| p.id == m.piece_id } }
-        page :bench, here: :bench, title: "Bench", jobs: jobs, rows: marks.reject { |m| m.done?(now) }.map { |m| row(m) }, table: Presenters::Timetable.new(Actions::PlanWork.new(now), now: now)
+        marks = jobs.flat_map { |job| job.pieces.flat_map(&:marks) }.reject(&:put_away_at).each do |m|
+          m.association(:piece).target = jobs.flat_map(&:pieces).find { |p| p.id == m.piece_id }
+        end
+        page :bench,
+          here: :bench,
+          title: "Bench",
+          jobs: jobs,
+          rows: marks.reject { |m| m.done?(now) }.map { |m| row(m) },
+          table: Presenters::Timetable.new(Actions::PlanWork.new(now), now: now)
       end
 
       app.post "/preferences" do

@@ -6,7 +6,13 @@ module Routes
     # what only these routes need
     module Helping
       def drawer_page(form: nil, refusal: nil)
-        page :"drawer/index", here: :drawer, title: "Sheet drawer", sheets: StockSheet.here.to_a, aside: StockSheet.where.not(state: "here").order(updated_at: :desc).limit(12).to_a, form: form, refusal: refusal
+        page :"drawer/index",
+          here: :drawer,
+          title: "Sheet drawer",
+          sheets: StockSheet.here.to_a,
+          aside: StockSheet.where.not(state: "here").order(updated_at: :desc).limit(12).to_a,
+          form: form,
+          refusal: refusal
       end
     end
 
@@ -23,15 +29,24 @@ module Routes
       app.post "/drawer/:id/gone" do
         sheet = StockSheet.find(params["id"])
         box = %w[x y width height].map { |side| Float(params[side], exception: false) }
-        halt 422, drawer_page(refusal: "The area did not come through. Draw it again.") unless box.all? && box.last(2).all?(&:positive?)
+        unless box.all? && box.last(2).all?(&:positive?)
+          halt 422, drawer_page(refusal: "The area did not come through. Draw it again.")
+        end
         x, y, width, height = box
-        refusal = Actions::KeepSheets.mark_gone(sheet, [[x, y], [x + width, y], [x + width, y + height], [x, y + height]])
+        refusal = Actions::KeepSheets.mark_gone(
+          sheet,
+          [[x, y], [x + width, y], [x + width, y + height], [x, y + height]]
+        )
         halt 422, drawer_page(refusal: refusal.sentence) if refusal
         redirect to("/drawer#sheet-#{sheet.id}"), 303
       end
 
-      {"unmark" => ->(s) { Actions::KeepSheets.unmark(s) }, "wipe" => ->(s) { Actions::KeepSheets.wipe(s) },
-       "away" => ->(s) { Actions::KeepSheets.put(s, "gone") }, "back" => ->(s) { Actions::KeepSheets.put(s, "here") }}.each do |verb, act|
+      {
+        "unmark" => ->(s) { Actions::KeepSheets.unmark(s) },
+        "wipe" => ->(s) { Actions::KeepSheets.wipe(s) },
+        "away" => ->(s) { Actions::KeepSheets.put(s, "gone") },
+        "back" => ->(s) { Actions::KeepSheets.put(s, "here") }
+      }.each do |verb, act|
         app.post "/drawer/:id/#{verb}" do
           act.call(StockSheet.find(params["id"]))
           redirect to("/drawer"), 303

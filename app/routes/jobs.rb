@@ -6,14 +6,28 @@ module Routes
     # what only these routes need
     module Helping
       def cost_page(job, refusal: nil)
-        marks = Mark.live.where(piece: job.pieces).where.not(way: nil).where.not(width_mm: nil).preload(:artwork, :attempts, piece: :job).order(:id).select(&:artwork)
-        page :"jobs/cost", here: :jobs, title: "Cost", job: job, costed: marks.map { |mark| Presenters::Costed.new(mark) }, refusal: refusal
+        marks = Mark.live
+          .where(piece: job.pieces)
+          .where
+          .not(way: nil)
+          .where
+          .not(width_mm: nil)
+          .preload(:artwork, :attempts, piece: :job)
+          .order(:id)
+          .select(&:artwork)
+        page :"jobs/cost",
+          here: :jobs,
+          title: "Cost",
+          job: job,
+          costed: marks.map { |mark| Presenters::Costed.new(mark) },
+          refusal: refusal
       end
     end
 
     def self.registered(app)
       app.get "/jobs" do
-        page :"jobs/index", here: :jobs, title: "Jobs", jobs: Job.open.includes(pieces: :marks).to_a, away: Job.put_away.to_a
+        page :"jobs/index",
+          here: :jobs, title: "Jobs", jobs: Job.open.includes(pieces: :marks).to_a, away: Job.put_away.to_a
       end
 
       app.get("/jobs/new") { page :"jobs/form", here: :jobs, title: "New job", job: Job.new, form: nil }
@@ -27,7 +41,12 @@ module Routes
 
       app.get "/jobs/:id" do
         job = Job.find(params["id"])
-        page :"jobs/show", here: :jobs, title: job.title, job: job, rows: job.live_marks.map { |m| row(m) }, away: job.marks.where.not(put_away_at: nil).includes(:artwork, :piece).to_a
+        page :"jobs/show",
+          here: :jobs,
+          title: job.title,
+          job: job,
+          rows: job.live_marks.map { |m| row(m) },
+          away: job.marks.where.not(put_away_at: nil).includes(:artwork, :piece).to_a
       end
 
       app.get("/jobs/:id/cost") { cost_page(Job.find(params["id"])) }
@@ -40,12 +59,16 @@ module Routes
         halt 422, cost_page(job, refusal: error.sentence)
       end
 
-      app.get("/jobs/:id/edit") { page :"jobs/form", here: :jobs, title: "Change job", job: Job.find(params["id"]), form: nil }
+      app.get("/jobs/:id/edit") do
+        page :"jobs/form", here: :jobs, title: "Change job", job: Job.find(params["id"]), form: nil
+      end
 
       app.post "/jobs/:id" do
         job = Job.find(params["id"])
         form = Forms::JobForm.new(params)
-        halt 422, page(:"jobs/form", here: :jobs, title: "Change job", job: job, form: form) unless Actions::SaveJob.call(form, job: job)
+        unless Actions::SaveJob.call(form, job: job)
+          halt 422, page(:"jobs/form", here: :jobs, title: "Change job", job: job, form: form)
+        end
         redirect to("/jobs/#{job.id}"), 303
       end
 
@@ -60,14 +83,18 @@ module Routes
       end
 
       app.get "/jobs/:id/pieces/new" do
-        page :"marks/measure", here: :jobs, title: "Measure", job: Job.find(params["id"]), mark: nil, stage: "measure", form: nil
+        page :"marks/measure",
+          here: :jobs, title: "Measure", job: Job.find(params["id"]), mark: nil, stage: "measure", form: nil
       end
 
       app.post "/jobs/:id/pieces" do
         job = Job.find(params["id"])
         form = Forms::PieceForm.new(params, unit: unit)
         mark = Actions::SavePiece.create(job, form)
-        halt 422, page(:"marks/measure", here: :jobs, title: "Measure", job: job, mark: nil, stage: "measure", form: form) unless mark
+        unless mark
+          halt 422,
+            page(:"marks/measure", here: :jobs, title: "Measure", job: job, mark: nil, stage: "measure", form: form)
+        end
         redirect to("/marks/#{mark.id}/artwork"), 303
       end
 

@@ -19,9 +19,17 @@ module Routes
       app.post "/marks/:id/like" do
         mark = find_mark(params["id"])
         upload = params["photo"]
-        halt 422, like_page(mark, refusal: "Choose a crop of the word, PNG or JPEG.") unless upload.is_a?(Hash) && upload[:tempfile]
+        unless upload.is_a?(Hash) && upload[:tempfile]
+          halt 422, like_page(mark, refusal: "Choose a crop of the word, PNG or JPEG.")
+        end
         bytes = upload[:tempfile].tap(&:rewind).read(UpClose::Artwork::Opening::MOST_BYTES + 1)
-        matches, picture = Workers.call(Shelves::OutsidePicture.new(bytes), :likest, params["word"].to_s[0, 60], SHOWN, SHOWN_PX)
+        matches, picture = Workers.call(
+          Shelves::OutsidePicture.new(bytes),
+          :likest,
+          params["word"].to_s[0, 60],
+          SHOWN,
+          SHOWN_PX
+        )
         halt 422, like_page(mark, refusal: "None of the fonts here has all these letters.") if matches.empty?
         like_page(mark, matches: matches, picture: picture)
       rescue UpClose::Error => error

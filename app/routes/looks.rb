@@ -14,7 +14,18 @@ module Routes
         found = Actions::LookAtArtwork.call(mark)
         content_type :json
         cell = row(mark.reload).cell("artwork")
-        JSON.generate(checks: part(:checks, mark: mark, findings: found), looked_at: part(:looked_at, mark: mark, findings: found), cell: cell.figure, tone: cell.tone, stops: part(:stops, mark: mark, stage: params["stage"].to_s[/\A(place|sheet|apply)\z/] || "place", asked: false))
+        JSON.generate(
+          checks: part(:checks, mark: mark, findings: found),
+          looked_at: part(:looked_at, mark: mark, findings: found),
+          cell: cell.figure,
+          tone: cell.tone,
+          stops: part(
+            :stops,
+            mark: mark,
+            stage: params["stage"].to_s[/\A(place|sheet|apply)\z/] || "place",
+            asked: false
+          )
+        )
       end
 
       # going on past what says stop, and taking that back
@@ -34,9 +45,23 @@ module Routes
         mark = find_mark(params["id"])
         halt 404 unless mark.artwork
         form = Forms::RecipeForm.new(params, mark: mark)
-        refusal = (form.act == "undo") ? Actions::PrepareArtwork.undo(mark) : Actions::PrepareArtwork.call(mark, form.steps)
+        refusal =
+          (form.act == "undo") ? Actions::PrepareArtwork.undo(mark) : Actions::PrepareArtwork.call(mark, form.steps)
         # with what is known of it already, so that nothing moves under the pointer later
-        halt 422, find_mark(params["id"]).then { |kept| stage(kept, "artwork", form: nil, others: others(kept), findings: kept.design.findings_at_hand, recipe_error: refusal.sentence, recipe_typed: form.steps) } if refusal
+        if refusal
+          halt 422,
+            find_mark(params["id"]).then { |kept|
+              stage(
+                kept,
+                "artwork",
+                form: nil,
+                others: others(kept),
+                findings: kept.design.findings_at_hand,
+                recipe_error: refusal.sentence,
+                recipe_typed: form.steps
+              )
+            }
+        end
         redirect to("/marks/#{mark.id}/artwork#preparing"), 303
       end
 
@@ -51,7 +76,11 @@ module Routes
       app.get "/marks/:id/front.png" do
         mark = find_mark(params["id"])
         halt 404 unless mark.artwork && mark.piece.to_core.curved?
-        at = UpClose::Placing::Placement.new(**%w[width_mm x_mm y_mm turn_deg].to_h { |key| [key.to_sym, Float(params[key], exception: false) || halt(404)] })
+        at =
+          UpClose::Placing::Placement
+            .new(**%w[width_mm x_mm y_mm turn_deg].to_h { |key|
+              [key.to_sym, Float(params[key], exception: false) || halt(404)]
+            })
         cache_control :private, max_age: KEPT_S
         content_type "image/png"
         look, margin = mark.design.look

@@ -11,7 +11,9 @@ module Routes
       def known_method = UpClose::Methods.all.find { |m| m.key == params["key"] } || halt(404)
 
       # @return [Array<Hash>] Up Close's own steps, to begin with
-      def copied_steps(method) = UpClose::Methods::OwnSteps.copied(UpClose::Methods::Setting.new(method: method, printer: method.printers.first))
+      def copied_steps(method)
+        UpClose::Methods::OwnSteps.copied(UpClose::Methods::Setting.new(method: method, printer: method.printers.first))
+      end
 
       def own_page(method, form: nil)
         rows = if form
@@ -37,7 +39,10 @@ module Routes
         method = known_method
         form = Forms::OwnSchoolForm.new(params, method: method, was: copied_steps(method))
         halt 422, own_page(method, form: form) unless form.ok?
-        ApplicationRecord.change { OwnSchool.find_or_initialize_by(way: method.key, title: form.values[:title]).update!(steps: form.values[:steps]) }
+        ApplicationRecord.change do
+          OwnSchool.find_or_initialize_by(way: method.key, title: form.values[:title])
+            .update!(steps: form.values[:steps])
+        end
         redirect to("/methods/#{method.key}"), 303
       end
 

@@ -9,10 +9,19 @@ module Routes
     module Helping
       def photo_page(piece, form: nil, refusal: nil)
         asked = form || (piece.photo && Forms::PhotoForm.kept(piece.photo, writer))
-        page :"pieces/photo", here: :jobs, title: "Photo of #{piece.name}", piece: piece, form: asked, asked: !form.nil?, refusal: refusal, findings: asked ? Presenters::PhotoStage.new(asked, writer: writer).findings : []
+        page :"pieces/photo",
+          here: :jobs,
+          title: "Photo of #{piece.name}",
+          piece: piece,
+          form: asked,
+          asked: !form.nil?,
+          refusal: refusal,
+          findings: asked ? Presenters::PhotoStage.new(asked, writer: writer).findings : []
       end
 
-      def photo(piece) = Shelves::OutsidePicture.new(Shelves::OriginalStore.new(Settings.originals).get(piece.photo["original"]))
+      def photo(piece)
+        Shelves::OutsidePicture.new(Shelves::OriginalStore.new(Settings.originals).get(piece.photo["original"]))
+      end
 
       def photo_form(piece) = Forms::PhotoForm.new(params, photo: piece.photo, unit: unit)
     end
@@ -26,8 +35,13 @@ module Routes
       app.post "/pieces/:id/photo" do
         piece = Piece.find(params["id"])
         upload = params["photo"]
-        halt 422, photo_page(piece, refusal: "Choose a photo, PNG or JPEG.") unless upload.is_a?(Hash) && upload[:tempfile]
-        Actions::MeasurePhoto.take(piece, upload[:tempfile].tap(&:rewind).read(UpClose::Artwork::Opening::MOST_BYTES + 1))
+        unless upload.is_a?(Hash) && upload[:tempfile]
+          halt 422, photo_page(piece, refusal: "Choose a photo, PNG or JPEG.")
+        end
+        Actions::MeasurePhoto.take(
+          piece,
+          upload[:tempfile].tap(&:rewind).read(UpClose::Artwork::Opening::MOST_BYTES + 1)
+        )
         redirect to("/pieces/#{piece.id}/photo"), 303
       rescue UpClose::Error => error
         halt 422, photo_page(piece, refusal: error.sentence)
@@ -50,7 +64,10 @@ module Routes
         halt 404 unless piece.photo
         form = photo_form(piece)
         halt 422, photo_page(piece, form: form) unless form.ok? && form.scale
-        refusal = (params["as"] == "backdrop") ? Actions::MeasurePhoto.use_backdrop(piece, form) : Actions::MeasurePhoto.use_outline(piece, form)
+        refusal = (params["as"] == "backdrop") ? Actions::MeasurePhoto.use_backdrop(
+          piece,
+          form
+        ) : Actions::MeasurePhoto.use_outline(piece, form)
         halt 422, photo_page(piece, form: form, refusal: refusal.sentence) if refusal
         mark = piece.marks.live.first
         redirect to(mark ? "/marks/#{mark.id}/measure" : "/jobs/#{piece.job_id}"), 303
@@ -73,8 +90,10 @@ module Routes
         Workers.call(photo(piece), :straightened, plane.scale, plane.box, STRAIGHTENED_PX)
       end
 
-      {"svg" => ["image/svg+xml", ->(paths) { UpClose::Formats::SVG::OutlineWriter.call(paths) }],
-       "dxf" => ["image/vnd.dxf", ->(paths) { UpClose::Formats::DXF::Writer.call(paths) }]}.each do |kind, (type, write)|
+      {
+        "svg" => ["image/svg+xml", ->(paths) { UpClose::Formats::SVG::OutlineWriter.call(paths) }],
+        "dxf" => ["image/vnd.dxf", ->(paths) { UpClose::Formats::DXF::Writer.call(paths) }]
+      }.each do |kind, (type, write)|
         app.get "/pieces/:id/outline.#{kind}" do
           piece = Piece.find(params["id"])
           download(write.call({"OUTLINE" => [piece.to_core.path]}), type, "#{piece.name}.#{kind}")

@@ -13,8 +13,18 @@ module Routes
         status 422 unless form.ok?
         content_type :json
         at = Presenters::PlaceStage.new(mark, writer: writer, placement: placement)
-        JSON.generate(drawing: part(:piece_scene, view: at.view), front: front && at.curved? && part(:front_view, view: at.front), said: part(:place_findings, at: at, mark: mark), fields: at.fields, errors: form.errors,
-          placed: {x: placement.x_mm, y: placement.y_mm}, snaps: front ? at.snaps : nil, undo: mark.earlier_places.any?, looking: mark.looked.nil?, cell: row(mark).cell("place").figure)
+        JSON.generate(
+          drawing: part(:piece_scene, view: at.view),
+          front: front && at.curved? && part(:front_view, view: at.front),
+          said: part(:place_findings, at: at, mark: mark),
+          fields: at.fields,
+          errors: form.errors,
+          placed: {x: placement.x_mm, y: placement.y_mm},
+          snaps: front ? at.snaps : nil,
+          undo: mark.earlier_places.any?,
+          looking: mark.looked.nil?,
+          cell: row(mark).cell("place").figure
+        )
       end
     end
 
@@ -30,7 +40,9 @@ module Routes
         form = Forms::PlaceForm.new(params, mark: mark, writer: writer)
         done = Actions::PlaceMark.call(mark, form)
         next answer(mark, form) if wants_json?
-        halt 422, stage(mark, "place", form: form, asked: false, at: Presenters::PlaceStage.new(mark, writer: writer)) unless done
+        unless done
+          halt 422, stage(mark, "place", form: form, asked: false, at: Presenters::PlaceStage.new(mark, writer: writer))
+        end
         redirect to("/marks/#{mark.id}/place"), 303
       end
 
@@ -41,8 +53,11 @@ module Routes
         answer(mark, form, placement: form.placement || mark.placement, front: false)
       end
 
-      {"undo" => ->(m, _) { Actions::PlaceMark.undo(m) }, "centre" => ->(m, p) { Actions::PlaceMark.centre(m, p["by"]) },
-       "largest" => ->(m, p) { Actions::PlaceMark.largest(m, p["where"], paper: p["paper"]) }}.each do |verb, act|
+      {
+        "undo" => ->(m, _) { Actions::PlaceMark.undo(m) },
+        "centre" => ->(m, p) { Actions::PlaceMark.centre(m, p["by"]) },
+        "largest" => ->(m, p) { Actions::PlaceMark.largest(m, p["where"], paper: p["paper"]) }
+      }.each do |verb, act|
         app.post "/marks/:id/place/#{verb}" do
           mark = find_mark(params["id"])
           act.call(mark, params)
@@ -53,14 +68,18 @@ module Routes
       app.post "/marks/:id/place/repeats" do
         mark = find_mark(params["id"])
         form = Forms::RepeatsForm.new(params, mark: mark, unit: unit)
-        halt 422, stage(mark, "place", form: form, asked: false, at: Presenters::PlaceStage.new(mark, writer: writer)) unless form.ok?
+        unless form.ok?
+          halt 422, stage(mark, "place", form: form, asked: false, at: Presenters::PlaceStage.new(mark, writer: writer))
+        end
         ApplicationRecord.change { mark.update!(repeats: form.repeats.to_h) }
         redirect to("/marks/#{mark.id}/place"), 303
       end
 
       app.post "/marks/:id/place/settle" do
         mark = find_mark(params["id"])
-        halt 422, stage(mark, "place", form: nil, asked: true, at: Presenters::PlaceStage.new(mark, writer: writer)) if Actions::LookAtArtwork.once(mark).stops.open.any?
+        if Actions::LookAtArtwork.once(mark).stops.open.any?
+          halt 422, stage(mark, "place", form: nil, asked: true, at: Presenters::PlaceStage.new(mark, writer: writer))
+        end
         ApplicationRecord.change { mark.update!(placed_at: now) }
         redirect to("/marks/#{mark.id}/#{mark.way ? "sheet" : "method"}"), 303
       end

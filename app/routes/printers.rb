@@ -6,14 +6,26 @@ module Routes
     # the pages a printer is got to know by
     PAGES = {
       "crosses" => ->(paper, _) { UpClose::Printing::Calibrating::CrossPage.new(paper).page },
-      "second" => ->(paper, known) { UpClose::Printing::Calibrating::CrossPage.new(paper).page(words: "Up Close: crosses once more, with what was found undone.").drawn_by(known.undo(paper)) },
+      "second" => ->(paper, known) {
+        UpClose::Printing::Calibrating::CrossPage
+          .new(paper)
+          .page(words: "Up Close: crosses once more, with what was found undone.")
+          .drawn_by(known.undo(paper))
+      },
       "feed" => ->(paper, _) { UpClose::Printing::FeedPage.call(paper) }
     }.freeze
 
     # what only these routes need
     module Helping
       def printer_page(printer, form: nil, second: nil, faults: nil, profile: nil)
-        page :"printers/show", here: :printers, title: printer.name, printer: printer, form: form, second: second, faults: faults, profile: profile
+        page :"printers/show",
+          here: :printers,
+          title: printer.name,
+          printer: printer,
+          form: form,
+          second: second,
+          faults: faults,
+          profile: profile
       end
 
       def wanted_page(printer, which, paper)
@@ -32,12 +44,24 @@ module Routes
     end
 
     def self.registered(app)
-      app.get("/printers") { page :"printers/index", here: :printers, title: "Printers", printers: Printer.includes(:calibrations).order(:id).to_a, form: nil }
+      app.get("/printers") do
+        page :"printers/index",
+          here: :printers, title: "Printers", printers: Printer.includes(:calibrations).order(:id).to_a, form: nil
+      end
 
       app.post "/printers" do
         form = Forms::PrinterForm.new(params)
         printer = Actions::Calibrate.add(form)
-        halt 422, page(:"printers/index", here: :printers, title: "Printers", printers: Printer.includes(:calibrations).order(:id).to_a, form: form) unless printer
+        unless printer
+          halt 422,
+            page(
+              :"printers/index",
+              here: :printers,
+              title: "Printers",
+              printers: Printer.includes(:calibrations).order(:id).to_a,
+              form: form
+            )
+        end
         redirect to("/printers/#{printer.id}"), 303
       end
 
@@ -46,12 +70,19 @@ module Routes
       app.get "/printers/:id/:which.pdf" do
         printer = Printer.find(params["id"])
         sheet = wanted_page(printer, params["which"], params["paper"])
-        download(Shelves::PrintFiles.pdf([sheet], "#{printer.name}, #{params["which"]}"), "application/pdf", "#{params["which"]} #{printer.name}.pdf")
+        download(
+          Shelves::PrintFiles.pdf([sheet], "#{printer.name}, #{params["which"]}"),
+          "application/pdf",
+          "#{params["which"]} #{printer.name}.pdf"
+        )
       end
 
       app.post "/printers/:id/measured" do
         printer = Printer.find(params["id"])
-        typed = (params["from"] == "scanner") ? params.merge("scan" => lying_scan(printer), "dpi" => Devices::Simulated::Scanner::DPI.to_s) : params
+        typed = (params["from"] == "scanner") ? params.merge(
+          "scan" => lying_scan(printer),
+          "dpi" => Devices::Simulated::Scanner::DPI.to_s
+        ) : params
         form = Forms::CalibrationForm.new(typed, unit: unit)
         if params["second"]
           halt (form.ok? ? 200 : 422), printer_page(printer, form: form, second: form.calibration)
@@ -86,19 +117,24 @@ module Routes
         redirect to("/printers/#{printer.id}"), 303
       end
 
-      app.get("/devices") { page :"printers/devices", here: :printers, title: "Devices", printers: Printer.where.not(simulated: nil).order(:id).to_a }
+      app.get("/devices") do
+        page :"printers/devices",
+          here: :printers, title: "Devices", printers: Printer.where.not(simulated: nil).order(:id).to_a
+      end
 
       # the simulated ones
       app.post "/printers/:id/print" do
         printer = device(params["id"])
         Actions::UseDevices.print(printer, wanted_page(printer, params["which"], params["paper"]))
-        redirect to((params["from"] == "devices") ? "/devices#device-#{printer.id}" : "/printers/#{printer.id}#tray"), 303
+        redirect to((params["from"] == "devices") ? "/devices#device-#{printer.id}" : "/printers/#{printer.id}#tray"),
+          303
       end
 
       app.post "/printers/:id/scan" do
         printer = device(params["id"])
         Actions::UseDevices.scan(printer)
-        redirect to((params["from"] == "devices") ? "/devices#device-#{printer.id}" : "/printers/#{printer.id}#tray"), 303
+        redirect to((params["from"] == "devices") ? "/devices#device-#{printer.id}" : "/printers/#{printer.id}#tray"),
+          303
       end
 
       app.get "/printers/:id/tray/:what.png" do

@@ -13,7 +13,16 @@ module Routes
     module Helping
       def bench_page(run, refusal: nil, words: nil)
         others = Run.where(ended_at: nil).where.not(id: run.id).includes(:step_ends, mark: :artwork).order(:id).to_a
-        erb :"runs/show", locals: {run: run, at: Presenters::BenchStep.new(run, now: now), others: others, refusal: refusal, words: words, stamps: Actions::RunMarks.stamps}, layout: :layout_bench
+        erb :"runs/show",
+          locals: {
+            run: run,
+            at: Presenters::BenchStep.new(run, now: now),
+            others: others,
+            refusal: refusal,
+            words: words,
+            stamps: Actions::RunMarks.stamps
+          },
+          layout: :layout_bench
       end
 
       def find_run = Run.includes(:step_ends, mark: [:attempts, :artwork, {piece: :job}]).find(params["id"])
@@ -47,7 +56,8 @@ module Routes
 
       app.post "/runs/:id/note" do
         run = find_run
-        photo = params["photo"].is_a?(Hash) ? params["photo"][:tempfile].tap(&:rewind).read(Actions::RunMarks::MOST_PHOTO_BYTES + 1) : nil
+        photo = params["photo"].is_a?(Hash) ? params["photo"][:tempfile].tap(&:rewind)
+          .read(Actions::RunMarks::MOST_PHOTO_BYTES + 1) : nil
         refusal = Actions::RunMarks.note(run, params["words"], photo, now)
         halt 422, bench_page(run, refusal: refusal.sentence, words: params["words"]) if refusal
         redirect to("/runs/#{run.id}"), 303

@@ -12,7 +12,9 @@ module Routes
         form_unit, at = unit, now
         LAYING.start(mark.id) do |task|
           form = Forms::SheetForm.new(typed, unit: form_unit)
-          Actions::LaySheet.call(Mark.live.preload(:artwork, piece: :job).find(mark.id), form, at) { |share| task.at(share) }
+          Actions::LaySheet.call(Mark.live.preload(:artwork, piece: :job).find(mark.id), form, at) do |share|
+            task.at(share)
+          end
           form.errors.values
         end
       end
@@ -26,11 +28,16 @@ module Routes
       end
 
       def sheet_stage(mark, form: nil, refusal: nil, laying: nil, largest: nil, bars: nil, asked: false)
-        stage mark, "sheet", form: form, asked: asked, pack: pack_or_reason(mark), refusal: refusal, laying: laying, largest: largest, bars: bars
+        stage mark, "sheet", form: form, asked: asked, pack: pack_or_reason(mark), refusal: refusal, laying: laying,
+          largest: largest, bars: bars
       end
 
       def download_pdf(pages, title)
-        download(Workers.call(Shelves::PrintJob.new(pages, title), :bytes, "pdf"), "application/pdf", "#{title.delete(",")}.pdf")
+        download(
+          Workers.call(Shelves::PrintJob.new(pages, title), :bytes, "pdf"),
+          "application/pdf",
+          "#{title.delete(",")}.pdf"
+        )
       end
 
       # @return [UpClose::Printing::Pack, UpClose::Error]
@@ -45,7 +52,8 @@ module Routes
       app.get "/marks/:id/sheet" do
         mark = ready_mark
         said = LAYING.take(mark.id)
-        sheet_stage mark, refusal: said&.first, laying: LAYING[mark.id], largest: params["largest"] && Actions::LaySheet.largest(mark)
+        sheet_stage mark,
+          refusal: said&.first, laying: LAYING[mark.id], largest: params["largest"] && Actions::LaySheet.largest(mark)
       end
 
       app.post "/marks/:id/sheet" do
@@ -80,7 +88,10 @@ module Routes
       app.get "/marks/:id/proof.pdf" do
         mark = ready_mark
         halt 404 unless mark.layout
-        proof = UpClose::Printing::Compensated.new(Shelves::PrintFiles::Proof.new(mark.print_pack.proof_pages), mark.own_printer&.current&.to_core)
+        proof = UpClose::Printing::Compensated.new(
+          Shelves::PrintFiles::Proof.new(mark.print_pack.proof_pages),
+          mark.own_printer&.current&.to_core
+        )
         download_pdf(proof.pages, "#{mark.title}, proof")
       end
 
@@ -95,7 +106,8 @@ module Routes
         mark = ready_mark
         refusal = Actions::SendPrint.call(mark, params["sheet"].to_i)
         halt 422, sheet_stage(mark, refusal: refusal) if refusal
-        redirect to((mark.own_printer.device ? "/devices#device-#{mark.own_printer.id}" : "/marks/#{mark.id}/sheet")), 303
+        redirect to((mark.own_printer.device ? "/devices#device-#{mark.own_printer.id}" : "/marks/#{mark.id}/sheet")),
+          303
       end
 
       app.post "/marks/:id/bars" do
@@ -140,7 +152,11 @@ module Routes
       # by hand; with "try" nothing is kept
       app.post "/marks/:id/layout/move" do
         mark = ready_mark
-        to = {"copy" => Integer(params["copy"], exception: false), "mark" => Integer(params["of"] || mark.id, exception: false), **%w[x y turn].to_h { |key| [key, Float(params[key], exception: false)] }}
+        to = {
+          "copy" => Integer(params["copy"], exception: false),
+          "mark" => Integer(params["of"] || mark.id, exception: false),
+          **%w[x y turn].to_h { |key| [key, Float(params[key], exception: false)] }
+        }
         halt 400 unless to.values.all?
         broken = Actions::ArrangeCopies.move(mark, to, keep: params["try"].nil?)
         content_type :json
@@ -167,8 +183,18 @@ module Routes
         number = params["sheet"].to_i
         halt 404 unless number.between?(1, lines.size)
         case params["kind"]
-        when "svg" then download(UpClose::Formats::SVG::OutlineWriter.call(lines[number - 1]), "image/svg+xml", "#{mark.title} cut #{number}.svg")
-        when "dxf" then download(UpClose::Formats::DXF::Writer.call(lines[number - 1]), "image/vnd.dxf", "#{mark.title} cut #{number}.dxf")
+        when "svg"
+          download(
+            UpClose::Formats::SVG::OutlineWriter.call(lines[number - 1]),
+            "image/svg+xml",
+            "#{mark.title} cut #{number}.svg"
+          )
+        when "dxf"
+          download(
+            UpClose::Formats::DXF::Writer.call(lines[number - 1]),
+            "image/vnd.dxf",
+            "#{mark.title} cut #{number}.dxf"
+          )
         else halt 404
         end
       end

@@ -6,7 +6,14 @@ module Routes
     # what only these routes need
     module Helping
       def stock_page(forms = {}, supply = nil)
-        page :"stock/index", here: :drawer, title: "Stock", facts: StockFact.all.index_by(&:stock), forms: forms, left: StockSheet.here.group(:stock).count, supply: supply, prices: SupplyPrice.all.index_by(&:title)
+        page :"stock/index",
+          here: :drawer,
+          title: "Stock",
+          facts: StockFact.all.index_by(&:stock),
+          forms: forms,
+          left: StockSheet.here.group(:stock).count,
+          supply: supply,
+          prices: SupplyPrice.all.index_by(&:title)
       end
     end
 
@@ -17,14 +24,19 @@ module Routes
         stock = UpClose::Sheets::Stock.fetch(params["key"])
         form = Forms::StockFactsForm.new(params)
         halt 422, stock_page(stock.key => form) unless form.ok?
-        ApplicationRecord.change { StockFact.of(stock.key).update!(form.values.slice(:pack_cents, :pack_sheets, :uses, :supplier)) }
+        ApplicationRecord.change do
+          StockFact.of(stock.key).update!(form.values.slice(:pack_cents, :pack_sheets, :uses, :supplier))
+        end
         redirect to("/stock#stock-#{stock.key}"), 303
       end
 
       app.post "/supplies" do
         form = Forms::SupplyPriceForm.new(params)
         halt 422, stock_page({}, form) unless form.ok?
-        ApplicationRecord.change { SupplyPrice.find_or_initialize_by(title: form.values[:title]).update!(form.values.slice(:pack_cents, :pack_amount)) }
+        ApplicationRecord.change do
+          SupplyPrice.find_or_initialize_by(title: form.values[:title])
+            .update!(form.values.slice(:pack_cents, :pack_amount))
+        end
         redirect to("/stock#prices"), 303
       end
 

@@ -14,7 +14,8 @@ module Routes
 
       def timetable_page(form: nil)
         work = Actions::PlanWork.new(now)
-        page :timetable, here: :timetable, title: "Timetable", table: Presenters::Timetable.new(work, now: now), form: form
+        page :timetable,
+          here: :timetable, title: "Timetable", table: Presenters::Timetable.new(work, now: now), form: form
       end
     end
 
@@ -22,7 +23,11 @@ module Routes
       app.get("/timetable") { timetable_page }
 
       app.get "/timetable.ics" do
-        download(UpClose::Formats::ICS.call(Actions::PlanWork.new(now).plan, stamp: now), "text/calendar; charset=utf-8", "up close.ics")
+        download(
+          UpClose::Formats::ICS.call(Actions::PlanWork.new(now).plan, stamp: now),
+          "text/calendar; charset=utf-8",
+          "up close.ics"
+        )
       end
 
       app.post("/timetable") { keep_hours(params) }
@@ -30,7 +35,10 @@ module Routes
       # what else is typed is kept with it
       app.post "/timetable/room" do
         room = Devices::Simulated::RoomMeter.new.read(now)
-        keep_hours(params.merge("temperature_c" => room.temperature_c.to_s, "humidity" => room.humidity.to_s), "room_read_at" => room.at.iso8601)
+        keep_hours(
+          params.merge("temperature_c" => room.temperature_c.to_s, "humidity" => room.humidity.to_s),
+          "room_read_at" => room.at.iso8601
+        )
       end
 
       app.helpers Helping

@@ -13,7 +13,8 @@ module Devices
       # @return [Vips::Image] uchar; the same each time
       def self.on(image, sigma, seed)
         square = Vips::Image.gaussnoise(SIDE, SIDE, sigma: sigma, mean: 0, seed: seed).copy_memory
-        noise = square.replicate((image.width / SIDE.to_f).ceil, (image.height / SIDE.to_f).ceil).crop(0, 0, image.width, image.height)
+        noise = square.replicate((image.width / SIDE.to_f).ceil, (image.height / SIDE.to_f).ceil)
+          .crop(0, 0, image.width, image.height)
         (image.cast(:float) + noise).cast(:uchar)
       end
     end

@@ -11,11 +11,20 @@ module Devices
     class Printer
       attr_reader :name, :kind, :dpi, :faults
 
-      Faults = Struct.new(:x_scale, :y_scale, :skew_deg, :turn_deg, :offset_mm, :margin_mm, :ghost_mm, :rollers_mm, :noise, keyword_init: true)
+      Faults = Struct.new(
+        :x_scale, :y_scale, :skew_deg, :turn_deg, :offset_mm, :margin_mm, :ghost_mm, :rollers_mm, :noise,
+        keyword_init: true
+      )
 
       ALL = {
-        "harbour-laser" => ["Harbour office laser", :laser, Faults.new(x_scale: 1.0042, y_scale: 0.9968, skew_deg: 0.12, turn_deg: 0.25, offset_mm: [0.8, -0.6], margin_mm: 4.2, ghost_mm: 94.2, rollers_mm: [], noise: 3)],
-        "kitchen-inkjet" => ["Kitchen table inkjet", :inkjet, Faults.new(x_scale: 0.9975, y_scale: 1.0061, skew_deg: -0.2, turn_deg: -0.15, offset_mm: [-0.4, 1.1], margin_mm: 3.2, ghost_mm: nil, rollers_mm: [52.0, 158.0], noise: 4)]
+        "harbour-laser" => ["Harbour office laser", :laser, Faults.new(
+          x_scale: 1.0042, y_scale: 0.9968, skew_deg: 0.12, turn_deg: 0.25, offset_mm: [0.8, -0.6], margin_mm: 4.2,
+          ghost_mm: 94.2, rollers_mm: [], noise: 3
+        )],
+        "kitchen-inkjet" => ["Kitchen table inkjet", :inkjet, Faults.new(
+          x_scale: 0.9975, y_scale: 1.0061, skew_deg: -0.2, turn_deg: -0.15, offset_mm: [-0.4, 1.1], margin_mm: 3.2,
+          ghost_mm: nil, rollers_mm: [52.0, 158.0], noise: 4
+        )]
       }.freeze
 
       # @param key [String]
@@ -50,9 +59,11 @@ module Devices
       private
 
       def without(sheet, gone, width_mm, height_mm)
-        shapes = gone.map { |ring| %(<polygon points="#{ring.map { |x, y| "#{x},#{y}" }.join(" ")}" fill="#fff"/>) }.join
+        shapes = gone.map { |ring| %(<polygon points="#{ring.map { |x, y| "#{x},#{y}" }.join(" ")}" fill="#fff"/>) }
+          .join
         size = %(width="#{sheet.width}" height="#{sheet.height}" viewBox="0 0 #{width_mm} #{height_mm}")
-        mask = Vips::Image.svgload_buffer(%(<svg xmlns="http://www.w3.org/2000/svg" #{size} preserveAspectRatio="none">#{shapes}</svg>))
+        mask = Vips::Image
+          .svgload_buffer(%(<svg xmlns="http://www.w3.org/2000/svg" #{size} preserveAspectRatio="none">#{shapes}</svg>))
         mask[3].ifthenelse(Scanner::LID, sheet).cast(:uchar)
       end
 
@@ -70,20 +81,36 @@ module Devices
       # what it makes of each pixel: scale and lean first, then the turn on the paper
       def moved(page, width, height)
         turn, lean = [faults.turn_deg, faults.turn_deg - faults.skew_deg].map { |deg| deg * Math::PI / 180 }
-        matrix = [faults.x_scale * Math.cos(turn), -faults.y_scale * Math.sin(lean), faults.x_scale * Math.sin(turn), faults.y_scale * Math.cos(lean)]
+        matrix = [
+          faults.x_scale * Math.cos(turn),
+          -faults.y_scale * Math.sin(lean),
+          faults.x_scale * Math.sin(turn),
+          faults.y_scale * Math.cos(lean)
+        ]
         dx, dy = faults.offset_mm.map { |mm| mm * dpi / 25.4 }
-        page.affine(matrix, interpolate: Vips::Interpolate.new("bicubic"), oarea: [0, 0, width, height], odx: dx, ody: dy, background: [255], extend: :background).cast(:uchar)
+        page.affine(
+          matrix,
+          interpolate: Vips::Interpolate.new("bicubic"),
+          oarea: [0, 0, width, height],
+          odx: dx,
+          ody: dy,
+          background: [255],
+          extend: :background
+        )
+          .cast(:uchar)
       end
 
       def within_reach(sheet)
         edge = px(faults.margin_mm)
-        sheet.crop(edge, edge, sheet.width - 2 * edge, sheet.height - 2 * edge).embed(edge, edge, sheet.width, sheet.height, extend: :white)
+        sheet.crop(edge, edge, sheet.width - 2 * edge, sheet.height - 2 * edge)
+          .embed(edge, edge, sheet.width, sheet.height, extend: :white)
       end
 
       # a tenth of what stood a drum's turn further up
       def ghosted(sheet)
         down = px(faults.ghost_mm)
-        ghost = sheet.crop(0, 0, sheet.width, sheet.height - down).embed(0, down, sheet.width, sheet.height, extend: :white)
+        ghost = sheet.crop(0, 0, sheet.width, sheet.height - down)
+          .embed(0, down, sheet.width, sheet.height, extend: :white)
         (sheet.cast(:float) - ghost.cast(:float).linear(-0.06, 255 * 0.06)).cast(:uchar)
       end
 

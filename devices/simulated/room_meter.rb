@@ -19,7 +19,8 @@ module Devices
       def read(moment)
         hour = moment.hour + moment.min / 60.0
         days = moment.to_f / 86_400
-        swing = DAY_C * Math.cos(2 * Math::PI * (hour - WARMEST_H) / 24) + FORTNIGHT_C * Math.sin(2 * Math::PI * days / 14)
+        swing =
+          DAY_C * Math.cos(2 * Math::PI * (hour - WARMEST_H) / 24) + FORTNIGHT_C * Math.sin(2 * Math::PI * days / 14)
         Reading.new((MIDDLE_C + ERROR_C + swing).round(1), (DAMP - 3 * swing).round, moment)
       end
     end

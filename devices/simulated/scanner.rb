@@ -23,9 +23,11 @@ module Devices
         angle = turn_deg * Math::PI / 180
         matrix = [scale * Math.cos(angle), -scale * Math.sin(angle), scale * Math.sin(angle), scale * Math.cos(angle)]
         small = sheet.gaussblur(0.5 / scale)
-        laid = small.affine(matrix, interpolate: Vips::Interpolate.new("bicubic"), background: [LID], extend: :background)
+        laid =
+          small.affine(matrix, interpolate: Vips::Interpolate.new("bicubic"), background: [LID], extend: :background)
         room = (ROOM_MM * @dpi / 25.4).round
-        bed = laid.embed(room, room, laid.width + 2 * room, laid.height + 2 * room, extend: :background, background: [LID])
+        bed =
+          laid.embed(room, room, laid.width + 2 * room, laid.height + 2 * room, extend: :background, background: [LID])
         Noise.on(bed, @noise, seed).copy(xres: @dpi / 25.4, yres: @dpi / 25.4).pngsave_buffer(compression: 1)
       end
 

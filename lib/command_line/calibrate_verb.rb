@@ -15,7 +15,9 @@ module CommandLine
     def call
       papers = @scan[:paper] ? [UpClose::Printing::Paper.fetch(@scan[:paper])] : UpClose::Printing::Paper::ALL
       paper, found = first_found(papers, @scan.bytes)
-      JSON.pretty_generate({paper: paper.key}.merge(found.to_h.slice(:x_scale, :y_scale, :skew_deg, :residual_mm, :crosses)).merge(working: found.working.to_s))
+      JSON.pretty_generate({paper: paper.key}
+        .merge(found.to_h.slice(:x_scale, :y_scale, :skew_deg, :residual_mm, :crosses))
+        .merge(working: found.working.to_s))
     end
 
     private
@@ -24,7 +26,9 @@ module CommandLine
     def first_found(papers, bytes)
       refused = nil
       papers.each do |paper|
-        return [paper, UpClose::Printing::Calibrating::Scan.read(bytes, dpi: @scan.dpi, page: UpClose::Printing::Calibrating::CrossPage.new(paper)).calibration]
+        return [paper, UpClose::Printing::Calibrating::Scan
+            .read(bytes, dpi: @scan.dpi, page: UpClose::Printing::Calibrating::CrossPage.new(paper))
+            .calibration]
       rescue UpClose::Error => error
         refused ||= error
       end

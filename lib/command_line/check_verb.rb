@@ -8,7 +8,8 @@ require "command_line/told"
 module CommandLine
   # up-close check: every check of an artwork at its final size.
   class CheckVerb
-    USAGE = "up-close check ARTWORK --width 38mm --method KEY --printer laser|inkjet [--surface #5b3a29] [--film clear|white]"
+    USAGE = "up-close check ARTWORK --width 38mm --method KEY --printer laser|inkjet [--surface #5b3a29] [--film " \
+      "clear|white]"
     NAMES = %w[width height cap-height text font method printer surface film stock].freeze
     FILMS = %w[clear white].freeze
 
@@ -22,7 +23,13 @@ module CommandLine
     # @return [String] JSON
     def call
       findings = UpClose::Artwork::Checks.findings(subject)
-      JSON.pretty_generate(width_mm: subject.width_mm, height_mm: subject.proof.height_mm, verdict: UpClose::Finding.worst(findings), findings: findings.map { |f| Told.finding(f) }, notes: @sized.artwork.notes)
+      JSON.pretty_generate(
+        width_mm: subject.width_mm,
+        height_mm: subject.proof.height_mm,
+        verdict: UpClose::Finding.worst(findings),
+        findings: findings.map { |f| Told.finding(f) },
+        notes: @sized.artwork.notes
+      )
     end
 
     private
@@ -33,7 +40,11 @@ module CommandLine
     end
 
     def setting
-      @setting ||= UpClose::Methods::Setting.new(method: UpClose::Methods.fetch(@options[:method]), printer: @options[:printer], stock: stock)
+      @setting ||= UpClose::Methods::Setting.new(
+        method: UpClose::Methods.fetch(@options[:method]),
+        printer: @options[:printer],
+        stock: stock
+      )
     end
 
     # the film asked for decides the stock, where the method has such
@@ -43,9 +54,15 @@ module CommandLine
     end
 
     def subject
-      @subject ||= UpClose::Artwork::Subject.new(artwork: @sized.artwork, width_mm: @sized.width_mm,
-        limits: UpClose::Methods::Limits.for(method: setting.method, printer: setting.printer), border_mm: setting.border_mm,
-        film: (@options[:film] || (setting.stock.white? ? "white" : "clear")).to_sym, surface: @options[:surface] && UpClose::Colour.hex(@options[:surface]), lettering: @sized.lettering)
+      @subject ||= UpClose::Artwork::Subject.new(
+        artwork: @sized.artwork,
+        width_mm: @sized.width_mm,
+        limits: UpClose::Methods::Limits.for(method: setting.method, printer: setting.printer),
+        border_mm: setting.border_mm,
+        film: (@options[:film] || (setting.stock.white? ? "white" : "clear")).to_sym,
+        surface: @options[:surface] && UpClose::Colour.hex(@options[:surface]),
+        lettering: @sized.lettering
+      )
     end
   end
 end

@@ -7,22 +7,45 @@ require "command_line/sized_artwork"
 module CommandLine
   # up-close compare: every method for an artwork on a surface, side by side.
   class CompareVerb
-    USAGE = 'up-close compare ARTWORK --width 38mm --surface "wood, sanded, #ecd9b0" --printer laser|inkjet [--copies N] [--sort fit|chance|hands|elapsed|line|heat|fumes]'
+    USAGE =
+      'up-close compare ARTWORK --width 38mm --surface "wood, sanded, #ecd9b0" --printer laser|inkjet [--copies N] ' \
+      "[--sort fit|chance|hands|elapsed|line|heat|fumes]"
 
     def initialize(arguments)
-      @options, (@file, *extra) = Options.read(arguments, usage: USAGE, names: %w[width height cap-height text font surface printer sort fumes use], numbers: %w[copies], defaults: {copies: 1, sort: "fit", fumes: "strong"})
+      @options, (@file, *extra) = Options.read(
+        arguments,
+        usage: USAGE,
+        names: %w[width height cap-height text font surface printer sort fumes use],
+        numbers: %w[copies],
+        defaults: {copies: 1, sort: "fit", fumes: "strong"}
+      )
       raise WrongUse, "One artwork at a time: #{USAGE}." if extra.any?
       @sized = SizedArtwork.new(@file, @options)
       @sized.check_use(USAGE, %i[surface printer])
-      raise WrongUse, "--sort is one of: #{UpClose::Comparison::SORTS.keys.join(", ")}." unless UpClose::Comparison::SORTS.key?(@options[:sort])
-      raise WrongUse, "--fumes is one of: #{UpClose::Suitability::FUMES.keys.join(", ")}." unless UpClose::Suitability::FUMES.key?(@options[:fumes])
+      unless UpClose::Comparison::SORTS.key?(@options[:sort])
+        raise WrongUse, "--sort is one of: #{UpClose::Comparison::SORTS.keys.join(", ")}."
+      end
+      unless UpClose::Suitability::FUMES.key?(@options[:fumes])
+        raise WrongUse, "--fumes is one of: #{UpClose::Suitability::FUMES.keys.join(", ")}."
+      end
       raise WrongUse, "--copies is 1 to 500." unless @options[:copies].between?(1, 500)
     end
 
     # @return [String] JSON
     def call
-      compared = UpClose::Comparison.new(printer: @options[:printer], ground: ground, wanted: wanted, copies: @options[:copies], size: size)
-      JSON.pretty_generate(pick: compared.pick&.method&.key, reason: compared.reason, careful: compared.careful&.method&.key, methods: compared.sorted(@options[:sort]).map { |row| told(row) })
+      compared = UpClose::Comparison.new(
+        printer: @options[:printer],
+        ground: ground,
+        wanted: wanted,
+        copies: @options[:copies],
+        size: size
+      )
+      JSON.pretty_generate(
+        pick: compared.pick&.method&.key,
+        reason: compared.reason,
+        careful: compared.careful&.method&.key,
+        methods: compared.sorted(@options[:sort]).map { |row| told(row) }
+      )
     end
 
     private
@@ -30,11 +53,20 @@ module CommandLine
     def ground
       material, finish, colour = @options[:surface].split(/\s*,\s*/)
       material = UpClose::Materials.material(material)
-      {material: material, finish: UpClose::Materials.finish(finish || "raw"), colour: UpClose::Colour.hex(colour || material.colour)}
+      {
+        material: material,
+        finish: UpClose::Materials.finish(finish || "raw"),
+        colour: UpClose::Colour.hex(colour || material.colour)
+      }
     end
 
     def size
-      UpClose::Methods::MarkSize.new(width_mm: @sized.width_mm, height_mm: @sized.width_mm * @sized.ink.aspect, coverage: subject.solids.laid, line_mm: subject.lines.length_mm)
+      UpClose::Methods::MarkSize.new(
+        width_mm: @sized.width_mm,
+        height_mm: @sized.width_mm * @sized.ink.aspect,
+        coverage: subject.solids.laid,
+        line_mm: subject.lines.length_mm
+      )
     end
 
     def subject
@@ -43,16 +75,42 @@ module CommandLine
 
     def looked_at
       limits = UpClose::Methods::Limits.for(method: UpClose::Methods.fetch("water-slide"), printer: @options[:printer])
-      UpClose::Artwork::Subject.new(artwork: @sized.artwork, width_mm: @sized.width_mm, limits: limits, border_mm: 3.0, film: :clear, surface: ground[:colour], lettering: @sized.lettering)
+      UpClose::Artwork::Subject.new(
+        artwork: @sized.artwork,
+        width_mm: @sized.width_mm,
+        limits: limits,
+        border_mm: 3.0,
+        film: :clear,
+        surface: ground[:colour],
+        lettering: @sized.lettering
+      )
     end
 
     def wanted
-      {finest_mm: UpClose::Artwork::Checks::ThinnestLine.call(subject)&.value, tones: subject.solids.tones > UpClose::Artwork::Checks::Tones::MUCH, palette: subject.palette, fumes: @options[:fumes], use: @options[:use].to_s.split(/\s*,\s*/)}
+      {
+        finest_mm: UpClose::Artwork::Checks::ThinnestLine.call(subject)&.value,
+        tones: subject.solids.tones > UpClose::Artwork::Checks::Tones::MUCH,
+        palette: subject.palette,
+        fumes: @options[:fumes],
+        use: @options[:use].to_s.split(/\s*,\s*/)
+      }
     end
 
     def told(row)
-      {method: row.method.key, stock: row.setting.stock.key, verdict: row.verdict, chance: row.chance.round(4), hands_s_a_good_one: row.hands_s.round, elapsed_s: row.elapsed_s.round, finest_line_mm: row.line_mm, fumes: row.method.fumes, heat_c: row.heat_c, movable: row.method.movable, undo: row.method.undo,
-       findings: row.findings.map { |f| {check: f.key, verdict: f.verdict, reason: f.reason, remedy: f.remedy} }}
+      {
+        method: row.method.key,
+        stock: row.setting.stock.key,
+        verdict: row.verdict,
+        chance: row.chance.round(4),
+        hands_s_a_good_one: row.hands_s.round,
+        elapsed_s: row.elapsed_s.round,
+        finest_line_mm: row.line_mm,
+        fumes: row.method.fumes,
+        heat_c: row.heat_c,
+        movable: row.method.movable,
+        undo: row.method.undo,
+        findings: row.findings.map { |f| {check: f.key, verdict: f.verdict, reason: f.reason, remedy: f.remedy} }
+      }
     end
   end
 end

@@ -29,27 +29,50 @@ module CommandLine
 
     def answer(request)
       mark = request.worked
-      {reading: mark.reading.word, reading_reason: mark.reading.reason, findings: findings(request).map { |f| Told.finding(f) },
-       pencil_lines: mark.pencil_lines(UpClose::Measure::LengthWriter.new("mm")).map { |line| Told.pencil_line(line) },
-       clearance_mm: mark.room.clearance.round(4), largest_mm: mark.room.largest_here.round(4), width_mm: mark.placement.width_mm, height_mm: mark.setting.size.height_mm.round(4),
-       steps: mark.steps.map { |step| Told.step(step, mark.setting) }, hands_s: mark.hands_s.round, prints: mark.setting.copies, spares: mark.spares.print,
-       chance: mark.spares.chance.round(4), chance_working: mark.spares.chance_working.to_s, ready_s: mark.ready_s.transform_values(&:round), **cost(mark.estimate, mark.setting.pieces)}
+      {
+        reading: mark.reading.word, reading_reason: mark.reading.reason,
+        findings: findings(request).map { |f| Told.finding(f) },
+        pencil_lines: mark.pencil_lines(UpClose::Measure::LengthWriter.new("mm")).map { |line| Told.pencil_line(line) },
+        clearance_mm: mark.room.clearance.round(4), largest_mm: mark.room.largest_here.round(4),
+        width_mm: mark.placement.width_mm, height_mm: mark.setting.size.height_mm.round(4),
+        steps: mark.steps.map { |step| Told.step(step, mark.setting) }, hands_s: mark.hands_s.round,
+        prints: mark.setting.copies, spares: mark.spares.print, chance: mark.spares.chance.round(4),
+        chance_working: mark.spares.chance_working.to_s, ready_s: mark.ready_s.transform_values(&:round),
+        **cost(mark.estimate, mark.setting.pieces)
+      }
     end
 
     # the artwork's checks, then what speaks for and against the method here, then the place; each once
     def findings(request)
       mark = request.worked
-      place = UpClose::Placing::Review.new(room: mark.room, shape: mark.shape, clearance_mm: mark.clearance_mm, writer: UpClose::Measure::LengthWriter.new("mm")).findings
-      [*UpClose::Artwork::Checks.findings(request.subject), *mark.findings, *place, mark.spares.finding(mark.setting.copies)].uniq(&:key)
+      place = UpClose::Placing::Review.new(
+        room: mark.room,
+        shape: mark.shape,
+        clearance_mm: mark.clearance_mm,
+        writer: UpClose::Measure::LengthWriter.new("mm")
+      ).findings
+      [
+        *UpClose::Artwork::Checks.findings(request.subject),
+        *mark.findings,
+        *place,
+        mark.spares.finding(mark.setting.copies)
+      ].uniq(&:key)
     end
 
     def cost(estimate, pieces)
-      {cost_cents: (estimate.per_good * pieces).round, cost_each_cents: estimate.per_good.to_f.round(2), cost_working: estimate.working.to_s}
+      {
+        cost_cents: (estimate.per_good * pieces).round,
+        cost_each_cents: estimate.per_good.to_f.round(2),
+        cost_working: estimate.working.to_s
+      }
     end
 
     # paths are looked for beside the request
     def sized
-      @sized ||= SizedArtwork.new(data["artwork"] && File.expand_path(data["artwork"].to_s, File.dirname(@file)), {text: data["text"], font: data["font"]}.compact)
+      @sized ||= SizedArtwork.new(
+        data["artwork"] && File.expand_path(data["artwork"].to_s, File.dirname(@file)),
+        {text: data["text"], font: data["font"]}.compact
+      )
     end
 
     def letters = data["text"] && {text: data["text"].to_s, x_height_ratio: sized.x_height_ratio}

@@ -19,9 +19,20 @@ module CommandLine
     private
 
     def told(method)
-      {key: method.key, title: method.title, summary: method.summary, printers: method.printers, stocks: method.stocks.map(&:key), turns: UpClose::Methods::Reading.new(method).turns, reading: UpClose::Methods::Reading.new(method).word,
-       starting_chance: method.chance, fumes: method.fumes, heat_c: method.heat_c, undo: method.undo, limits: method.printers.to_h { |printer| [printer, method.holds(printer)] },
-       schools: method.choices.map { |choice| {key: choice.key, title: choice.title, options: choice.options.map { |key, (title, reason)| {key: key, title: title, reason: reason} }} }}
+      {
+        key: method.key, title: method.title, summary: method.summary, printers: method.printers,
+        stocks: method.stocks.map(&:key), turns: UpClose::Methods::Reading.new(method).turns,
+        reading: UpClose::Methods::Reading.new(method).word, starting_chance: method.chance, fumes: method.fumes,
+        heat_c: method.heat_c, undo: method.undo,
+        limits: method.printers.to_h { |printer| [printer, method.holds(printer)] },
+        schools: method.choices.map { |choice|
+          {
+            key: choice.key,
+            title: choice.title,
+            options: choice.options.map { |key, (title, reason)| {key: key, title: title, reason: reason} }
+          }
+        }
+      }
     end
   end
 end

@@ -21,7 +21,8 @@ module CommandLine
       start = Process.clock_gettime(Process::CLOCK_PROCESS_CPUTIME_ID)
       layout = request.search.call
       spent = Process.clock_gettime(Process::CLOCK_PROCESS_CPUTIME_ID) - start
-      JSON.pretty_generate(UpClose::Sheets::Nesting::Report.new(request, layout).to_h.merge(cpu_seconds: spent.round(3)))
+      JSON
+        .pretty_generate(UpClose::Sheets::Nesting::Report.new(request, layout).to_h.merge(cpu_seconds: spent.round(3)))
     end
 
     private

@@ -13,7 +13,9 @@ module CommandLine
 
     # the rules of any zone on earth
     Zone = Struct.new(:zone) do
-      def at(date, minutes) = zone.local_to_utc(Time.utc(date.year, date.month, date.day) + minutes * 60) { |periods| periods.last }.to_i
+      def at(date, minutes)
+        zone.local_to_utc(Time.utc(date.year, date.month, date.day) + minutes * 60) { |periods| periods.last }.to_i
+      end
 
       def date_of(moment) = zone.utc_to_local(Time.at(moment).utc).to_date
     end
@@ -29,7 +31,10 @@ module CommandLine
       request = UpClose::Timetable::Request.new(data, zone: zone)
       plan = request.planner.call(request.chains)
       File.write(@options[:ics], UpClose::Formats::ICS.call(plan, stamp: Time.at(request.from))) if @options[:ics]
-      JSON.pretty_generate(marks: request.chains.map { |chain| told(request, plan, chain) }, finish: plan.finish && time(plan.finish))
+      JSON.pretty_generate(
+        marks: request.chains.map { |chain| told(request, plan, chain) },
+        finish: plan.finish && time(plan.finish)
+      )
     end
 
     private
@@ -45,8 +50,25 @@ module CommandLine
     def told(request, plan, chain)
       others = UpClose::Timetable::Plan.new(plan.entries.reject { |e| e.chain == chain }, [])
       problem = plan.problems.find { |p| p.chain == chain }
-      {id: chain.id, title: chain.title, ready: plan.ready(chain)&.then { |m| time(m) }, late_s: plan.late_s(chain).round, latest_start: request.planner.latest(chain, others)&.then { |late| time(late.start(chain)) },
-       problem: problem && {reason: problem.reason, remedy: problem.remedy}, steps: plan.of(chain).map { |entry| {step: entry.step.key, title: entry.step.title, from: time(entry.from), to: time(entry.to), by_hand: entry.hands?, waits_for: entry.why.first, waited_s: entry.waited_s.round} }}
+      {
+        id: chain.id,
+        title: chain.title,
+        ready: plan.ready(chain)&.then { |m| time(m) },
+        late_s: plan.late_s(chain).round,
+        latest_start: request.planner.latest(chain, others)&.then { |late| time(late.start(chain)) },
+        problem: problem && {reason: problem.reason, remedy: problem.remedy},
+        steps: plan.of(chain).map { |entry|
+          {
+            step: entry.step.key,
+            title: entry.step.title,
+            from: time(entry.from),
+            to: time(entry.to),
+            by_hand: entry.hands?,
+            waits_for: entry.why.first,
+            waited_s: entry.waited_s.round
+          }
+        }
+      }
     end
 
     def time(moment) = Time.at(moment).utc.strftime("%Y-%m-%dT%H:%M:%SZ")

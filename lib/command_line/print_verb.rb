@@ -12,7 +12,13 @@ module CommandLine
     NAMES = %w[width height cap-height text font method printer paper out reading stock border].freeze
 
     def initialize(arguments)
-      @options, (@file, *extra) = Options.read(arguments, usage: USAGE, names: NAMES, numbers: %w[copies dpi], defaults: {copies: 1, paper: "a4", dpi: 600, reading: "auto"})
+      @options, (@file, *extra) = Options.read(
+        arguments,
+        usage: USAGE,
+        names: NAMES,
+        numbers: %w[copies dpi],
+        defaults: {copies: 1, paper: "a4", dpi: 600, reading: "auto"}
+      )
       raise WrongUse, "One artwork at a time: #{USAGE}." if extra.any?
       @sized = SizedArtwork.new(@file, @options)
       check_use
@@ -28,7 +34,9 @@ module CommandLine
 
     def check_use
       @sized.check_use(USAGE, %i[method printer out])
-      raise WrongUse, "--reading is auto, as-is or mirrored." unless UpClose::Methods::Reading::CHOICES.include?(@options[:reading])
+      unless UpClose::Methods::Reading::CHOICES.include?(@options[:reading])
+        raise WrongUse, "--reading is auto, as-is or mirrored."
+      end
       raise WrongUse, "--out ends in .pdf, .svg or .png." unless Shelves::PrintFiles::KINDS.key?(kind)
     end
 
@@ -46,7 +54,11 @@ module CommandLine
 
     def setting
       stock = @options[:stock] && UpClose::Sheets::Stock.fetch(@options[:stock])
-      @setting ||= UpClose::Methods::Setting.new(method: method, printer: @options[:printer], stock: stock).tap do |setting|
+      @setting ||= UpClose::Methods::Setting.new(
+        method: method,
+        printer: @options[:printer],
+        stock: stock
+      ).tap do |setting|
         UpClose::Suitability.check!(UpClose::Suitability::Situation.new(method: method, printer: setting.printer))
       end
     end
@@ -54,8 +66,16 @@ module CommandLine
     def reading = @reading ||= UpClose::Methods::Reading.new(method, override: @options[:reading])
 
     def pack
-      @pack ||= UpClose::Printing::Pack.new(artwork: artwork, ink: ink, width_mm: width_mm, mirrored: reading.mirrored?, copies: @options[:copies],
-        paper: UpClose::Printing::Paper.fetch(@options[:paper]), border_mm: border_mm, heading: UpClose::Printing::Heading.new(title: title, stock: setting.stock))
+      @pack ||= UpClose::Printing::Pack.new(
+        artwork: artwork,
+        ink: ink,
+        width_mm: width_mm,
+        mirrored: reading.mirrored?,
+        copies: @options[:copies],
+        paper: UpClose::Printing::Paper.fetch(@options[:paper]),
+        border_mm: border_mm,
+        heading: UpClose::Printing::Heading.new(title: title, stock: setting.stock)
+      )
     end
 
     def border_mm
@@ -65,7 +85,9 @@ module CommandLine
 
     def write
       setting
-      paths.each_with_index { |path, i| File.binwrite(path, Shelves::PrintFiles.bytes(pack, kind, title: title, sheet: i + 1, dpi: @options[:dpi])) }
+      paths.each_with_index do |path, i|
+        File.binwrite(path, Shelves::PrintFiles.bytes(pack, kind, title: title, sheet: i + 1, dpi: @options[:dpi]))
+      end
     end
 
     # one PDF holds all sheets; SVG and PNG are numbered when there are several
@@ -84,6 +106,8 @@ module CommandLine
       }
     end
 
-    def box(box) = {x_mm: box.x, y_mm: box.y, width_mm: box.width, height_mm: box.height}.transform_values { |v| v.round(6) }
+    def box(box)
+      {x_mm: box.x, y_mm: box.y, width_mm: box.width, height_mm: box.height}.transform_values { |v| v.round(6) }
+    end
   end
 end

@@ -14,8 +14,14 @@ module CommandLine
     # @return [String] JSON
     def call
       left = UpClose::Sheets::Remaining.read(@scan.bytes, dpi: @scan.dpi)
-      JSON.pretty_generate(width_mm: left.box.width.round(3), height_mm: left.box.height.round(3), area_mm2: left.region.area.round(1),
-        outline_mm: rounded(left.outline), holes_mm: left.region.rings.drop(1).map { |ring| rounded(ring) }, used_mm: left.used.map { |ring| rounded(ring) })
+      JSON.pretty_generate(
+        width_mm: left.box.width.round(3),
+        height_mm: left.box.height.round(3),
+        area_mm2: left.region.area.round(1),
+        outline_mm: rounded(left.outline),
+        holes_mm: left.region.rings.drop(1).map { |ring| rounded(ring) },
+        used_mm: left.used.map { |ring| rounded(ring) }
+      )
     end
 
     private

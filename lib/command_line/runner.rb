@@ -9,7 +9,18 @@ module CommandLine
 
   # Finds the verb and turns errors into one sentence and an exit code.
   class Runner
-    VERBS = {"print" => "PrintVerb", "check" => "CheckVerb", "unroll" => "UnrollVerb", "nest" => "NestVerb", "calibrate" => "CalibrateVerb", "remaining" => "RemainingVerb", "methods" => "MethodsVerb", "compare" => "CompareVerb", "mark" => "MarkVerb", "plan" => "PlanVerb"}.freeze
+    VERBS = {
+      "print" => "PrintVerb",
+      "check" => "CheckVerb",
+      "unroll" => "UnrollVerb",
+      "nest" => "NestVerb",
+      "calibrate" => "CalibrateVerb",
+      "remaining" => "RemainingVerb",
+      "methods" => "MethodsVerb",
+      "compare" => "CompareVerb",
+      "mark" => "MarkVerb",
+      "plan" => "PlanVerb"
+    }.freeze
 
     # what opens files of others does it in a child, within the limits that the pages have
     OUTSIDE = %w[print check mark compare unroll calibrate remaining].freeze

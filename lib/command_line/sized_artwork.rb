@@ -22,7 +22,12 @@ module CommandLine
       raise WrongUse, "--printer is laser or inkjet." unless %w[laser inkjet].include?(@options[:printer])
     end
 
-    def artwork = @artwork ||= @options[:text] ? words.drawing.tap { Workers.drawing } : UpClose::Artwork::Opening.call(File.binread(@file), on_draw: -> { Workers.drawing })
+    def artwork
+      @artwork ||= @options[:text] ? words.drawing.tap { Workers.drawing } : UpClose::Artwork::Opening.call(
+        File.binread(@file),
+        on_draw: -> { Workers.drawing }
+      )
+    end
 
     def ink = @ink ||= artwork.ink
 
@@ -45,7 +50,12 @@ module CommandLine
 
     private
 
-    def words = @words ||= UpClose::Artwork::Lettering.new(Shelves::FontShelf.fetch(@options[:font] || "atkinson-hyperlegible"), @options[:text])
+    def words
+      @words ||= UpClose::Artwork::Lettering.new(
+        Shelves::FontShelf.fetch(@options[:font] || "atkinson-hyperlegible"),
+        @options[:text]
+      )
+    end
 
     def length(name) = UpClose::Measure::Length.read(@options[name], field: name).mm
   end

@@ -8,16 +8,41 @@ module CommandLine
     # @param found [UpClose::Finding]
     # @return [Hash]
     def finding(found)
-      {check: found.key, figure: found.value&.to_f&.round(4), unit: found.unit, limit: found.limit, verdict: (found.verdict == :note) ? :fine : found.verdict,
-       title: found.title, working: found.working&.to_s, reason: found.reason, remedy: found.remedy,
-       places_mm: found.places.map { |b| {x_mm: b.x, y_mm: b.y, width_mm: b.width, height_mm: b.height}.transform_values { |v| v.round(3) } }}
+      {
+        check: found.key,
+        figure: found.value&.to_f&.round(4),
+        unit: found.unit,
+        limit: found.limit,
+        verdict: (found.verdict == :note) ? :fine : found.verdict,
+        title: found.title,
+        working: found.working&.to_s,
+        reason: found.reason,
+        remedy: found.remedy,
+        places_mm: found.places.map { |b|
+          {x_mm: b.x, y_mm: b.y, width_mm: b.width, height_mm: b.height}.transform_values { |v| v.round(3) }
+        }
+      }
     end
 
     # @param step [UpClose::Methods::Step]  @param setting [UpClose::Methods::Setting]
     def step(step, setting)
-      {key: step.key, title: step.title, kind: step.kind, least_s: step.least_s.round(1), after: step.after, window_s: step.window? ? [step.earliest_s&.round(1), step.latest_s&.round(1)] : nil,
-       consumes: step.takes.map { |supply| {what: supply.title, amount: supply.for(step.times(setting.copies, setting.pieces)).round(4), unit: supply.unit, working: supply.working} },
-       pace: step.pace}
+      {
+        key: step.key,
+        title: step.title,
+        kind: step.kind,
+        least_s: step.least_s.round(1),
+        after: step.after,
+        window_s: step.window? ? [step.earliest_s&.round(1), step.latest_s&.round(1)] : nil,
+        consumes: step.takes.map { |supply|
+          {
+            what: supply.title,
+            amount: supply.for(step.times(setting.copies, setting.pieces)).round(4),
+            unit: supply.unit,
+            working: supply.working
+          }
+        },
+        pace: step.pace
+      }
     end
 
     # @param line [UpClose::Placing::PencilLines::Line]

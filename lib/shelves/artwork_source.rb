@@ -26,21 +26,31 @@ module Shelves
       def for_size(longer_mm)
         return self unless !opened.vector? && opened.rendered?
         px = UpClose::Artwork::RenderedDrawing.pixels_for(longer_mm)
-        (px > UpClose::Artwork::RenderedDrawing::USUAL_PX) ? Original.new(originals, forms, name, how.merge(px: px)) : self
+        if px > UpClose::Artwork::RenderedDrawing::USUAL_PX
+          Original.new(originals, forms, name, how.merge(px: px))
+        else
+          self
+        end
       end
 
       def key = [name, how]
 
       private
 
-      def opening = UpClose::Artwork::Opening.new(OriginalStore.new(originals).get(name), **how, on_draw: -> { Workers.drawing })
+      def opening
+        UpClose::Artwork::Opening.new(OriginalStore.new(originals).get(name), **how, on_draw: -> { Workers.drawing })
+      end
     end
 
     # words in a font
     Words = Struct.new(:font, :text, :setting, :forms) do
       def for_size(_longer_mm) = self
 
-      def opened = @opened ||= OpenedForms.new(forms).fetch(key) { [UpClose::Artwork::Lettering.new(FontShelf.fetch(font), text, setting: setting).drawing, {}] }.first
+      def opened
+        @opened ||= OpenedForms.new(forms)
+          .fetch(key) { [UpClose::Artwork::Lettering.new(FontShelf.fetch(font), text, setting: setting).drawing, {}] }
+          .first
+      end
 
       def key = [font, text, setting.to_h]
     end
@@ -50,7 +60,9 @@ module Shelves
       def for_size(_longer_mm) = self
 
       # @return [UpClose::Artwork::DrawnSet]
-      def opened = @opened ||= UpClose::Artwork::LetteringSet.new(FontShelf.fetch(font), members, setting: setting).drawn
+      def opened
+        @opened ||= UpClose::Artwork::LetteringSet.new(FontShelf.fetch(font), members, setting: setting).drawn
+      end
 
       def key = [font, members, setting.to_h]
     end

@@ -23,7 +23,9 @@ module Shelves
     end
 
     # the same at another scale
-    def at(mm_per_unit) = DrawnArtwork.new(source: source, forms: @forms, recipe: recipe, shape: shape, mm_per_unit: mm_per_unit)
+    def at(mm_per_unit)
+      DrawnArtwork.new(source: source, forms: @forms, recipe: recipe, shape: shape, mm_per_unit: mm_per_unit)
+    end
 
     def ==(other) = other.is_a?(DrawnArtwork) && key == other.key
     alias_method :eql?, :==
@@ -46,14 +48,21 @@ module Shelves
     # @param width_mm [Float]  @param height_mm [Float] of its ink
     def artwork_for(width_mm, height_mm)
       return artwork unless steps.empty?
-      (@finer ||= {})[source.for_size([width_mm, height_mm].max)] ||= source.for_size([width_mm, height_mm].max).opened.then { |found| found.respond_to?(:widest_drawing) ? found.widest_drawing : found }
+      (@finer ||= {})[source.for_size([
+        width_mm,
+        height_mm
+      ].max)] ||= source.for_size([width_mm, height_mm].max).opened.then do |found|
+        found.respond_to?(:widest_drawing) ? found.widest_drawing : found
+      end
     end
 
     # what page writers call
     def draw_on(page, box:, **place) = artwork_for(box.width, box.height).draw_on(page, box: box, **place)
 
     # the copy that bears a number: of a set, its member
-    def for_copy(number) = source.is_a?(ArtworkSource::WordSet) ? Member.new(self, (number - 1) % source.members.size + 1) : self
+    def for_copy(number)
+      source.is_a?(ArtworkSource::WordSet) ? Member.new(self, (number - 1) % source.members.size + 1) : self
+    end
 
     # one member of a set
     Member = Struct.new(:set, :number) do
@@ -68,7 +77,9 @@ module Shelves
     # @return [UpClose::Artwork::Recipe::Prepared]
     def prepared
       @prepared ||= begin
-        artwork, told = OpenedForms.new(@forms).fetch([:prepared, key]) { made.then { |m| [m.artwork, {ratio: m.ratio, notes: m.notes}] } }
+        artwork, told = OpenedForms.new(@forms).fetch([:prepared, key]) do
+          made.then { |m| [m.artwork, {ratio: m.ratio, notes: m.notes}] }
+        end
         UpClose::Artwork::Recipe::Prepared.new(artwork, told[:ratio], told[:notes])
       end
     end
@@ -92,8 +103,15 @@ module Shelves
     def to_keep
       Workers.drawing("preparing")
       found = prepared.artwork.ink
-      {"mm_per_unit" => mm_per_unit, "width_mm" => mm_per_unit * found.box.width / prepared.ratio, "ratio" => prepared.ratio, "vector" => prepared.artwork.vector?,
-       "ink" => found.to_h.except(:rows), "silhouette" => found.rows, "notes" => prepared.notes}
+      {
+        "mm_per_unit" => mm_per_unit,
+        "width_mm" => mm_per_unit * found.box.width / prepared.ratio,
+        "ratio" => prepared.ratio,
+        "vector" => prepared.artwork.vector?,
+        "ink" => found.to_h.except(:rows),
+        "silhouette" => found.rows,
+        "notes" => prepared.notes
+      }
     end
 
     # @param about [Hash] as UpClose::Artwork::Subject takes it, the artwork left out
@@ -114,18 +132,27 @@ module Shelves
       Workers.drawing("drawing")
       per_mm = LOOK_PX / [width_mm, width_mm * artwork.ink.aspect].max
       proof = UpClose::Artwork::Proof.new(artwork, width_mm: width_mm, per_mm: per_mm)
-      look = UpClose::Artwork::Look.new(proof, surface: surface, film: film, most_px: LOOK_PX + 2 * UpClose::Artwork::Proof::MARGIN)
+      look = UpClose::Artwork::Look.new(
+        proof,
+        surface: surface,
+        film: film,
+        most_px: LOOK_PX + 2 * UpClose::Artwork::Proof::MARGIN
+      )
       [(wanted ? look.wanted : look.predicted).pngsave_buffer(compression: 3), look.margin]
     end
 
     # @return [String] PNG of what really comes over, for the loupe
-    def impression_png(about, printer) = UpClose::Artwork::Impression.new(subject(about), printer: printer).image.pngsave_buffer(compression: 1)
+    def impression_png(about, printer)
+      UpClose::Artwork::Impression.new(subject(about), printer: printer).image.pngsave_buffer(compression: 1)
+    end
 
     # @param copy [Integer, nil] of a set, which
     # @return [String] the ink's own box fills the view
     def ink_svg(copy = nil)
       drawing = (copy && whole.respond_to?(:drawing_of)) ? whole.drawing_of(copy) : artwork
-      %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="#{whole.ink.box.to_a.join(" ")}">#{UpClose::Formats::SVG::Painting.call(drawing)}</svg>)
+      view = whole.ink.box.to_a.join(" ")
+      painted = UpClose::Formats::SVG::Painting.call(drawing)
+      %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="#{view}">#{painted}</svg>)
     end
 
     # @return [String]
@@ -142,12 +169,19 @@ module Shelves
 
     def made
       bench = {per_mm: 1 / mm_per_unit, shape: shape}
-      source.opened.respond_to?(:drawing_of) ? steps.call_on_set(source.opened, **bench) : steps.call(source.opened, **bench)
+      if source.opened.respond_to?(:drawing_of)
+        steps.call_on_set(source.opened, **bench)
+      else
+        steps.call(source.opened, **bench)
+      end
     end
 
     def subject(about)
       Workers.drawing("checking")
-      UpClose::Artwork::Subject.new(artwork: artwork_for(about[:width_mm], about[:width_mm] * artwork.ink.aspect), **about)
+      UpClose::Artwork::Subject.new(
+        artwork: artwork_for(about[:width_mm], about[:width_mm] * artwork.ink.aspect),
+        **about
+      )
     end
 
     # ink laid, length of its lines, its main colours

@@ -23,8 +23,13 @@ module Shelves
       case bytes.byteslice(0, 4).to_s.b
       when "\0\1\0\0".b, "true".b, "OTTO".b then bytes
       when "wOFF".b then UpClose::Formats::WOFF.unwrapped(bytes)
-      when "wOF2".b then refuse("This is a WOFF2, which is packed in a way that Up Close does not unpack.", "Use the same font as TTF, OTF or WOFF.")
-      when "ttcf".b then refuse("This file holds several fonts.", "Take the one that you want out of it, as TTF or OTF.")
+      when "wOF2".b
+        refuse(
+          "This is a WOFF2, which is packed in a way that Up Close does not unpack.",
+          "Use the same font as TTF, OTF or WOFF."
+        )
+      when "ttcf".b
+        refuse("This file holds several fonts.", "Take the one that you want out of it, as TTF or OTF.")
       else refuse("This is no font, whatever its name says.", "Choose a TTF, OTF or WOFF.")
       end
     end

@@ -37,13 +37,27 @@ module Shelves
         return own_face(key.to_s) if OwnFonts::KEY.match?(key.to_s)
         name, file = FACES[key.to_s]
         unless file
-          raise UpClose::Errors::Unknown.new("No font called “#{key}” ships with Up Close.", remedy: "Choose one of: #{FACES.keys.join(", ")}.", field: :font)
+          raise UpClose::Errors::Unknown.new(
+            "No font called “#{key}” ships with Up Close.",
+            remedy: "Choose one of: #{FACES.keys.join(", ")}.",
+            field: :font
+          )
         end
-        LOCK.synchronize { @faces[key.to_s] ||= UpClose::Artwork::Face.new(key: key.to_s, name: name, bytes: File.binread(File.join(ROOT, file))) }
+        LOCK.synchronize do
+          @faces[key.to_s] ||= UpClose::Artwork::Face.new(
+            key: key.to_s,
+            name: name,
+            bytes: File.binread(File.join(ROOT, file))
+          )
+        end
       end
 
       def own_face(key)
-        LOCK.synchronize { @faces[key] ||= own.face(key) } || raise(UpClose::Errors::Unknown.new("This font of your own is no longer here.", remedy: "Add it again, or choose another.", field: :font))
+        LOCK.synchronize { @faces[key] ||= own.face(key) } || raise(UpClose::Errors::Unknown.new(
+          "This font of your own is no longer here.",
+          remedy: "Add it again, or choose another.",
+          field: :font
+        ))
       end
       private :own_face
 

@@ -23,7 +23,11 @@ module Shelves
     def fetch(key)
       path = File.join(@root, "#{Digest::SHA256.hexdigest([VERSION, key].inspect)}.form")
       kept = read(path) and return kept
-      yield.tap { |artwork, told| write(path, artwork, told) if artwork.is_a?(UpClose::Artwork::Drawing) || artwork.is_a?(UpClose::Artwork::Picture) }
+      yield.tap do |artwork, told|
+        if artwork.is_a?(UpClose::Artwork::Drawing) || artwork.is_a?(UpClose::Artwork::Picture)
+          write(path, artwork, told)
+        end
+      end
     end
 
     # what was worked out of an artwork before, told to it

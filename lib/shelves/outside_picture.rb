@@ -47,7 +47,9 @@ module Shelves
     def likest(word, most, most_px)
       picture = opened
       Workers.drawing("comparing")
-      matches = UpClose::Artwork::Likeness.new(picture, word).ranked(FontShelf.names.keys.map { |key| FontShelf.fetch(key) }).first(most)
+      matches = UpClose::Artwork::Likeness.new(picture, word)
+        .ranked(FontShelf.names.keys.map { |key| FontShelf.fetch(key) })
+        .first(most)
       matches.each { |match| match.face = FontName.new(match.face.key, match.face.name) }
       [matches, crop(picture, most_px)]
     end
@@ -57,7 +59,11 @@ module Shelves
     def opened
       picture = UpClose::Artwork::Opening.call(bytes, on_draw: -> { Workers.drawing })
       return picture unless picture.vector?
-      raise UpClose::Errors::BadArtwork.new("This is a drawing, not a photo.", remedy: "Choose a PNG or JPEG.", field: :photo)
+      raise UpClose::Errors::BadArtwork.new(
+        "This is a drawing, not a photo.",
+        remedy: "Choose a PNG or JPEG.",
+        field: :photo
+      )
     end
 
     def photo = @photo ||= opened.image
@@ -67,7 +73,11 @@ module Shelves
       image = picture.image.crop(*picture.ink.box.to_a.map(&:to_i))
       scale = most_px / [image.width, image.height].max.to_f
       image = image.resize(scale) if scale < 1
-      {href: "data:image/png;base64,#{[image.pngsave_buffer(compression: 6)].pack("m0")}", width: image.width, height: image.height}
+      {
+        href: "data:image/png;base64,#{[image.pngsave_buffer(compression: 6)].pack("m0")}",
+        width: image.width,
+        height: image.height
+      }
     end
   end
 end

@@ -38,7 +38,8 @@ module Shelves
 
     # @return [UpClose::Artwork::DrawnFace, nil]
     def face(key)
-      Marshal.load(File.binread(File.join(@root, "#{key}.face"))) if KEY.match?(key) # rubocop:disable Security/MarshalLoad
+      # rubocop:disable Security/MarshalLoad
+      Marshal.load(File.binread(File.join(@root, "#{key}.face"))) if KEY.match?(key)
     rescue Errno::ENOENT
       nil
     end

@@ -18,7 +18,8 @@ module Shelves
     def bytes(pack, kind, title:, sheet: 1, dpi: 600)
       case kind
       when "pdf" then pdf(pack.pages, title)
-      when "svg" then UpClose::Formats::SVG::Writer.new(pack.pages.fetch(sheet - 1), faces: PrintTypes.faces, title: title).call
+      when "svg"
+        UpClose::Formats::SVG::Writer.new(pack.pages.fetch(sheet - 1), faces: PrintTypes.faces, title: title).call
       when "png" then UpClose::Formats::PNG::Writer.new(pdf([pack.pages.fetch(sheet - 1)], title), dpi: dpi).call
       end
     end

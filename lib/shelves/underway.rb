@@ -28,7 +28,9 @@ module Shelves
         going = @tasks[key]
         next going if going && !going.done
         forget_the_oldest
-        @tasks[key] = Task.new(0.0, false, false).tap { |task| task.thread = Thread.new { carry_out(task) { yield task } } }
+        @tasks[key] = Task.new(0.0, false, false).tap { |task|
+          task.thread = Thread.new { carry_out(task) { yield task } }
+        }
       end
     end
 

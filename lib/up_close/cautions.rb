@@ -7,7 +7,8 @@ module UpClose
     DEFER = "Your product's label, local rules and licensed trades come first."
     ALL = {
       spray: "Spray outdoors or with extraction; organic-vapour mask; no flame or spark until it has flashed off.",
-      solvent: "Acetone vapour burns: no flame, spark, hot iron or heat gun until the room is aired. Dry rags flat, outdoors.",
+      solvent: "Acetone vapour burns: no flame, spark, hot iron or heat gun until the room is aired. Dry rags flat, " \
+        "outdoors.",
       gloves: "Butyl gloves for acetone; nitrile only for splashes.",
       heat_after_solvent: "Solvent, then heat, is a hazard: air the room between.",
       dust: "Sand outdoors or with extraction and a mask; metal dust wet.",
@@ -18,7 +19,8 @@ module UpClose
       varnish: "Varnish and its vapour burn: air the room; dry rags flat, outdoors.",
       adhesive: "Spray adhesive outdoors or with extraction, mask on; no flame or spark until it has flashed off.",
       heat: "Irons, plates and guns burn skin and scorch: stand, cloth, window open.",
-      oven: "An oven used for craft media is not used for food again unless the medium's label allows it. Release sheets of PTFE never above 260 °C.",
+      oven: "An oven used for craft media is not used for food again unless the medium's label allows it. Release " \
+        "sheets of PTFE never above 260 °C.",
       blade: "A fresh blade, cut away from your hand.",
       scrape: "A blade held flat slips: scrape away from the hand that holds the piece.",
       jam: "A loose edge jams in the printer or melts on its fuser: never send wax paper through a laser printer.",

@@ -11,7 +11,11 @@ module UpClose
       digits = text.to_s.strip.delete_prefix("#")
       digits = digits.chars.map { |c| c * 2 }.join if digits.length == 3
       unless digits.match?(/\A\h{6}\z/)
-        raise Error.new("“#{text.to_s[0, 20]}” does not read as a colour.", remedy: "Pick one, or type it as #5b3a29.", field: :colour)
+        raise Error.new(
+          "“#{text.to_s[0, 20]}” does not read as a colour.",
+          remedy: "Pick one, or type it as #5b3a29.",
+          field: :colour
+        )
       end
       new(*digits.scan(/../).map { |pair| pair.to_i(16) })
     end
@@ -41,8 +45,13 @@ module UpClose
     # @return [Array(Float, Float, Float)]
     def lab
       r, g, b = reflectance
-      x, y, z = [(0.4124564 * r + 0.3575761 * g + 0.1804375 * b) / 0.95047, 0.2126729 * r + 0.7151522 * g + 0.0721750 * b,
-        (0.0193339 * r + 0.1191920 * g + 0.9503041 * b) / 1.08883].map { |v| (v > 216.0 / 24389) ? Math.cbrt(v) : (v * 24389.0 / 27 + 16) / 116 }
+      x, y, z = [
+        (0.4124564 * r + 0.3575761 * g + 0.1804375 * b) / 0.95047,
+        0.2126729 * r + 0.7151522 * g + 0.0721750 * b,
+        (0.0193339 * r + 0.1191920 * g + 0.9503041 * b) / 1.08883
+      ].map do |v|
+        (v > 216.0 / 24389) ? Math.cbrt(v) : (v * 24389.0 / 27 + 16) / 116
+      end
       [116 * y - 16, 500 * (x - y), 200 * (y - z)]
     end
 

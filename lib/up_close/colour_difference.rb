@@ -47,7 +47,8 @@ module UpClose
 
     # equation 15
     def hue_weight(h)
-      1 - 0.17 * Math.cos(radians(h - 30)) + 0.24 * Math.cos(radians(2 * h)) + 0.32 * Math.cos(radians(3 * h + 6)) - 0.20 * Math.cos(radians(4 * h - 63))
+      1 - 0.17 * Math.cos(radians(h - 30)) + 0.24 * Math.cos(radians(2 * h)) + 0.32 * Math.cos(radians(3 * h + 6)) -
+        0.20 * Math.cos(radians(4 * h - 63))
     end
 
     def radians(degrees) = degrees * Math::PI / 180

@@ -36,32 +36,52 @@ module UpClose
       # @return [Working]
       def working
         hands = setting.steps.reject(&:wait?).sum(&:least_s)
-        Working.new("#{Working.number(hands / 60.0, 1)} min by hand ÷ #{setting.copies} ÷ #{Working.number(chance)} = #{Working.number(hands_s / 60.0, 1)} min a good one", source: "starting values, and what is on record")
+        Working.new("#{Working.number(hands / 60.0, 1)} min by hand ÷ #{setting.copies} ÷ #{Working.number(chance)} " \
+          "= #{Working.number(hands_s / 60.0, 1)} min a good one", source: "starting values, and what is on record")
       end
     end
 
     SORTS = {
-      "fit" => ->(row) { [%i[fine watch stop].index(row.verdict), row.findings.size, -row.chance.round(2), row.fumes, row.hands_s] },
-      "chance" => ->(row) { [-row.chance] }, "hands" => ->(row) { [row.hands_s] }, "elapsed" => ->(row) { [row.elapsed_s] },
-      "cost" => ->(row) { [row.cents ? 0 : 1, row.cents || 0] }, "line" => ->(row) { [row.line_mm || 0] }, "heat" => ->(row) { [row.heat_c || 0] }, "fumes" => ->(row) { [row.fumes, row.hands_s] }
+      "fit" => ->(row) {
+        [%i[fine watch stop].index(row.verdict), row.findings.size, -row.chance.round(2), row.fumes, row.hands_s]
+      },
+      "chance" => ->(row) { [-row.chance] },
+      "hands" => ->(row) { [row.hands_s] },
+      "elapsed" => ->(row) { [row.elapsed_s] },
+      "cost" => ->(row) { [row.cents ? 0 : 1, row.cents || 0] },
+      "line" => ->(row) { [row.line_mm || 0] },
+      "heat" => ->(row) { [row.heat_c || 0] },
+      "fumes" => ->(row) { [row.fumes, row.hands_s] }
     }.freeze
 
     attr_reader :rows
 
     # @param ground [Hash] :material, :finish, :colour  @param wanted [Hash] :use, :fumes, :finest_mm, :tones, :palette
     # @param printer [String]  @param copies [Integer] good ones wanted
-    # @param record [Hash{Array(String, String, String) => Array(Integer, Integer)}] method, printer and stock → good, tried
+    # @param record [Hash{Array(String, String, String) => Array(Integer, Integer)}] method, printer and stock → good,
+    #   tried
     # @param cost [#call] setting → cents for one copy, or nil
     # @param size [Methods::MarkSize]
     # @param chosen [Methods::Setting, nil] the way that is in use already: its own stock and schools count
-    def initialize(printer:, ground: {}, wanted: {}, copies: 1, record: {}, cost: ->(_) {}, size: Methods::MarkSize::USUAL, chosen: nil)
+    def initialize(
+      printer:,
+      ground: {},
+      wanted: {},
+      copies: 1,
+      record: {},
+      cost: ->(_) {},
+      size: Methods::MarkSize::USUAL,
+      chosen: nil
+    )
       @printer, @ground, @wanted, @copies, @record, @cost = printer.to_sym, ground, wanted, copies, record, cost
       @size, @chosen = size, chosen
       @rows = Methods.all.map { |method| row(method) }
     end
 
     # @param by [String] a key of SORTS
-    def sorted(by = "fit") = rows.sort_by { |row| [*SORTS.fetch(by, SORTS["fit"]).call(row), Methods.all.index(row.method)] }
+    def sorted(by = "fit")
+      rows.sort_by { |row| [*SORTS.fetch(by, SORTS["fit"]).call(row), Methods.all.index(row.method)] }
+    end
 
     # @return [Row, nil] what Up Close would take; nil when nothing fits
     def pick = sorted("fit").find { |row| !row.refused? && row.picture? } || sorted("fit").reject(&:refused?).first
@@ -72,33 +92,64 @@ module UpClose
 
     # @return [String] in one sentence
     def reason
-      best = pick or return "Nothing here fits this piece from a #{@printer} print: another printer, or another ground, opens more."
-      said = best.findings.empty? ? "It suits this piece." : "Watch #{best.findings.map { |f| f.title.downcase }.join(" and ")}."
-      "We suggest #{best.method.title.downcase}. #{said} #{(best.chance * 100).round} in 100 succeed. About #{Working.number(best.hands_s / 60.0, 0)} min of work each#{", no fumes" if best.method.fumes == :none}."
+      best = pick or return "Nothing here fits this piece from a #{@printer} print: another printer, or another " \
+        "ground, opens more."
+      said =
+        if best.findings.empty?
+          "It suits this piece."
+        else
+          "Watch #{best.findings.map { |f| f.title.downcase }.join(" and ")}."
+        end
+      "We suggest #{best.method.title.downcase}. #{said} #{(best.chance * 100).round} in 100 succeed. About " \
+      "#{Working.number(best.hands_s / 60.0, 0)} min of work each#{", no fumes" if best.method.fumes == :none}."
     end
 
     private
 
     def row(method)
       setting = setting(method)
-      situation = Suitability::Situation.new(method: method, printer: @printer, stock: setting.stock, setting: setting, **@ground, **@wanted)
+      situation = Suitability::Situation
+        .new(method: method, printer: @printer, stock: setting.stock, setting: setting, **@ground, **@wanted)
       findings = Suitability.findings(situation)
       good, tried = @record.fetch([method.key, setting.printer.to_s, setting.stock.key], [0, 0])
-      spares = Sheets::Spares.new(@copies, start: method.chance_with(setting.stock), factors: Sheets::Spares.factors_of(findings), good: good, tried: tried, on_a_miss: method.on_a_miss)
-      Row.new(method: method, setting: setting, findings: findings, spares: spares, cents: @cost.call(setting)&.then { |cents| cents / spares.chance })
+      spares = Sheets::Spares.new(
+        @copies,
+        start: method.chance_with(setting.stock),
+        factors: Sheets::Spares.factors_of(findings),
+        good: good,
+        tried: tried,
+        on_a_miss: method.on_a_miss
+      )
+      Row.new(
+        method: method,
+        setting: setting,
+        findings: findings,
+        spares: spares,
+        cents: @cost.call(setting)&.then { |cents| cents / spares.chance }
+      )
     end
 
     def setting(method)
       return @chosen.with(copies: @copies) if @chosen&.method == method && @chosen.printer == @printer
       printer = method.printers.include?(@printer) ? @printer : method.printers.first
-      Methods::Setting.new(method: method, printer: printer, stock: best_stock(method, printer), material: @ground[:material], finish: @ground[:finish], copies: @copies, size: @size)
+      Methods::Setting.new(
+        method: method,
+        printer: printer,
+        stock: best_stock(method, printer),
+        material: @ground[:material],
+        finish: @ground[:finish],
+        copies: @copies,
+        size: @size
+      )
     end
 
     # white film on a dark ground; else the likeliest, the first of equals
     def best_stock(method, printer)
       stocks = method.stocks.select { |stock| stock.printers.include?(printer) }
       dark = @ground[:colour] && @ground[:colour].lightness < 50
-      stocks.each_with_index.max_by { |stock, i| [(dark && stock.white?) ? 1 : 0, method.chance_with(stock), -i] }&.first || method.stocks.first
+      stocks.each_with_index
+        .max_by { |stock, i| [(dark && stock.white?) ? 1 : 0, method.chance_with(stock), -i] }
+        &.first || method.stocks.first
     end
   end
 end

@@ -18,8 +18,10 @@ module UpClose
     # @param remedy [String, nil] the way out
     # @param places [Array<Geometry::Box>] where on the artwork, mm from its ink's top left
     # @param factor [Float, nil] what it does to the chance that a try succeeds, 0..1
-    def initialize(key:, title:, verdict:, figure: nil, value: nil, unit: nil, limit: nil, working: nil, reason: nil, remedy: nil,
-      places: [], factor: nil)
+    def initialize(
+      key:, title:, verdict:, figure: nil, value: nil, unit: nil, limit: nil,
+      working: nil, reason: nil, remedy: nil, places: [], factor: nil
+    )
       raise ArgumentError, "no verdict #{verdict.inspect}" unless VERDICTS.include?(verdict)
       @key, @title, @verdict, @figure, @value, @unit = key, title, verdict, figure, value, unit
       @limit, @working, @reason, @remedy, @places, @factor = limit, working, reason, remedy, places.freeze, factor

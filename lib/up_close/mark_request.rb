@@ -6,7 +6,10 @@ module UpClose
   class MarkRequest
     MOST = 500
     CLEARANCE_MM = 2.0
-    KEYS = %w[piece artwork text font width_mm at clearance_mm method schools printer stock prints sealer coats room paper hour_cents record].freeze
+    KEYS = %w[
+      piece artwork text font width_mm at clearance_mm method schools printer stock prints sealer coats room paper
+      hour_cents record
+    ].freeze
 
     # @param data [Hash] as read from JSON
     # @param artwork [Artwork::Drawing, Artwork::Picture]
@@ -17,22 +20,36 @@ module UpClose
       unknown = data.keys - KEYS
       refuse("“#{unknown.first}” is not asked for.", "Use #{KEYS.join(", ")}.", :request) if unknown.any?
       @data, @artwork, @letters = data, artwork, letters
-      refuse("“piece” is missing.", "Give its shape, measures, material and the rest.", :piece) unless data["piece"].is_a?(Hash)
+      unless data["piece"].is_a?(Hash)
+        refuse("“piece” is missing.", "Give its shape, measures, material and the rest.", :piece)
+      end
     end
 
     # @return [WorkedMark]
     def worked
-      @worked ||= WorkedMark.new(shape: shape, ink: artwork_ink, placement: placement, clearance_mm: number("clearance_mm", 0..500, CLEARANCE_MM),
-        setting: setting, sealer: sealer, situation: situation, reading: reading, record: record, climate: climate,
-        paper: Printing::Paper.fetch(@data["paper"] || "a4"), coverage: subject.solids.laid, hour_cents: number("hour_cents", 0..1_000_000, 0).to_i)
+      @worked ||= WorkedMark.new(
+        shape: shape, ink: artwork_ink, placement: placement,
+        clearance_mm: number("clearance_mm", 0..500, CLEARANCE_MM), setting: setting, sealer: sealer,
+        situation: situation, reading: reading, record: record, climate: climate,
+        paper: Printing::Paper.fetch(@data["paper"] || "a4"), coverage: subject.solids.laid,
+        hour_cents: number("hour_cents", 0..1_000_000, 0).to_i
+      )
     end
 
     # the artwork at its size, as its checks look at it
     # @return [Artwork::Subject]
     def subject
-      @subject ||= Artwork::Subject.new(artwork: @artwork, width_mm: width_mm, limits: Methods::Limits.for(method: method, printer: printer),
-        film: stock.white? ? :white : :clear, surface: colour, border_mm: bare_setting.border_mm, lettering: lettering,
-        white_film: method.stocks.any?(&:white?), inked: method.inked?)
+      @subject ||= Artwork::Subject.new(
+        artwork: @artwork,
+        width_mm: width_mm,
+        limits: Methods::Limits.for(method: method, printer: printer),
+        film: stock.white? ? :white : :clear,
+        surface: colour,
+        border_mm: bare_setting.border_mm,
+        lettering: lettering,
+        white_film: method.stocks.any?(&:white?),
+        inked: method.inked?
+      )
     end
 
     private
@@ -57,7 +74,9 @@ module UpClose
       at = @data["at"] || {}
       refuse("“at” is no object.", "Give right_mm, down_mm and turn_deg.", :at) unless at.is_a?(Hash)
       x, y, turn = %w[right_mm down_mm turn_deg].map { |key| at.fetch(key, 0) }
-      refuse("“at” holds what is no number.", "Give right_mm, down_mm and turn_deg as numbers.", :at) unless [x, y, turn].all? { |value| value.is_a?(Numeric) && value.between?(-2000, 2000) }
+      unless [x, y, turn].all? { |value| value.is_a?(Numeric) && value.between?(-2000, 2000) }
+        refuse("“at” holds what is no number.", "Give right_mm, down_mm and turn_deg as numbers.", :at)
+      end
       Placing::Placement.new(width_mm: width_mm, x_mm: x, y_mm: y, turn_deg: turn)
     end
 
@@ -75,15 +94,34 @@ module UpClose
 
     # as far as it goes without the mark's size
     def bare_setting
-      @bare_setting ||= Methods::Setting.new(method: method, printer: printer, stock: @data["stock"] && Sheets::Stock.fetch(@data["stock"]), picked: schools, material: material, finish: finish)
+      @bare_setting ||= Methods::Setting.new(
+        method: method,
+        printer: printer,
+        stock: @data["stock"] && Sheets::Stock.fetch(@data["stock"]),
+        picked: schools,
+        material: material,
+        finish: finish
+      )
     end
 
     def setting
-      bare_setting.with(copies: whole("prints", @data["prints"], wanted), pieces: wanted, size: size, coat_mm2: Surfaces.coated_mm2(shape),
-        coats: @data["coats"] && whole("coats", @data["coats"], nil))
+      bare_setting.with(
+        copies: whole("prints", @data["prints"], wanted),
+        pieces: wanted,
+        size: size,
+        coat_mm2: Surfaces.coated_mm2(shape),
+        coats: @data["coats"] && whole("coats", @data["coats"], nil)
+      )
     end
 
-    def size = Methods::MarkSize.new(width_mm: width_mm, height_mm: height_mm, coverage: subject.solids.laid, line_mm: subject.lines.length_mm)
+    def size
+      Methods::MarkSize.new(
+        width_mm: width_mm,
+        height_mm: height_mm,
+        coverage: subject.solids.laid,
+        line_mm: subject.lines.length_mm
+      )
+    end
 
     def wanted = whole("piece.count", piece["count"], 1)
 
@@ -97,21 +135,28 @@ module UpClose
     def sealer = Sealing.fetch(@data["sealer"] || method.seals_with || "none")
 
     def situation
-      Suitability::Situation.new(method: method, printer: printer, stock: stock, material: material, finish: finish, colour: colour, sealer: sealer, setting: setting,
-        use: uses, finest_mm: Artwork::Checks::ThinnestLine.call(subject)&.value, tones: subject.solids.tones > Artwork::Checks::Tones::MUCH,
-        size_mm: [width_mm, height_mm], palette: subject.palette)
+      Suitability::Situation.new(
+        method: method, printer: printer, stock: stock, material: material, finish: finish, colour: colour,
+        sealer: sealer, setting: setting, use: uses, finest_mm: Artwork::Checks::ThinnestLine.call(subject)&.value,
+        tones: subject.solids.tones > Artwork::Checks::Tones::MUCH, size_mm: [width_mm, height_mm],
+        palette: subject.palette
+      )
     end
 
     def uses
       given = Array(piece["use"]).map(&:to_s)
       unknown = given - Suitability::USES.keys
-      refuse("“#{unknown.first}” is no use of a piece.", "Use #{Suitability::USES.keys.join(", ")}.", :use) if unknown.any?
+      if unknown.any?
+        refuse("“#{unknown.first}” is no use of a piece.", "Use #{Suitability::USES.keys.join(", ")}.", :use)
+      end
       given
     end
 
     def reading = Methods::Reading.new(method, seen_through: piece["seen_through"] == true, picked: schools)
 
-    def climate = Timetable::Climate.new(**(@data["room"] || {}).transform_keys(&:to_sym).slice(:temperature_c, :humidity))
+    def climate
+      Timetable::Climate.new(**(@data["room"] || {}).transform_keys(&:to_sym).slice(:temperature_c, :humidity))
+    end
 
     # good and tried, by this way
     def record
@@ -128,7 +173,11 @@ module UpClose
     def number(key, range, start)
       value = @data.fetch(key, start)
       return value.to_f if value.is_a?(Numeric) && range.cover?(value)
-      refuse(value.nil? ? "“#{key}” is missing." : "“#{key}” is #{value.inspect}.", "Give #{Working.number(range.begin, 2)} to #{Working.number(range.end)}.", key.to_sym)
+      refuse(
+        value.nil? ? "“#{key}” is missing." : "“#{key}” is #{value.inspect}.",
+        "Give #{Working.number(range.begin, 2)} to #{Working.number(range.end)}.",
+        key.to_sym
+      )
     end
 
     def whole(key, value, start, least: 1)

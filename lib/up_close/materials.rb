@@ -77,7 +77,11 @@ module UpClose
 
     def self.find(list, key, field)
       list.find { |item| item.key == key.to_s } ||
-        raise(Errors::Unknown.new("Up Close knows no #{field} called “#{key}”.", remedy: "Choose one of: #{list.map(&:title).join(", ")}.", field: field))
+        raise(Errors::Unknown.new(
+          "Up Close knows no #{field} called “#{key}”.",
+          remedy: "Choose one of: #{list.map(&:title).join(", ")}.",
+          field: field
+        ))
     end
   end
 end

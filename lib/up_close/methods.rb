@@ -20,7 +20,13 @@ module UpClose
     # @return [Array<Supply>]
     def self.taken(steps)
       steps.flat_map(&:takes).group_by { |supply| [supply.title, supply.unit] }.map do |(title, unit), all|
-        Supply.new(title: title, unit: unit, amount: all.sum(&:amount), least: all.filter_map(&:least).max, working: all.filter_map(&:working).join("; "))
+        Supply.new(
+          title: title,
+          unit: unit,
+          amount: all.sum(&:amount),
+          least: all.filter_map(&:least).max,
+          working: all.filter_map(&:working).join("; ")
+        )
       end
     end
 
@@ -32,7 +38,11 @@ module UpClose
     # @raise [Errors::Unknown]
     def self.fetch(key)
       all.find { |method| method.key == key.to_s } ||
-        raise(Errors::Unknown.new("Up Close knows no method called “#{key}”.", remedy: "Choose one of: #{all.map(&:key).join(", ")}.", field: :method))
+        raise(Errors::Unknown.new(
+          "Up Close knows no method called “#{key}”.",
+          remedy: "Choose one of: #{all.map(&:key).join(", ")}.",
+          field: :method
+        ))
     end
   end
 end

@@ -3,7 +3,10 @@
 module UpClose
   # Finishes over a mark, one a file, judged by what lies on the piece.
   module Sealing
-    ORDER = %w[spray-acrylic spray-lacquer spray-satin spray-matt brushed-water wiped-oil shellac cup-coat cast-resin baked-gloss oil-wax none].freeze
+    ORDER = %w[
+      spray-acrylic spray-lacquer spray-satin spray-matt brushed-water wiped-oil shellac cup-coat cast-resin baked-gloss
+      oil-wax none
+    ].freeze
 
     extend Catalogue
 
@@ -25,7 +28,11 @@ module UpClose
     # @raise [Errors::Unknown]
     def self.fetch(key)
       all.find { |sealer| sealer.key == key.to_s } ||
-        raise(Errors::Unknown.new("Up Close knows no sealer called “#{key}”.", remedy: "Choose one of: #{all.map(&:title).join(", ")}.", field: :sealer))
+        raise(Errors::Unknown.new(
+          "Up Close knows no sealer called “#{key}”.",
+          remedy: "Choose one of: #{all.map(&:title).join(", ")}.",
+          field: :sealer
+        ))
     end
   end
 end

@@ -6,19 +6,36 @@ module UpClose
   module Suitability
     # Frozen. What is known so far; anything may be nil.
     class Situation
-      attr_reader :method, :printer, :stock, :material, :finish, :colour, :sealer, :setting, :use, :fumes, :finest_mm, :tones, :size_mm, :palette
+      attr_reader :method,
+        :printer,
+        :stock,
+        :material,
+        :finish,
+        :colour,
+        :sealer,
+        :setting,
+        :use,
+        :fumes,
+        :finest_mm,
+        :tones,
+        :size_mm,
+        :palette
 
       # @param method [Class] a Methods::Definition  @param printer [Symbol]
       # @param setting [Methods::Setting, nil] with the schools picked
       # @param use [Array<String>] keys of USES: how the piece will be used
       # @param fumes [String] most that is accepted: "none", "low" or "strong"
-      # @param finest_mm [Float, nil] the artwork's thinnest line at this size  @param tones [Boolean] whether it has greys
+      # @param finest_mm [Float, nil] the artwork's thinnest line at this size
+      # @param tones [Boolean] whether it has greys
       # @param size_mm [Array(Float, Float), nil] the mark's sides  @param palette [Artwork::Palette, nil]
-      def initialize(method:, printer:, stock: nil, material: nil, finish: nil, colour: nil, sealer: nil, setting: nil, use: [], fumes: "strong",
-        finest_mm: nil, tones: false, size_mm: nil, palette: nil)
+      def initialize(
+        method:, printer:, stock: nil, material: nil, finish: nil, colour: nil, sealer: nil, setting: nil,
+        use: [], fumes: "strong", finest_mm: nil, tones: false, size_mm: nil, palette: nil
+      )
         @method, @printer, @stock = method, printer.to_sym, stock
         @material, @finish, @colour, @sealer = material, finish, colour, sealer
-        @setting, @use, @fumes, @finest_mm, @tones, @size_mm, @palette = setting, use, fumes, finest_mm, tones, size_mm, palette
+        @setting, @use, @fumes, @finest_mm, @tones, @size_mm, @palette =
+          setting, use, fumes, finest_mm, tones, size_mm, palette
         freeze
       end
 
@@ -39,7 +56,9 @@ module UpClose
 
     # @return [Array<Finding>] gravest first
     def self.findings(situation)
-      rules.filter_map { |rule| rule.call(situation) }.sort_by { |f| Finding::VERDICTS.reverse.index(f.verdict) - 10 * (f.stop? ? 1 : 0) }
+      rules.filter_map { |rule| rule.call(situation) }.sort_by do |f|
+        Finding::VERDICTS.reverse.index(f.verdict) - 10 * (f.stop? ? 1 : 0)
+      end
     end
 
     # What speaks against one way and not against another.
@@ -59,7 +78,15 @@ module UpClose
     def self.rules = Rules.all
 
     # How a piece will be used, as far as a mark on it cares.
-    USES = {"handled" => "handled a lot", "wet" => "gets wet or is washed", "outdoors" => "stands outdoors", "warm" => "gets hot", "food" => "touches food or lips", "skin" => "is worn on the skin", "exact" => "the mark has to sit exactly"}.freeze
+    USES = {
+      "handled" => "handled a lot",
+      "wet" => "gets wet or is washed",
+      "outdoors" => "stands outdoors",
+      "warm" => "gets hot",
+      "food" => "touches food or lips",
+      "skin" => "is worn on the skin",
+      "exact" => "the mark has to sit exactly"
+    }.freeze
     FUMES = {"strong" => "any", "low" => "a little", "none" => "none: children, pets, lungs"}.freeze
 
     # One rule a file.
@@ -72,7 +99,11 @@ module UpClose
 
       def self.checked(rule)
         return if rule.respond_to?(:call)
-        raise Errors::BadDefinition.new("The rule #{rule.name} does not say “call”.", remedy: "Give call(situation), which answers a Finding or nil.", field: :call)
+        raise Errors::BadDefinition.new(
+          "The rule #{rule.name} does not say “call”.",
+          remedy: "Give call(situation), which answers a Finding or nil.",
+          field: :call
+        )
       end
     end
   end

@@ -15,7 +15,11 @@ module UpClose
     # @raise [Errors::Unknown]
     def self.fetch(key)
       all.find { |shape| shape.key == key.to_s } ||
-        raise(Errors::Unknown.new("Up Close knows no shape called “#{key}”.", remedy: "Choose one of: #{all.map(&:title).join(", ")}.", field: :shape))
+        raise(Errors::Unknown.new(
+          "Up Close knows no shape called “#{key}”.",
+          remedy: "Choose one of: #{all.map(&:title).join(", ")}.",
+          field: :shape
+        ))
     end
 
     # What a coat all over one side of a flat piece, or all round a curved one, covers.

@@ -16,7 +16,8 @@ module UpClose
     def initialize(shape:, ink:, placement:, setting:, sealer:, situation:, reading:, clearance_mm: 0.0, record: [0, 0],
       prices: Costing::PriceList::STARTING, paper: Printing::Paper::ALL.first, allowances: Sheets::Allowances::START,
       climate: Timetable::Climate.new, coverage: nil, hour_cents: 0)
-      @shape, @ink, @placement, @setting, @sealer, @situation, @reading = shape, ink, placement, setting, sealer, situation, reading
+      @shape, @ink, @placement, @setting, @sealer, @situation, @reading =
+        shape, ink, placement, setting, sealer, situation, reading
       @clearance_mm, @record, @prices, @paper, @allowances = clearance_mm, record, prices, paper, allowances
       @climate, @coverage, @hour_cents = climate, coverage, hour_cents
     end
@@ -38,8 +39,14 @@ module UpClose
 
     # @return [Sheets::Spares] the one chance of this way
     def spares
-      @spares ||= Sheets::Spares.new(setting.pieces, start: setting.method.chance_with(setting.stock), factors: Sheets::Spares.factors_of(findings),
-        good: @record.first, tried: @record.last, on_a_miss: setting.method.on_a_miss)
+      @spares ||= Sheets::Spares.new(
+        setting.pieces,
+        start: setting.method.chance_with(setting.stock),
+        factors: Sheets::Spares.factors_of(findings),
+        good: @record.first,
+        tried: @record.last,
+        on_a_miss: setting.method.on_a_miss
+      )
     end
 
     # When it is dry to the touch, can be coated again, handled, and is cured.
@@ -58,10 +65,23 @@ module UpClose
     # @return [Costing::Estimate]
     def estimate
       seal = sealer.steps(setting)
-      Costing::Estimate.new([*priced.lines(setting), *priced.sealing(setting, seal)], chance: spares.chance, hour_cents: @hour_cents, hands_s: hands_s / setting.copies)
+      Costing::Estimate.new(
+        [*priced.lines(setting), *priced.sealing(setting, seal)],
+        chance: spares.chance,
+        hour_cents: @hour_cents,
+        hands_s: hands_s / setting.copies
+      )
     end
 
     # @return [Costing::Priced]
-    def priced = @priced ||= Costing::Priced.new(@prices, size: setting.size, paper: @paper, allowances: @allowances, coverage: @coverage)
+    def priced
+      @priced ||= Costing::Priced.new(
+        @prices,
+        size: setting.size,
+        paper: @paper,
+        allowances: @allowances,
+        coverage: @coverage
+      )
+    end
   end
 end

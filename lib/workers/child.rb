@@ -6,10 +6,20 @@ module Workers
     # An error as it goes over the pipe: what caused it stays behind, since it may hold what cannot be sent. Frozen.
     Refusal = Struct.new(:kind, :message, :facts) do
       # @param error [UpClose::Error]
-      def self.of(error) = new(error.class, error.message, error.instance_variables.to_h { |name| [name, error.instance_variable_get(name)] })
+      def self.of(error)
+        new(
+          error.class,
+          error.message,
+          error.instance_variables.to_h { |name| [name, error.instance_variable_get(name)] }
+        )
+      end
 
       # @return [UpClose::Error]
-      def error = kind.allocate.exception(message).tap { |made| facts.each { |name, value| made.instance_variable_set(name, value) } }
+      def error
+        kind.allocate.exception(message).tap do |made|
+          facts.each { |name, value| made.instance_variable_set(name, value) }
+        end
+      end
     end
 
     def initialize(answers)
@@ -48,7 +58,10 @@ module Workers
     end
 
     def unreadable
-      UpClose::Errors::BadArtwork.new("This file cannot be read.", remedy: "Open it where it was made and save it again.")
+      UpClose::Errors::BadArtwork.new(
+        "This file cannot be read.",
+        remedy: "Open it where it was made and save it again."
+      )
     end
   end
 end

@@ -21,10 +21,13 @@ DEVICES.eager_load
 UpClose::LOADER.eager_load
 # what nearly every piece of work would read anew: the shipped fonts, and what the picture library's operations take
 Shelves::FontShelf.shipped.each_key { |key| Shelves::FontShelf.fetch(key) }
-%w[svgload_buffer pngload_buffer jpegload_buffer pdfload_buffer pngsave_buffer copy cast flatten crop embed extract_band bandjoin bandrank linear
-  relational relational_const boolean boolean_const resize shrink reduce morph invert colourspace labelregions avg stats min max project xyz
-  hist_find_indexed find_trim gaussblur replicate math2_const add subtract multiply divide dE00 icc_transform autorot black matrixload getpoint
-  hist_find bandbool bandmean gaussmat conv convsep affine].each do |name|
+%w[
+  svgload_buffer pngload_buffer jpegload_buffer pdfload_buffer pngsave_buffer copy cast flatten crop embed extract_band
+  bandjoin bandrank linear relational relational_const boolean boolean_const resize shrink reduce morph invert
+  colourspace labelregions avg stats min max project xyz hist_find_indexed find_trim gaussblur replicate math2_const add
+  subtract multiply divide dE00 icc_transform autorot black matrixload getpoint hist_find bandbool bandmean gaussmat
+  conv convsep affine
+].each do |name|
   Vips::Introspect.get(name)
 rescue Vips::Error
   next

@@ -45,8 +45,12 @@ module Workers
         return @idle.pop(true)
       rescue ThreadError
         waited = Process.clock_gettime(Process::CLOCK_MONOTONIC) - began
-        raise UpClose::Errors::Stopped.new("You stopped it.", remedy: "Start it again when you like.") if told.call("waiting", waited) == false
-        raise UpClose::Errors::TooMuch.new("Too many files are being looked at.", remedy: "Try again in a minute.") if waited > MOST_WAITED_S
+        if told.call("waiting", waited) == false
+          raise UpClose::Errors::Stopped.new("You stopped it.", remedy: "Start it again when you like.")
+        end
+        if waited > MOST_WAITED_S
+          raise UpClose::Errors::TooMuch.new("Too many files are being looked at.", remedy: "Try again in a minute.")
+        end
         sleep Watched::LOOKED_EVERY_S
       end
     end

@@ -16,7 +16,9 @@ module Workers
     def resident_bytes(pid) = told(pid, "statm").split[1].to_i * PAGE_BYTES
 
     # @return [Float] seconds of all its threads
-    def cpu_s(pid) = told(pid, "stat").rpartition(")").last.split.values_at(USER_TIME, SYSTEM_TIME).sum(&:to_i) / TICKS_A_SECOND
+    def cpu_s(pid)
+      told(pid, "stat").rpartition(")").last.split.values_at(USER_TIME, SYSTEM_TIME).sum(&:to_i) / TICKS_A_SECOND
+    end
 
     def told(pid, file)
       File.read("/proc/#{pid}/#{file}")

@@ -10,7 +10,10 @@ module Workers
     # it died of itself: a crash in a library, or the system was short of memory
     # @return [UpClose::Errors::TooMuch]
     def self.broken
-      UpClose::Errors::TooMuch.new("The reader stopped with an error on this file.", remedy: "Open it where it was made and save it again, as a PNG at its final size if nothing else helps.")
+      UpClose::Errors::TooMuch.new(
+        "The reader stopped with an error on this file.",
+        remedy: "Open it where it was made and save it again, as a PNG at its final size if nothing else helps."
+      )
     end
 
     # @param limits [Limits]
@@ -35,7 +38,9 @@ module Workers
           Frames.take(buffer).each { |kind, *told| return told.first if take(kind, *told) }
         end
         check!
-        raise UpClose::Errors::Stopped.new("You stopped it.", remedy: "Start it again when you like.") if yield(doing, seconds) == false
+        if yield(doing, seconds) == false
+          raise UpClose::Errors::Stopped.new("You stopped it.", remedy: "Start it again when you like.")
+        end
       end
     end
 
@@ -65,13 +70,17 @@ module Workers
     def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
 
     def too_long(most_s)
-      raise UpClose::Errors::TooMuch.new("This file takes longer than #{most_s.round} seconds to #{@drawing ? "draw" : "read"}.",
-        remedy: "Simplify it where it was made, or save it as a PNG at its final size.")
+      raise UpClose::Errors::TooMuch.new(
+        "This file takes longer than #{most_s.round} seconds to #{@drawing ? "draw" : "read"}.",
+        remedy: "Simplify it where it was made, or save it as a PNG at its final size."
+      )
     end
 
     def too_large
-      raise UpClose::Errors::TooMuch.new("This file needs more than #{@limits.memory_bytes / 1_000_000} MB of memory to open.",
-        remedy: "Save it smaller: 600 pixels an inch at its final size is plenty.")
+      raise UpClose::Errors::TooMuch.new(
+        "This file needs more than #{@limits.memory_bytes / 1_000_000} MB of memory to open.",
+        remedy: "Save it smaller: 600 pixels an inch at its final size is plenty."
+      )
     end
   end
 end

@@ -54,7 +54,15 @@ module Workers
       close if @pid
       child_in, @in = IO.pipe(binmode: true)
       @out, child_out = IO.pipe(binmode: true)
-      @pid = Process.spawn(RbConfig.ruby, MAIN, in: child_in, out: child_out, pgroup: true, rlimit_core: 0, rlimit_as: MOST_MAPPED_BYTES)
+      @pid = Process.spawn(
+        RbConfig.ruby,
+        MAIN,
+        in: child_in,
+        out: child_out,
+        pgroup: true,
+        rlimit_core: 0,
+        rlimit_as: MOST_MAPPED_BYTES
+      )
       [child_in, child_out].each(&:close)
     end
 

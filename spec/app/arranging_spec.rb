@@ -11,9 +11,16 @@ RSpec.describe "copies arranged by hand", :shop do
     mark.reload.layout
   end
 
-  def move(copy, x, y, turn = 0, **more) = send_form("/marks/#{mark.id}/layout/move", {"copy" => copy, "x" => x, "y" => y, "turn" => turn}.merge(more.transform_keys(&:to_s)))
+  def move(copy, x, y, turn = 0, **more)
+    send_form(
+      "/marks/#{mark.id}/layout/move",
+      {"copy" => copy, "x" => x, "y" => y, "turn" => turn}.merge(more.transform_keys(&:to_s))
+    )
+  end
 
-  def places = mark.reload.layout.sheets.flat_map { |s| s["places"] }.to_h { |p| [p["copy"], p.values_at("x", "y", "turn")] }
+  def places
+    mark.reload.layout.sheets.flat_map { |s| s["places"] }.to_h { |p| [p["copy"], p.values_at("x", "y", "turn")] }
+  end
 
   before { layout }
 
@@ -28,7 +35,11 @@ RSpec.describe "copies arranged by hand", :shop do
 
   it "keeps nothing that breaks one, and says which, with its figure" do
     before = places
-    {[184.2, 200] => /edge : stop 7\.8 mm/, [100, 113] => /Too near what is gone : stop 2\.5 mm/, [100, 90] => /On what is gone : stop 0 mm/}.each do |(x, y), words|
+    {
+      [184.2, 200] => /edge : stop 7\.8 mm/,
+      [100, 113] => /Too near what is gone : stop 2\.5 mm/,
+      [100, 90] => /On what is gone : stop 0 mm/
+    }.each do |(x, y), words|
       answer = move(1, x, y)
       expect([answer.status, JSON.parse(answer.body)["said"].gsub(/<[^>]+>/, " ").squeeze(" ")]).to match [422, words]
     end
@@ -54,7 +65,11 @@ RSpec.describe "copies arranged by hand", :shop do
   it "prints where the hand has laid it, and moves nothing once it is printed" do
     move(1, 150, 250)
     send_form "/marks/#{mark.id}/printed"
-    ring = StockSheet.last.used.select { |a| a["layout_id"] }.map { |a| UpClose::Geometry::Box.around(a["ring"].map { |x, y| UpClose::Geometry::Point[x, y] }).centre.to_a.map { |v| v.round(3) } }
+    ring = StockSheet.last.used.select { |a| a["layout_id"] }.map do |a|
+      UpClose::Geometry::Box.around(a["ring"].map { |x, y| UpClose::Geometry::Point[x, y] }).centre.to_a.map do |v|
+        v.round(3)
+      end
+    end
     expect(ring).to include([150.0, 250.0])
     move(1, 100, 200)
     expect(mark.reload.layout.sheets.first["places"].map { |p| [p["x"], p["y"]] }).to include([150, 250])

@@ -30,9 +30,17 @@ RSpec.describe "at the bench", :shop do
     send_form "/marks/#{mark.id}/place", "width" => "30"
     expect(send_form("/marks/#{mark.id}/place/settle").status).to eq 422
     expect(page_words).to match(/Artwork : Thinnest line 0 \. 03.*Go on all the same Because/)
-    %w[sheet apply].each { |stage| expect(get("/marks/#{mark.id}/#{stage}") && page_words).to match(/Artwork : Thinnest line/), stage }
-    expect([send_form("/marks/#{mark.id}/runs").status, send_form("/marks/#{mark.id}/printed").status, mark.reload.runs.size]).to eq [422, 422, 0]
-    expect(JSON.parse(get("/marks/#{mark.id}/checks?stage=place").body)).to include("stops" => /Thinnest line/, "cell" => /■/)
+    %w[sheet apply].each do |stage|
+      expect(get("/marks/#{mark.id}/#{stage}") && page_words).to match(/Artwork : Thinnest line/), stage
+    end
+    expect([
+      send_form("/marks/#{mark.id}/runs").status,
+      send_form("/marks/#{mark.id}/printed").status,
+      mark.reload.runs.size
+    ])
+      .to eq [422, 422, 0]
+    expect(JSON.parse(get("/marks/#{mark.id}/checks?stage=place").body))
+      .to include("stops" => /Thinnest line/, "cell" => /■/)
     send_form "/marks/#{mark.id}/despite", "reason" => "  ", "stage" => "place"
     expect(mark.reload.despite).to eq({})
     send_form "/marks/#{mark.id}/despite", "reason" => "a trial", "stage" => "place"
@@ -40,7 +48,8 @@ RSpec.describe "at the bench", :shop do
     expect(get("/marks/#{mark.id}/apply") && page_words).to match(/Thinnest line.*You go on all the same: “a trial”/)
     send_form "/marks/#{mark.id}/runs"
     run = mark.reload.run
-    expect([run.despite, get("/runs/#{run.id}") && page_words]).to match ["a trial", /Thinnest line: 0.03.*Begun all the same: “a trial”/]
+    expect([run.despite, get("/runs/#{run.id}") && page_words])
+      .to match ["a trial", /Thinnest line: 0.03.*Begun all the same: “a trial”/]
     expect(get("/marks/#{mark.id}/record") && page_words).to include "Done although something said stop: “a trial”"
     # another method has stops of its own: the reason covers those it was given for
     send_form "/marks/#{mark.id}/despite/back", "stage" => "apply"
@@ -75,17 +84,29 @@ RSpec.describe "at the bench", :shop do
     expect(page_words).to match(/3 spoilt, 1 short: print more/)
   end
 
-  it "lets a wait be ended early by a second, smaller action that says the risk, and never calls the piece ready for it" do
-    Actions::RunMarks.finish_step(run, run.reload.clockwork.state(Time.now.to_f).step.key, Time.now) until run.reload.clockwork.state(0).step.key == "ink_dry"
+  it "lets a wait be ended early by a second, smaller action that says the risk, and never calls the piece " \
+    "ready for it" do
+    Actions::RunMarks.finish_step(
+      run,
+      run.reload.clockwork.state(Time.now.to_f).step.key,
+      Time.now
+    ) until run.reload.clockwork.state(0).step.key == "ink_dry"
     page = Nokogiri::HTML(get("/runs/#{run.id}").body)
-    expect([page.at_css("button.press")["hidden"], page.at_css(".too-early").text]).to match ["", /Not yet.*Wet ink smears, and runs under a coat.*End the wait early/m]
+    expect([page.at_css("button.press")["hidden"], page.at_css(".too-early").text])
+      .to match ["", /Not yet.*Wet ink smears, and runs under a coat.*End the wait early/m]
     run.steps_core.each { |step| send_form "/runs/#{run.id}/done", "step" => step.key, "early" => "1" }
     expect(run.reload).to be_finished
     get "/runs/#{run.id}"
     full = Presenters::Moments.clock(run.step_ends.last(2).first.done_at + 86_400, Time.now)
-    expect(page_words).to match(/Not ready yet.*ended before its time\. It is ready at #{full}.*○ dry to the touch.*○ ready to handle.*○ fully cured #{full}/)
+    expect(page_words)
+      .to match(
+        /Not ready yet.*ended before its time\. It is ready at #{full}/
+      )
+      .and match(/○ dry to the touch.*○ ready to handle.*○ fully cured #{full}/)
     expect(page_words).not_to include("It is ready Since")
-    ["/jobs/#{mark.job.id}", "/marks/#{mark.id}/seal", "/timetable"].each { |path| expect(get(path).body).to include(full) }
+    ["/jobs/#{mark.job.id}", "/marks/#{mark.id}/seal", "/timetable"].each do |path|
+      expect(get(path).body).to include(full)
+    end
   end
 
   it "takes a mark off the bench when all are good and cured, and says what is short" do
@@ -97,7 +118,8 @@ RSpec.describe "at the bench", :shop do
     [2, 3].each { |copy| send_form "/marks/#{mark.id}/record/#{copy}", "result" => "spoilt" }
     get "/marks/#{mark.id}/record"
     # one of two is good: one more at (0.65 × 4 + 1) ÷ 7 = 0.51 each takes 5
-    expect(page_words).to match(/One short 1 good, 2 spoilt; 2 good ones wanted\. Print 5 more enough to get 1, at 51 in 100/)
+    expect(page_words)
+      .to match(/One short 1 good, 2 spoilt; 2 good ones wanted\. Print 5 more enough to get 1, at 51 in 100/)
     expect(get("/").body).to include("on plate")
     send_form "/marks/#{mark.id}/more"
     expect(mark.reload).to have_attributes(copies: 5, packed_at: nil)
@@ -106,7 +128,13 @@ RSpec.describe "at the bench", :shop do
   end
 
   it "changes its stamp with everything done in any run, and with nothing else" do
-    stamps = [-> {}, -> { Actions::RunMarks.finish_step(run, "ground", Time.now) }, -> { Actions::RunMarks.step_back(run) }, -> { Actions::RecordAttempt.spoilt(mark, run) }, -> { Actions::RunMarks.note(run, "x", nil, Time.now) }]
+    stamps = [
+      -> {},
+      -> { Actions::RunMarks.finish_step(run, "ground", Time.now) },
+      -> { Actions::RunMarks.step_back(run) },
+      -> { Actions::RecordAttempt.spoilt(mark, run) },
+      -> { Actions::RunMarks.note(run, "x", nil, Time.now) }
+    ]
     run
     seen = stamps.map { |act| act.call.then { Actions::RunMarks.stamp } }
     expect(seen.each_cons(2).count { |a, b| a != b }).to eq 4
@@ -126,7 +154,8 @@ RSpec.describe "at the bench", :shop do
     get "/runs/#{run.id}"
     expect(page_words).to match(/Lay it back: “Rub gently, then firmly” again/)
     2.times { send_form "/runs/#{run.id}/again", "step" => "peek" } # a double click
-    expect([run.reload.clockwork.state(0).step.key, run.passes["peek again"], run.step_ends.map(&:step)]).to eq ["press", 1, keys]
+    expect([run.reload.clockwork.state(0).step.key, run.passes["peek again"], run.step_ends.map(&:step)])
+      .to eq ["press", 1, keys]
     expect(Actions::RunMarks.again(run, "press")).to be false
   end
 

@@ -7,16 +7,23 @@ RSpec.describe "bad input", :shop do
 
   it "tells everything wrong with a piece at once, each at its field, and keeps what was typed" do
     send_form "/jobs", "title" => "Fair"
-    send_form "/jobs/#{Job.last.id}/pieces", "name" => "dish", "shape" => "ring", "outer_mm" => "three spans", "hole_mm" => "-4", "material" => "wood", "finish" => "raw", "colour" => "puce", "count" => "none"
+    send_form "/jobs/#{Job.last.id}/pieces", "name" => "dish", "shape" => "ring", "outer_mm" => "three spans",
+      "hole_mm" => "-4", "material" => "wood", "finish" => "raw", "colour" => "puce", "count" => "none"
     expect(last_response.status).to eq 422
-    expect(%w[outer_mm hole_mm colour count].map { |f| error_at(f) }).to match [/“three spans” does not read/, /nothing or less/, /does not read as a colour/, /whole number/]
+    expect(%w[outer_mm hole_mm colour count].map { |f| error_at(f) })
+      .to match [/“three spans” does not read/, /nothing or less/, /does not read as a colour/, /whole number/]
     expect(last_response.body).to include('value="three spans"', 'value="dish"')
     expect([Piece.count, Mark.count]).to eq [0, 0]
   end
 
   it "keeps the old size when a new one cannot be read, and says why at the field" do
     mark = ready_mark
-    {"width" => ["3 m", /too long/], "height" => ["0", /nothing or less/], "x" => ["left a bit", /does not read/], "turn" => ["askew", /turn in degrees/]}.each do |field, (typed, words)|
+    {
+      "width" => ["3 m", /too long/],
+      "height" => ["0", /nothing or less/],
+      "x" => ["left a bit", /does not read/],
+      "turn" => ["askew", /turn in degrees/]
+    }.each do |field, (typed, words)|
       send_form "/marks/#{mark.id}/place", field => typed
       expect([last_response.status, error_at(field)]).to match([422, words]), field
       expect(last_response.body).to include(%(value="#{typed}"))
@@ -39,7 +46,11 @@ RSpec.describe "bad input", :shop do
 
   it "turns away files that are not what they say, and keeps the other fields" do
     mark = mark_with_artwork
-    {["the tide is out", "tide.png"] => /does not read this kind of file/, ["", "empty.svg"] => /empty|Choose/, ["0" * (60 * 1024 * 1024), "big.png"] => /60 MB; 40 MB is the most/}.each do |(bytes, name), words|
+    {
+      ["the tide is out", "tide.png"] => /does not read this kind of file/,
+      ["", "empty.svg"] => /empty|Choose/,
+      ["0" * (60 * 1024 * 1024), "big.png"] => /60 MB; 40 MB is the most/
+    }.each do |(bytes, name), words|
       send_form "/marks/#{mark.id}/artwork", "kind" => "file", "source" => "my aunt", "file" => upload(bytes, name)
       expect([last_response.status, error_at("file")]).to match([422, words]), name
       expect(last_response.body).to include('value="my aunt"')
@@ -74,7 +85,8 @@ RSpec.describe "bad input", :shop do
     send_form "/jobs", "title" => "<script>alert(1)</script>"
     get "/jobs"
     expect(last_response.body).to include("&lt;script&gt;alert(1)").and not_include("<script>alert")
-    expect(last_response["content-security-policy"]).to include("default-src 'none'", "script-src 'self'", "style-src 'self'").and not_include("unsafe")
+    expect(last_response["content-security-policy"])
+      .to include("default-src 'none'", "script-src 'self'", "style-src 'self'").and not_include("unsafe")
   end
 
   it "answers a wrong address or a thing put away plainly" do

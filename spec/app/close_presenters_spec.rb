@@ -4,7 +4,17 @@ require_relative "../shop_helper"
 require "pdf/inspector"
 
 RSpec.describe "what pages say up close", :shop do
-  def piece_on(shape, **measures) = Piece.new(shape: shape, measures: measures.transform_keys(&:to_s), material: "glazed", finish: "gloss-paint", colour: "#f2efe6", keep_outs: [], job: Job.new(title: "x"))
+  def piece_on(shape, **measures)
+    Piece.new(
+      shape: shape,
+      measures: measures.transform_keys(&:to_s),
+      material: "glazed",
+      finish: "gloss-paint",
+      colour: "#f2efe6",
+      keep_outs: [],
+      job: Job.new(title: "x")
+    )
+  end
 
   describe Presenters::ShapeSample do
     UpClose::Surfaces.all.each do |kind|
@@ -23,14 +33,16 @@ RSpec.describe "what pages say up close", :shop do
     it "gives a cup's radii, a ball's flat marks and gores, a body's worst strain" do
       expect(said("cup", top_mm: 82, foot_mm: 60, slant_mm: 95)).to match(/354\.1 mm outside, 259\.1 mm inside, 41\.7°/)
       expect(said("dome", ball_mm: 60, cap_mm: 40)).to match(/up to 14\.7 mm across, with softener 27\.6 mm.*5 gores/)
-      expect(said("loft", stations: [[0, 0], [20, 60], [50, 80]])).to match(/between 0 and 20 mm: 25 % along the back.*Nothing takes that flat/)
+      expect(said("loft", stations: [[0, 0], [20, 60], [50, 80]]))
+        .to match(/between 0 and 20 mm: 25 % along the back.*Nothing takes that flat/)
       expect(said("cylinder", diameter_mm: 50, height_mm: 90, film_mm: 0)).to match(/No strain/)
     end
   end
 
   describe UpClose::Surfaces::Strain do
     it "says who takes a strain and who does not" do
-      expect(described_class.words(0.015)).to eq "Film with softener and pressed thin foil take it; dry film and paper do not."
+      expect(described_class.words(0.015))
+        .to eq "Film with softener and pressed thin foil take it; dry film and paper do not."
       expect([0.005, 0.02, 0.2].map { |s| described_class.verdict(s) }).to eq %i[fine watch stop]
     end
   end
@@ -44,7 +56,9 @@ RSpec.describe "what pages say up close", :shop do
       [view, Vips::Image.new_from_buffer(view.png(look, 0), "")]
     end
 
-    def inked(image, row = image.height / 2) = image[3].crop(0, row, image.width, 1).to_a.flatten.each_index.select { |x| image[3].getpoint(x, row).first > 127 }
+    def inked(image, row = image.height / 2)
+      image[3].crop(0, row, image.width, 1).to_a.flatten.each_index.select { |x| image[3].getpoint(x, row).first > 127 }
+    end
 
     it "narrows a mark by the sine of its angle on a tube" do
       view, image = front("cylinder", diameter_mm: 50, height_mm: 60, film_mm: 0)
@@ -60,7 +74,8 @@ RSpec.describe "what pages say up close", :shop do
       expect(inked(image)).to be_empty
       view, image = front("cylinder", diameter_mm: 50, height_mm: 60, film_mm: 0, x_mm: 25 * Math::PI / 2)
       seen = inked(image)
-      expect([seen.last, seen.size / view.scale]).to match [be_within(4).of((728 + 50 * view.scale) / 2), be_within(1.0).of(25 * (1 - Math.cos(20 / 25.0)))]
+      expect([seen.last, seen.size / view.scale])
+        .to match [be_within(4).of((728 + 50 * view.scale) / 2), be_within(1.0).of(25 * (1 - Math.cos(20 / 25.0)))]
     end
 
     it "marks what one glance takes in, where words go round" do
@@ -79,24 +94,35 @@ RSpec.describe "what pages say up close", :shop do
       Actions::PlaceMark.move(other, placed(width_mm: 10, x_mm: 24, y_mm: 0))
       stage = described_class.new(Mark.find(first.id), writer: writer)
       # 30 wide in the middle, 10 wide at 24: 19 − 15
-      expect(stage.findings.find { |f| f.key == :neighbour }).to have_attributes(title: "Clear of badge", figure: "4.0 mm", verdict: :fine, limit: 2.0)
+      expect(stage.findings.find { |f| f.key == :neighbour })
+        .to have_attributes(title: "Clear of badge", figure: "4.0 mm", verdict: :fine, limit: 2.0)
       Actions::PlaceMark.move(other, placed(width_mm: 10, x_mm: 10, y_mm: 0))
-      expect(described_class.new(Mark.find(first.id), writer: writer).findings.find { |f| f.key == :neighbour }).to have_attributes(title: "Lies on badge", verdict: :stop)
-      expect(described_class.new(Mark.find(first.id), writer: writer).view.others.map { |o| o[:kind] }).to eq %w[neighbour]
+      expect(described_class.new(Mark.find(first.id), writer: writer).findings.find { |f| f.key == :neighbour })
+        .to have_attributes(title: "Lies on badge", verdict: :stop)
+      expect(described_class.new(Mark.find(first.id), writer: writer).view.others.map { |o| o[:kind] })
+        .to eq %w[neighbour]
     end
 
     it "says what a width is on the real thing, at the scale last used" do
-      expect(Forms::PlaceForm.new({"real" => "200 m", "ratio" => "1:48"}, mark: first, writer: writer).errors[:real]).to match(/comes to 4166.67 mm wide/)
+      expect(Forms::PlaceForm.new({"real" => "200 m", "ratio" => "1:48"}, mark: first, writer: writer).errors[:real])
+        .to match(/comes to 4166.67 mm wide/)
       form = Forms::PlaceForm.new({"real" => "1.44 m", "ratio" => "1:48"}, mark: first, writer: writer)
       Actions::PlaceMark.call(first, form)
       told = described_class.new(Mark.find(first.id), writer: writer).findings.find { |f| f.key == :real }
-      expect(told).to have_attributes(title: "On the real thing, at 1:48", value: be_within(1e-6).of(1440), working: have_attributes(to_s: "30 × 48 = 1440 mm wide"))
+      expect(told).to have_attributes(
+        title: "On the real thing, at 1:48",
+        value: be_within(1e-6).of(1440),
+        working: have_attributes(to_s: "30 × 48 = 1440 mm wide")
+      )
     end
 
     it "puts registration on the page and on the bench card alike" do
       said = described_class.new(first, writer: writer).registration.map(&:title)
       expect(said).to include("Trim the paper to", "The paper's left edge lies", "Hinge")
-      words = PDF::Inspector::Text.analyze(Presenters::BenchCard.new(first, writer: writer).pdf).strings.join(" ").gsub(/\s+/, " ")
+      words = PDF::Inspector::Text.analyze(Presenters::BenchCard.new(first, writer: writer).pdf)
+        .strings
+        .join(" ")
+        .gsub(/\s+/, " ")
       said.each { |title| expect(words).to include(title) }
     end
 
@@ -115,7 +141,10 @@ RSpec.describe "what pages say up close", :shop do
     it "keeps a mark's scale through steps and its width through sizes, to a millionth" do
       mark = ready_mark
       scale = mark.design.mm_per_unit
-      Actions::PrepareArtwork.call(mark, [{"key" => "thicken", "by_mm" => 0.2, "on" => true}, {"key" => "bend", "radius_mm" => 60, "on" => true}])
+      Actions::PrepareArtwork.call(
+        mark,
+        [{"key" => "thicken", "by_mm" => 0.2, "on" => true}, {"key" => "bend", "radius_mm" => 60, "on" => true}]
+      )
       expect(mark.design.mm_per_unit).to be_within(1e-9).of(scale)
       was = mark.width_mm
       Actions::PlaceMark.move(mark, mark.placement.with(width_mm: 44.0))
@@ -157,14 +186,16 @@ RSpec.describe "what pages say up close", :shop do
       # 2π × 10 ÷ 12 = 5.2
       expect(read(kind: "round", wanted: "12").repeats.to_h).to include("count" => 5, "wanted_mm" => 12.0)
       # 100 ÷ 24 = 4.2: four gaps between five marks
-      expect(read(kind: "along", run: "10 cm", wanted: "24", ends: "whole").repeats.to_h).to eq("kind" => "along", "count" => 5, "run_mm" => 100.0, "ends" => "whole", "wanted_mm" => 24.0)
+      expect(read(kind: "along", run: "10 cm", wanted: "24", ends: "whole").repeats.to_h)
+        .to eq("kind" => "along", "count" => 5, "run_mm" => 100.0, "ends" => "whole", "wanted_mm" => 24.0)
       expect(read(kind: "once").repeats.to_h).to eq({})
     end
 
     it "says what is missing" do
       expect(read(kind: "along", count: "4").errors).to include(:run)
       expect(read(kind: "round", count: "1").errors[:count]).to match(/from 2 to 200/)
-      expect(read(kind: "along", run: "100", count: "4", ends: "centred").errors[:count]).to match(/An even number has none in the middle. Take 3 or 5/)
+      expect(read(kind: "along", run: "100", count: "4", ends: "centred").errors[:count])
+        .to match(/An even number has none in the middle. Take 3 or 5/)
       Actions::PlaceMark.move(mark, mark.placement.with(y_mm: 0))
       expect(read(kind: "round", count: "4").errors[:kind]).to match(/lies in the middle/)
     end

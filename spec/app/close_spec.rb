@@ -3,7 +3,18 @@
 require_relative "../shop_helper"
 
 RSpec.describe "measuring, looking and preparing", :shop do
-  def piece_form(**fields) = {"name" => "plate", "shape" => "rectangle", "width_mm" => "60", "height_mm" => "40", "material" => "wood", "finish" => "sanded", "colour" => "#ecd9b0", "count" => "1"}.merge(fields.transform_keys(&:to_s))
+  def piece_form(**fields)
+    {
+      "name" => "plate",
+      "shape" => "rectangle",
+      "width_mm" => "60",
+      "height_mm" => "40",
+      "material" => "wood",
+      "finish" => "sanded",
+      "colour" => "#ecd9b0",
+      "count" => "1"
+    }.merge(fields.transform_keys(&:to_s))
+  end
 
   def new_piece(**fields)
     send_form "/jobs", "title" => "Fair" unless Job.any?
@@ -26,28 +37,43 @@ RSpec.describe "measuring, looking and preparing", :shop do
 
   it "shows it as drawn, on clear and on white film, and for the loupe; nothing without artwork" do
     mark = mark_with_artwork
-    sizes = %w[look.png?film=wanted look.png?film=clear look.png?film=white impression.png].map { |file| get("/marks/#{mark.id}/#{file}").then { Vips::Image.new_from_buffer(last_response.body, "") } }
-    expect(sizes.map { |image| image.getpoint(0, 0).first(3) }.first(3)).to eq [[255, 255, 255], [236, 217, 176], [252, 250, 245]]
+    sizes = %w[look.png?film=wanted look.png?film=clear look.png?film=white impression.png].map do |file|
+      get("/marks/#{mark.id}/#{file}").then { Vips::Image.new_from_buffer(last_response.body, "") }
+    end
+    expect(sizes.map { |image| image.getpoint(0, 0).first(3) }.first(3))
+      .to eq [[255, 255, 255], [236, 217, 176], [252, 250, 245]]
     get "/marks/#{mark.id}/look.png?film=gold"
     expect(last_response.status).to eq 404
     new_piece
-    %w[checks look.png?film=clear impression.png front.png].each { |file| expect(get("/marks/#{Mark.last.id}/#{file}").status).to eq 404 }
+    %w[checks look.png?film=clear impression.png front.png].each do |file|
+      expect(get("/marks/#{Mark.last.id}/#{file}").status).to eq 404
+    end
   end
 
   it "offers what can be done with a white logo, each way with one press and the file not chosen again" do
     mark = mark_with_artwork
     white = upload(svg('<rect width="40" height="20" fill="#fff"/>'), "ghost.svg")
     answer = send_form "/marks/#{mark.id}/artwork", "kind" => "file", "file" => white
-    expect([answer.status, page_words]).to match [422, /“ghost” is all white.*a printer lays no white.*Invert it.*White film, cut by hand.*White transfer paper, to trace/]
+    expect(answer.status).to eq 422
+    expect(page_words).to match(/“ghost” is all white.*a printer lays no white.*Invert it/)
+      .and match(/White film, cut by hand.*White transfer paper, to trace/)
     original = answer.body[/name="original" value="(\h{64})"/, 1]
-    done = ->(way) { send_form("/marks/#{mark.id}/artwork/white", "original" => original, "name" => "ghost", "way" => way).then { mark.reload } }
-    expect(done["invert"]).to have_attributes(recipe: [], way: nil, artwork: have_attributes(name: "ghost", original: original))
+    done =
+      ->(way) {
+        send_form("/marks/#{mark.id}/artwork/white", "original" => original, "name" => "ghost", "way" => way).then do
+          mark.reload
+        end
+      }
+    expect(done["invert"])
+      .to have_attributes(recipe: [], way: nil, artwork: have_attributes(name: "ghost", original: original))
     expect(done["trace"]).to have_attributes(way: "tracing", picked: {"colour" => "white"}, stock: "letter-paper")
     cut = done["cut-round"]
     expect(cut).to have_attributes(way: "water-slide", stock: "white-film")
     # 0.3 mm outside the 40 × 20 it was
     expect(cut.design.ink.box.width / cut.design.ratio * cut.design.mm_per_unit).to be_within(1e-6).of(cut.width_mm)
-    %w[artwork method place sheet pack.pdf].each { |page| expect(get("/marks/#{mark.id}/#{page}").status).to eq(200), page }
+    %w[artwork method place sheet pack.pdf].each do |page|
+      expect(get("/marks/#{mark.id}/#{page}").status).to eq(200), page
+    end
     expect(get("/artworks/#{cut.artwork_id}/original").body).to include "#fff"
     expect(send_form("/marks/#{mark.id}/artwork/white", "original" => "../../etc", "way" => "trace").status).to eq 404
   end
@@ -58,21 +84,35 @@ RSpec.describe "measuring, looking and preparing", :shop do
     answer = send_form "/marks/#{mark.id}/recipe", "act" => "add", "add" => "thicken"
     expect([answer.status, mark.reload.width_mm]).to match [303, be_within(1e-6).of(was + 0.1)]
     expect(mark.pack.ink_box(mark.pack.cells.first).width).to be_within(1e-6).of(was + 0.1)
-    refused = send_form "/marks/#{mark.id}/recipe", "act" => "keep", "steps" => {"0" => {"key" => "thicken", "on" => "1", "by_mm" => "77"}}
+    refused = send_form "/marks/#{mark.id}/recipe",
+      "act" => "keep", "steps" => {"0" => {"key" => "thicken", "on" => "1", "by_mm" => "77"}}
     expect([refused.status, refused.body]).to match [422, /value="77"/]
-    send_form "/marks/#{mark.id}/recipe", "act" => "drop:0", "steps" => {"0" => {"key" => "thicken", "on" => "1", "by_mm" => "0.05"}}
+    send_form "/marks/#{mark.id}/recipe",
+      "act" => "drop:0", "steps" => {"0" => {"key" => "thicken", "on" => "1", "by_mm" => "0.05"}}
     expect(mark.reload.width_mm).to be_within(1e-6).of(was)
     send_form "/marks/#{mark.id}/recipe", "act" => "undo"
     expect(mark.reload.recipe.first).to include("key" => "thicken", "by_mm" => 0.05)
   end
 
   it "keeps places to keep off, and takes an outline from a DXF with its holes" do
-    new_piece("keep" => [{"kind" => "disc", "x" => "-10", "y" => "5", "width" => "1/4\"", "height" => "", "words" => "screw"}, {"kind" => "disc", "x" => "", "y" => "", "width" => ""}])
-    expect(Piece.last.keep_outs).to eq [{"kind" => "disc", "x" => -10.0, "y" => 5.0, "width" => 6.35, "height" => 6.35, "words" => "screw"}]
+    new_piece("keep" => [
+      {"kind" => "disc", "x" => "-10", "y" => "5", "width" => "1/4\"", "height" => "", "words" => "screw"},
+      {"kind" => "disc", "x" => "", "y" => "", "width" => ""}
+    ])
+    expect(Piece.last.keep_outs)
+      .to eq [{"kind" => "disc", "x" => -10.0, "y" => 5.0, "width" => 6.35, "height" => 6.35, "words" => "screw"}]
     refused = new_piece("keep" => [{"kind" => "disc", "x" => "1", "width" => "big"}])
     expect([refused.status, refused.body]).to match [422, /Keep-out 1: .*does not read as a length/]
-    outline = UpClose::Formats::DXF::Writer.call({"A" => [shape("rounded-rectangle", width_mm: 90, height_mm: 50, corner_mm: 8).path, UpClose::Geometry::Shapes.ellipse(20, 0, 3, 3)]})
-    new_piece("shape" => "free-polygon", "points" => "", "outline_as" => "piece", "outline_file" => upload(outline, "plate.dxf"))
+    outline = UpClose::Formats::DXF::Writer.call({"A" => [
+      shape("rounded-rectangle", width_mm: 90, height_mm: 50, corner_mm: 8).path,
+      UpClose::Geometry::Shapes.ellipse(20, 0, 3, 3)
+    ]})
+    new_piece(
+      "shape" => "free-polygon",
+      "points" => "",
+      "outline_as" => "piece",
+      "outline_file" => upload(outline, "plate.dxf")
+    )
     expect(Piece.last.to_core.box).to have_attributes(width: be_within(0.05).of(90), height: be_within(0.05).of(50))
     expect(Piece.last.keep_outs.first).to include("kind" => "disc", "x" => be_within(0.05).of(20))
     get "/pieces/#{Piece.last.id}/outline.dxf"
@@ -95,46 +135,90 @@ RSpec.describe "measuring, looking and preparing", :shop do
 
   describe "a photo" do
     let(:piece) { mark_with_artwork.piece }
-    let(:photo) { Vips::Image.black(400, 300).linear(1, 200).cast(:uchar).draw_rect([0], 100, 100, 200, 50, fill: true) }
+    let(:photo) do
+      Vips::Image.black(400, 300).linear(1, 200).cast(:uchar).draw_rect([0], 100, 100, 200, 50, fill: true)
+    end
 
-    def marked(**places) = JSON.generate({reference: [[100, 200], [300, 200]], corners: [[100, 100], [300, 100], [300, 150], [100, 150]], lines: [[[100, 100], [300, 100]]], trace: []}.merge(places))
+    def marked(**places)
+      JSON.generate({
+        reference: [[100, 200], [300, 200]],
+        corners: [[100, 100], [300, 100], [300, 150], [100, 150]],
+        lines: [[[100, 100], [300, 100]]],
+        trace: []
+      }.merge(places))
+    end
 
     before { send_form "/pieces/#{piece.id}/photo", "photo" => upload(photo.jpegsave_buffer, "bench.jpg") }
 
     it "is read by a reference, with its ±, and kept" do
-      answer = JSON.parse(send_form("/pieces/#{piece.id}/photo/marked", "mode" => "reference", "length" => "50", "marked" => marked).body)
+      answer = JSON.parse(
+        send_form("/pieces/#{piece.id}/photo/marked", "mode" => "reference", "length" => "50", "marked" => marked).body
+      )
       # 200 px are 50 mm; ± 50 × 2 ÷ 200 + 2 × 0.25
       expect(answer["said"]).to match(/50\.0 mm ± 1\.0/)
       expect(piece.reload.photo).to include("length_mm" => 50.0, "mode" => "reference")
     end
 
     it "gives its outline to the piece, and refuses one with no corners" do
-      send_form "/pieces/#{piece.id}/photo/outline", "mode" => "corners", "rect_width" => "80", "rect_height" => "20", "marked" => marked(trace: [[100, 100], [300, 100], [300, 150]])
+      send_form "/pieces/#{piece.id}/photo/outline",
+        "mode" => "corners",
+        "rect_width" => "80",
+        "rect_height" => "20",
+        "marked" => marked(trace: [[100, 100], [300, 100], [300, 150]])
       expect(piece.reload.to_core.box).to have_attributes(width: be_within(1e-6).of(80), height: be_within(1e-6).of(20))
       expect(get("/pieces/#{piece.id}/straightened.png").status).to eq 200
-      expect(send_form("/pieces/#{piece.id}/photo/outline", "mode" => "corners", "rect_width" => "80", "rect_height" => "20", "marked" => marked).body).to match(/three corners/)
+      expect(send_form(
+        "/pieces/#{piece.id}/photo/outline",
+        "mode" => "corners",
+        "rect_width" => "80",
+        "rect_height" => "20",
+        "marked" => marked
+      ).body)
+        .to match(/three corners/)
     end
 
     it "says what is wrong with corners, references, files and lengths" do
-      ask = ->(fields) { JSON.parse(send_form("/pieces/#{piece.id}/photo/marked", {"marked" => marked}.merge(fields)).body)["errors"].values.first }
-      expect(ask["mode" => "corners", "rect_width" => "8", "rect_height" => "2", "marked" => marked(corners: [[100, 100], [300, 150], [300, 100], [100, 150]])]).to match(/crossed/)
-      expect(ask["mode" => "reference", "length" => "50", "marked" => marked(reference: [[9, 9], [9, 9]])]).to match(/too short/)
+      ask =
+        ->(fields) {
+          JSON.parse(send_form("/pieces/#{piece.id}/photo/marked", {"marked" => marked}.merge(fields)).body)["errors"]
+            .values
+            .first
+        }
+      expect(
+        ask["mode" => "corners", "rect_width" => "8", "rect_height" => "2", "marked" => marked(
+          corners: [[100, 100], [300, 150], [300, 100], [100, 150]]
+        )]
+      )
+        .to match(/crossed/)
+      expect(ask["mode" => "reference", "length" => "50", "marked" => marked(reference: [[9, 9], [9, 9]])])
+        .to match(/too short/)
       expect(ask["mode" => "reference", "length" => "zero"]).to match(/does not read as a length/)
       expect(ask["mode" => "reference", "length" => "50", "marked" => "nonsense"]).to match(/did not come through/)
-      expect(send_form("/pieces/#{piece.id}/photo", "photo" => upload("dear all", "a.jpg")).body).to match(/does not read this kind of file/)
+      expect(send_form("/pieces/#{piece.id}/photo", "photo" => upload("dear all", "a.jpg")).body)
+        .to match(/does not read this kind of file/)
     end
   end
 
   it "sets a number range, one mark each, as wide as the widest" do
     new_piece("width_mm" => "200", "height_mm" => "100")
     mark = Mark.last
-    send_form "/marks/#{mark.id}/artwork", "kind" => "lettering", "font" => "overpass-bold", "cap_height" => "5", "text" => "", "set" => "Tender 8…12", "side" => "straight"
+    send_form "/marks/#{mark.id}/artwork",
+      "kind" => "lettering",
+      "font" => "overpass-bold",
+      "cap_height" => "5",
+      "text" => "",
+      "set" => "Tender 8…12",
+      "side" => "straight"
     mark.reload
     expect([mark.artwork.members.size, mark.copies_wanted]).to eq [5, 5]
-    wide = ->(text) { UpClose::Artwork::Lettering.new(Shelves::FontShelf.fetch("overpass-bold"), text).drawing.ink.box.width * 5 }
+    wide = ->(text) {
+      UpClose::Artwork::Lettering.new(Shelves::FontShelf.fetch("overpass-bold"), text).drawing.ink.box.width * 5
+    }
     expect(mark.width_mm).to be_within(0.01).of(%w[8 9 10 11 12].map { |n| wide["Tender #{n}"] }.max)
     send_form "/marks/#{mark.id}/method", "way" => "water-slide", "printer" => "laser"
-    paths = mark.reload.pack.pages.first.items.grep(UpClose::Printing::Items::Mark).map { |item| item.artwork.drawing.shapes.first.path.commands.size }
+    paths = mark.reload.pack.pages.first.items.grep(UpClose::Printing::Items::Mark).map do |item|
+      item.artwork.drawing.shapes.first.path.commands.size
+    end
     expect(paths.uniq.size).to be > 2
     get "/marks/#{mark.id}/record?copy=2"
     expect(page_words).to match(/Copy 2 ?: Tender 9/)
@@ -142,13 +226,16 @@ RSpec.describe "measuring, looking and preparing", :shop do
 
   it "takes a set from a table, and says which letters the font lacks" do
     new_piece
-    lettering = {"kind" => "lettering", "font" => "overpass-bold", "cap_height" => "5", "text" => "", "side" => "straight"}
-    answer = send_form "/marks/#{Mark.last.id}/artwork", lettering.merge("set_file" => upload("\xEF\xBB\xBFname;berth\r\n\"Mary; Ann\";4\r\n名;5\r\n", "crew.csv"))
+    lettering =
+      {"kind" => "lettering", "font" => "overpass-bold", "cap_height" => "5", "text" => "", "side" => "straight"}
+    answer = send_form "/marks/#{Mark.last.id}/artwork",
+      lettering.merge("set_file" => upload("\xEF\xBB\xBFname;berth\r\n\"Mary; Ann\";4\r\n名;5\r\n", "crew.csv"))
     # shown before it is kept
     expect([answer.status, answer.body, Artwork.count]).to match [200, /2 read from crew.csv.*>Mary; Ann\n名</m, 0]
     answer = send_form "/marks/#{Mark.last.id}/artwork", lettering.merge("set" => "Mary; Ann\n名")
     expect([answer.status, page_words]).to match [422, /Overpass Bold has no “名”/]
-    send_form "/marks/#{Mark.last.id}/artwork", "kind" => "lettering", "font" => "overpass-bold", "text" => "ARC", "side" => "outside", "radius" => "30"
+    send_form "/marks/#{Mark.last.id}/artwork",
+      "kind" => "lettering", "font" => "overpass-bold", "text" => "ARC", "side" => "outside", "radius" => "30"
     expect(page_words).to match(/Give the cap height too, so that the arc has a size/)
   end
 end

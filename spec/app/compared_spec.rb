@@ -11,7 +11,8 @@ RSpec.describe "every way, side by side, for a mark", :shop do
     get "/marks/#{mark.id}/compare"
     expect(order.size).to eq UpClose::Methods.all.size
     expect(order).to eq Presenters::Compared.new(mark, "inkjet").to_core.sorted.map { |row| row.method.key }
-    expect(page_words).to match(/side by side .* We suggest #{Presenters::Compared.new(mark, "inkjet").to_core.pick.method.title.downcase}\. .* in 100 succeed/)
+    pick = Presenters::Compared.new(mark, "inkjet").to_core.pick.method.title.downcase
+    expect(page_words).to match(/side by side .* We suggest #{pick}\. .* in 100 succeed/)
     %w[chance hands elapsed line fumes heat cost].each do |sort|
       get "/marks/#{mark.id}/compare?printer=laser&sort=#{sort}"
       expect(order).to eq Presenters::Compared.new(mark, "laser").to_core.sorted(sort).map { |row| row.method.key }
@@ -21,7 +22,11 @@ RSpec.describe "every way, side by side, for a mark", :shop do
   end
 
   it "learns from what this shop wrote down, a sheet's price, and the fumes it accepts" do
-    shown = ->(text) { get("/marks/#{mark.id}/compare?printer=laser") && last_response.body[/<tr id="way-#{text}".*?<\/tr>/m].gsub(/<[^>]+>/, " ").squeeze(" \n") }
+    shown =
+      ->(text) {
+        get("/marks/#{mark.id}/compare?printer=laser") &&
+          last_response.body[/<tr id="way-#{text}".*?<\/tr>/m].gsub(/<[^>]+>/, " ").squeeze(" \n")
+      }
     expect(shown["solvent-rub"]).to match(/60 %.*no price/m)
     other = ready_mark(way: "solvent-rub", printer: "laser")
     6.times { |i| Attempt.create!(mark: other, copy: i + 1, result: "good", faults: []) }
@@ -47,7 +52,16 @@ RSpec.describe "every way, side by side, for a mark", :shop do
   end
 
   it "hears how the piece is used, from its own page" do
-    send_form "/marks/#{mark.id}/measure", "name" => "plate", "shape" => "rectangle", "width_mm" => "60", "height_mm" => "40", "material" => "brass", "finish" => "etched", "colour" => "#c9a646", "count" => "2", "uses" => %w[food skin juggling]
+    send_form "/marks/#{mark.id}/measure",
+      "name" => "plate",
+      "shape" => "rectangle",
+      "width_mm" => "60",
+      "height_mm" => "40",
+      "material" => "brass",
+      "finish" => "etched",
+      "colour" => "#c9a646",
+      "count" => "2",
+      "uses" => %w[food skin juggling]
     expect(mark.piece.reload.uses).to eq %w[food skin]
     get "/marks/#{mark.id}/compare?printer=laser"
     expect(page_words).to match(/no finish food-safe.*Nickel and unknown alloys/)
@@ -58,7 +72,8 @@ RSpec.describe "every way, side by side, for a mark", :shop do
   it "uses a way from the table, and takes one that is refused nowhere" do
     send_form "/marks/#{mark.id}/method", "way" => "gel-medium", "printer" => "laser", "stock" => "quick-peel"
     expect(mark.reload).to have_attributes(way: "gel-medium", sealer: be_a(String))
-    answer = send_form("/marks/#{mark.id}/method", "way" => "baked-medium", "printer" => "laser", "stock" => "letter-paper")
+    answer =
+      send_form("/marks/#{mark.id}/method", "way" => "baked-medium", "printer" => "laser", "stock" => "letter-paper")
     expect([answer.status, page_words]).to match [422, /Baked medium on metal is not for wood/]
     expect(mark.reload.way).to eq "gel-medium"
   end

@@ -8,18 +8,30 @@ RSpec.describe "simulated devices", :shop, :measured do
   let(:a4) { UpClose::Printing::Paper.fetch("a4") }
   let(:dpi) { Devices::Simulated::Printer.fetch("harbour-laser").dpi }
 
-  def pdf(*items) = UpClose::Formats::PDF::Writer.new([UpClose::Printing::Page.new(paper: a4, items: items)], fonts: types[:paths], title: "t").call
+  def pdf(*items)
+    UpClose::Formats::PDF::Writer
+      .new([UpClose::Printing::Page.new(paper: a4, items: items)], fonts: types[:paths], title: "t")
+      .call
+  end
 
   def block(x, y, width, height) = UpClose::Printing::Items::Block.new(box(x, y, width, height))
 
   def print(key, *items) = Devices::Simulated::Printer.fetch(key).print(pdf(*items), width_mm: 210, height_mm: 297)
 
   # the middle grey of a place, mm
-  def grey_at(sheet, x, y, size = 2) = sheet.crop(((x - size / 2.0) * dpi / 25.4).round, ((y - size / 2.0) * dpi / 25.4).round, (size * dpi / 25.4).round, (size * dpi / 25.4).round).avg
+  def grey_at(sheet, x, y, size = 2)
+    sheet.crop(
+      ((x - size / 2.0) * dpi / 25.4).round,
+      ((y - size / 2.0) * dpi / 25.4).round,
+      (size * dpi / 25.4).round,
+      (size * dpi / 25.4).round
+    ).avg
+  end
 
   # what any printer here must do, whatever its faults
   Devices::Simulated::Printer::ALL.each_key do |key|
-    it "prints a sheet of its own size, cannot reach the edge, and prints the same page the same way again: #{key}", slow: key != "kitchen-inkjet" do
+    it "prints a sheet of its own size, cannot reach the edge, and prints the same page the same way again: #{key}",
+      slow: key != "kitchen-inkjet" do
       sheet = print(key, block(0, 0, 210, 297))
       faults = Devices::Simulated::Printer.fetch(key).faults
       expect([sheet.width, sheet.height]).to eq [(210 * dpi / 25.4).round, (297 * dpi / 25.4).round]
@@ -30,12 +42,19 @@ RSpec.describe "simulated devices", :shop, :measured do
 
     it "moves, stretches and leans a page by what it hides: #{key}" do
       hidden = Devices::Simulated::Printer.fetch(key).faults
-      known = UpClose::Printing::Calibration.new(x_scale: hidden.x_scale, y_scale: hidden.y_scale, skew_deg: hidden.skew_deg, turn_deg: hidden.turn_deg, offset: point(*hidden.offset_mm))
+      known = UpClose::Printing::Calibration.new(
+        x_scale: hidden.x_scale,
+        y_scale: hidden.y_scale,
+        skew_deg: hidden.skew_deg,
+        turn_deg: hidden.turn_deg,
+        offset: point(*hidden.offset_mm)
+      )
       sheet = print(key, block(60, 240, 4, 4))
       # within the dark block's own box, where its corners come to lie
       corners = box(60, 240, 4, 4).corners.map { |p| known.map.apply(p) }
       wanted = UpClose::Geometry::Box.around(corners)
-      expect(ink_found(sheet, area(wanted), dpi: dpi).values).to match(area(wanted).values.map { |v| be_within(0.12).of(v) })
+      expect(ink_found(sheet, area(wanted), dpi: dpi).values)
+        .to match(area(wanted).values.map { |v| be_within(0.12).of(v) })
     end
   end
 
@@ -52,7 +71,13 @@ RSpec.describe "simulated devices", :shop, :measured do
     expect((scan.xres * 25.4).round).to eq 300
     expect([scan.getpoint(20, 20).first, scan.avg]).to match [be_within(20).of(60), be_between(150, 250)]
     # the bar climbs by its turn on the printer's paper and in the scanner
-    middles = [900, 1500].map { |x| scan.crop(x, 400, 1, 400).to_a.flatten.each_index.select { |y| scan.getpoint(x, 400 + y).first < 110 }.then { |dark| dark.sum / dark.size.to_f } }
+    middles = [900, 1500].map do |x|
+      scan.crop(x, 400, 1, 400).to_a.flatten.each_index.select { |y|
+        scan.getpoint(x, 400 + y).first < 110
+      }.then do |dark|
+        dark.sum / dark.size.to_f
+      end
+    end
     expect((middles[1] - middles[0]) / 600).to be_within(0.002).of(Math.tan(2.25 * Math::PI / 180))
   end
 
@@ -68,13 +93,23 @@ RSpec.describe "simulated devices", :shop, :measured do
   it "lets the command line find a printer out, on the paper its crosses were printed for" do
     page = UpClose::Printing::Calibrating::CrossPage.new(UpClose::Printing::Paper.fetch("letter")).page
     device = Devices::Simulated::Printer.fetch("harbour-laser")
-    sheet = device.print(UpClose::Formats::PDF::Writer.new([page], fonts: types[:paths], title: "t").call, width_mm: 215.9, height_mm: 279.4)
+    sheet = device.print(
+      UpClose::Formats::PDF::Writer.new([page], fonts: types[:paths], title: "t").call,
+      width_mm: 215.9,
+      height_mm: 279.4
+    )
     file = File.join(HOME, "crosses.png")
     File.binwrite(file, Devices::Simulated::Scanner.new.scan(sheet, sheet_dpi: device.dpi, turn_deg: -1.2))
     out, err = StringIO.new, StringIO.new
     expect(CommandLine::Runner.call(["calibrate", file, "--dpi", "300"], out: out, err: err)).to eq 0
     told = JSON.parse(out.string)
-    expect(told).to include("paper" => "letter", "x_scale" => be_within(2e-4).of(device.faults.x_scale), "y_scale" => be_within(2e-4).of(device.faults.y_scale), "skew_deg" => be_within(0.02).of(device.faults.skew_deg), "residual_mm" => be < 0.05)
+    expect(told).to include(
+      "paper" => "letter",
+      "x_scale" => be_within(2e-4).of(device.faults.x_scale),
+      "y_scale" => be_within(2e-4).of(device.faults.y_scale),
+      "skew_deg" => be_within(0.02).of(device.faults.skew_deg),
+      "residual_mm" => be < 0.05
+    )
     expect(CommandLine::Runner.call(["calibrate", file, "--dpi", "300", "--paper", "a4"], out: out, err: err)).to eq 1
     expect(err.string).to match(/from where this paper's page has them|missing/)
   end
@@ -83,21 +118,25 @@ RSpec.describe "simulated devices", :shop, :measured do
     it "is exact where there is nothing to fit, and the plain mean where there is" do
       map = UpClose::Geometry::Transform.new(1.01, 0.02, -0.03, 0.98, 4, -5)
       places = [[0, 0], [10, 0], [0, 10], [7, 9]].map { |x, y| point(x, y) }
-      expect(described_class.call(places.map { |p| [p, map.apply(p)] }).to_a).to match(map.to_a.map { |v| be_within(1e-12).of(v) })
-      # four corners of a square, one moved out by 4: the middle of the square moves by 1, its slope by 4 ÷ (4 × 5) each way
+      expect(described_class.call(places.map { |p| [p, map.apply(p)] }).to_a)
+        .to match(map.to_a.map { |v| be_within(1e-12).of(v) })
+      # four corners of a square, one moved out by 4: the middle of
+      # the square moves by 1, its slope by 4 ÷ (4 × 5) each way
       square = [[-5, -5], [5, -5], [5, 5], [-5, 5]].map { |x, y| point(x, y) }
       moved = square.each_with_index.map { |p, i| [p, (i == 2) ? p + point(4, 0) : p] }
       expect(described_class.call(moved).to_a).to match [1.2, 0, 0.2, 1, 1, 0].map { |v| be_within(1e-12).of(v) }
     end
   end
 
-  it "prints a mark's sheet to the tray, what the loaded sheet no longer has left dark, and shows it among the devices" do
+  it "prints a mark's sheet to the tray, what the loaded sheet no longer has left dark, and shows it among " \
+    "the devices" do
     mark = ready_mark(way: "water-slide", printer: "laser")
     laser = Printer.create!(name: "Harbour office laser", kind: "laser", simulated: "harbour-laser")
     send_form "/drawer", "stock" => "clear-film", "printer" => "laser", "size" => "a4", "used" => "0, 0, 210, 100"
     send_form "/marks/#{mark.id}/sheet", "copies" => "1", "paper" => "a4", "leftovers" => "1"
     expect(send_form("/marks/#{mark.id}/send", "sheet" => "2").body).to match(/There is no sheet 2/)
-    expect(send_form("/marks/#{mark.id}/send", "sheet" => "1").headers["Location"]).to end_with("/devices#device-#{laser.id}")
+    expect(send_form("/marks/#{mark.id}/send", "sheet" => "1").headers["Location"])
+      .to end_with("/devices#device-#{laser.id}")
     sheet = Vips::Image.new_from_buffer(get("/printers/#{laser.id}/tray/sheet.png?whole=1").body, "")
     place = mark.reload.layout.sheets.first["places"].first
     expect([grey_at(sheet, 105, 50), grey_at(sheet, place["x"], place["y"])]).to match [be_within(15).of(60), be < 70]

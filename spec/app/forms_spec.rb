@@ -7,7 +7,8 @@ RSpec.describe Forms do
     def form(**typed) = described_class.new({"title" => "Fair"}.merge(typed.transform_keys(&:to_s)))
 
     it "takes a date or none, and keeps words as they came" do
-      expect(form(due_on: "2026-12-24", note: "  by hand ").values).to include(due_on: Date.new(2026, 12, 24), note: "by hand")
+      expect(form(due_on: "2026-12-24", note: "  by hand ").values)
+        .to include(due_on: Date.new(2026, 12, 24), note: "by hand")
       expect(form(due_on: "").values).to include(due_on: nil)
     end
 
@@ -22,7 +23,16 @@ RSpec.describe Forms do
 
   describe Forms::PieceForm do
     def form(**typed)
-      usual = {name: "plate", shape: "rectangle", width_mm: "60", height_mm: "40", material: "brass", finish: "etched", colour: "#c9a646", count: "3"}
+      usual = {
+        name: "plate",
+        shape: "rectangle",
+        width_mm: "60",
+        height_mm: "40",
+        material: "brass",
+        finish: "etched",
+        colour: "#c9a646",
+        count: "3"
+      }
       described_class.new(usual.merge(typed).transform_keys(&:to_s))
     end
 
@@ -47,9 +57,12 @@ RSpec.describe Forms do
     def form(**typed) = described_class.new(typed.transform_keys(&:to_s))
 
     it "keeps to stocks and schools the method and printer have" do
-      expect(form(way: "water-slide", printer: "inkjet", stock: "white-film", "pick_water-slide_pace": "long").values).to include(stock: "white-film", picked: {edge: :border, pace: :long, seal_print: :coats})
-      expect(form(way: "ink-offset", printer: "inkjet", stock: "white-film").values).to include(stock: "label-backing", picked: {})
-      expect(form(way: "water-slide", printer: "laser", "pick_water-slide_edge": "torn").values[:picked][:edge]).to eq :border
+      expect(form(way: "water-slide", printer: "inkjet", stock: "white-film", "pick_water-slide_pace": "long").values)
+        .to include(stock: "white-film", picked: {edge: :border, pace: :long, seal_print: :coats})
+      expect(form(way: "ink-offset", printer: "inkjet", stock: "white-film").values)
+        .to include(stock: "label-backing", picked: {})
+      expect(form(way: "water-slide", printer: "laser", "pick_water-slide_edge": "torn").values[:picked][:edge])
+        .to eq :border
     end
 
     it "asks for what is missing" do
@@ -73,12 +86,14 @@ RSpec.describe Forms do
 
     it "takes height, or a distance either way, in any unit" do
       expect(form("height" => "10").placement.width_mm).to be_within(1e-9).of(20)
-      expect(form("x" => "−1/2\"", "y" => "+3").placement).to have_attributes(x_mm: be_within(1e-9).of(-12.7), y_mm: 3.0)
+      expect(form("x" => "−1/2\"", "y" => "+3").placement)
+        .to have_attributes(x_mm: be_within(1e-9).of(-12.7), y_mm: 3.0)
       expect(form("x" => "0", "clearance" => "0").values).to include(x_mm: 0.0, clearance_mm: 0.0)
     end
 
     it "brings turns into one round, and reads them with their sign" do
-      expect(["90", "-45°", "370", "180", "12,5"].map { |t| form("turn" => t).placement.turn_deg }).to eq [90, -45, 10, -180, 12.5]
+      expect(["90", "-45°", "370", "180", "12,5"].map { |t| form("turn" => t).placement.turn_deg })
+        .to eq [90, -45, 10, -180, 12.5]
     end
 
     it "refuses a height that would make it absurdly wide" do
@@ -90,7 +105,8 @@ RSpec.describe Forms do
   describe Forms::AttemptForm do
     it "wants a result, and keeps only faults it knows" do
       expect(described_class.new({}).error(:result)).to match(/good, usable or spoilt/)
-      expect(described_class.new({"result" => "good", "faults" => ["haze", "<b>"]}).values).to include(result: "good", faults: ["haze"])
+      expect(described_class.new({"result" => "good", "faults" => ["haze", "<b>"]}).values)
+        .to include(result: "good", faults: ["haze"])
     end
   end
 end

@@ -6,7 +6,12 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
   let(:badge) { ready_mark }
   let(:plate) { ready_mark.tap { |mark| send_form "/marks/#{mark.id}/place", "width" => "44" } }
 
-  def lay(mark, **more) = send_form("/marks/#{mark.id}/sheet", {"copies" => "2", "paper" => "a5", "leftovers" => "", "gap_mm" => "3"}.merge(more.transform_keys(&:to_s)))
+  def lay(mark, **more)
+    send_form(
+      "/marks/#{mark.id}/sheet",
+      {"copies" => "2", "paper" => "a5", "leftovers" => "", "gap_mm" => "3"}.merge(more.transform_keys(&:to_s))
+    )
+  end
 
   def lines(layout) = layout.cut_lines.flatten(1).map { |place, line| [layout.label(place), line] }
 
@@ -23,15 +28,20 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
     lay(other)
     both
     get "/marks/#{badge.id}/sheet"
-    expect(last_response.body).to include(%(id="with-#{plate.id}")).and(satisfy { |page| !page.include?(%(id="with-#{other.id}")) })
+    expect(last_response.body)
+      .to include(%(id="with-#{plate.id}")).and(satisfy { |page| !page.include?(%(id="with-#{other.id}")) })
     layout = gang
-    expect([layout.marks.to_a, layout.sheets.size, lines(layout).map(&:first).sort]).to eq [[badge, plate], 1, %w[A1 A2 B1 B2]]
+    expect([layout.marks.to_a, layout.sheets.size, lines(layout).map(&:first).sort])
+      .to eq [[badge, plate], 1, %w[A1 A2 B1 B2]]
     regions = lines(layout).map { |_, line| UpClose::Geometry::Region.polygon(line.map(&:to_a)) }
     expect(regions.combination(2).map { |a, b| a.distance(b) }.min).to be >= 3 - 1e-6
     expect(plate.reload.layout).to eq layout
-    %w[pack.pdf cut/1.dxf sheets/1.svg?show=1].each { |file| expect(get("/marks/#{plate.id}/#{file}").status).to eq 200 }
+    %w[pack.pdf cut/1.dxf sheets/1.svg?show=1].each do |file|
+      expect(get("/marks/#{plate.id}/#{file}").status).to eq 200
+    end
     expect(get("/marks/#{plate.id}/cut/1.svg").body.scan(/<g id="copy (\w\d)"/).flatten.sort).to eq %w[a1 a2 b1 b2]
-    expect(badge.print_pack.pages.flat_map(&:marks).map { |item| item.box.width.round(3) }.tally).to eq(30.0 => 2, 44.0 => 2)
+    expect(badge.print_pack.pages.flat_map(&:marks).map { |item| item.box.width.round(3) }.tally)
+      .to eq(30.0 => 2, 44.0 => 2)
   end
 
   it "offers what can be done with a mark too large for its paper while another waits, each with one press" do
@@ -40,7 +50,11 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
     send_form "/marks/#{badge.id}/place", "width" => "200"
     lay(badge, gap_mm: "2.5")
     expect(last_response.status).to eq 422
-    expect(page_words).to match(/does not fit on A5.*Make it as large as fits 188 . 0 × 94 . 0.*Print it on A4 as it is.*Print it in tiles that lap over/)
+    expect(page_words)
+      .to match(
+        /does not fit on A5.*Make it as large as fits 188 . 0 × 94 . 0.*Print it on A4 as it is/
+      )
+      .and match(/Print it in tiles that lap over/)
     expect(page_words).not_to include "Turn it on the sheet"
     expect(page_words).to include plate.title
     send_form "/marks/#{badge.id}/place/largest", "where" => "paper", "paper" => "a5"
@@ -51,9 +65,11 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
   end
 
   it "turns one that fits only on the slant" do
-    # a slanted bar: its box, 148 × 148 with borders 154 wide, is too wide for A5 in rows; its outline fits along the diagonal or upright
+    # a slanted bar: its box, 148 × 148 with borders 154 wide, is too wide
+    # for A5 in rows; its outline fits along the diagonal or upright
     bar = mark_with_artwork
-    send_form "/marks/#{bar.id}/artwork", "kind" => "file", "file" => upload(svg('<rect width="200" height="8" transform="rotate(45)"/>'), "bar.svg")
+    send_form "/marks/#{bar.id}/artwork",
+      "kind" => "file", "file" => upload(svg('<rect width="200" height="8" transform="rotate(45)"/>'), "bar.svg")
     send_form "/marks/#{bar.id}/method", "way" => "water-slide", "printer" => "laser"
     send_form "/marks/#{bar.id}/place", "width" => "132"
     bar.reload.update!(paper: "a5")
@@ -84,11 +100,20 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
   it "moves a copy by its mark and number, and says on whose it would lie" do
     layout = gang
     at = layout.sheets.first["places"].find { |p| p["mark"] == plate.id && p["copy"] == 1 }
-    answer = send_form("/marks/#{badge.id}/layout/move", "of" => badge.id, "copy" => "1", "x" => at["x"], "y" => at["y"], "turn" => "0", "try" => "1")
+    answer = send_form(
+      "/marks/#{badge.id}/layout/move",
+      "of" => badge.id,
+      "copy" => "1",
+      "x" => at["x"],
+      "y" => at["y"],
+      "turn" => "0",
+      "try" => "1"
+    )
     expect([answer.status, JSON.parse(answer.body)["said"]]).to match [422, /On copy B1/]
     send_form("/marks/#{badge.id}/layout/pin", "of" => plate.id, "copy" => "1")
     send_form("/marks/#{badge.id}/layout/again")
-    expect(badge.reload.layout.sheets.first["places"].find { |p| p["pinned"] }).to include(at.slice("mark", "copy", "x", "y", "turn"))
+    expect(badge.reload.layout.sheets.first["places"].find { |p| p["pinned"] })
+      .to include(at.slice("mark", "copy", "x", "y", "turn"))
   end
 
   it "keeps the webs, frame and leading edge asked for, and turns only as allowed" do
@@ -99,7 +124,8 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
     expect(regions.combination(2).map { |a, b| a.distance(b) }.min).to be >= 6 - 1e-6
     expect([boxes.map(&:x).min, boxes.map(&:y).min]).to match [be >= 11 - 1e-6, be >= 40 - 1e-6]
     expect(boxes.map { |box| box.width.round(2) }.uniq).to include(33.0)
-    expect(layout.sheets.flat_map { |s| s["places"].select { |p| p["mark"] == badge.id }.map { |p| p["turn"] } }.uniq).to eq [0]
+    expect(layout.sheets.flat_map { |s| s["places"].select { |p| p["mark"] == badge.id }.map { |p| p["turn"] } }.uniq)
+      .to eq [0]
     answer = lay(badge, gap_mm: "wide", frame_mm: "900")
     expect([answer.status, page_words]).to match [422, /does not read as a length.*60/]
     expect(answer.body).to include('value="wide"')
@@ -112,10 +138,13 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
     expect(badge.reload.allowances.turns.size).to eq 24
   end
 
-  it "searches beside the page when asked to try for longer, tells how far it is, and keeps the best when told to stop" do
+  it "searches beside the page when asked to try for longer, tells how far it is, and keeps the best when " \
+    "told to stop" do
     both
     Actions::LookAtArtwork.once(badge.reload)
-    allow(Actions::LaySheet).to receive(:search).and_wrap_original { |search, *rest, &progress| search.call(*rest) { |share| sleep(0.02) && progress&.call(share) } }
+    allow(Actions::LaySheet).to receive(:search).and_wrap_original { |search, *rest, &progress|
+      search.call(*rest) { |share| sleep(0.02) && progress&.call(share) }
+    }
     expect(lay(badge, copies: "6", nested: "1", effort: "stretch").status).to eq 303
     get "/marks/#{badge.id}/sheet"
     expect(page_words).to match(/Trying layouts/)
@@ -137,13 +166,24 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
     expect(large.reload.print_pack.pages.size).to eq 4
     send_form "/marks/#{large.id}/printed"
     # 506 × 256, lapped by 8: (506 + 16) ÷ 3
-    expect(StockSheet.all.map { |s| UpClose::Geometry::Box.around(s.rings.last.map { |x, y| UpClose::Geometry::Point[x, y] }).then { |b| [b.width.round(1), b.height.round(1)] } }).to eq [[174.0, 256]] * 3
+    expect(StockSheet.all.map { |s|
+      UpClose::Geometry::Box.around(s.rings.last.map { |x, y| UpClose::Geometry::Point[x, y] }).then do |b|
+        [b.width.round(1), b.height.round(1)]
+      end
+    })
+      .to eq [[174.0, 256]] * 3
     get "/marks/#{large.id}/sheet"
     expect(page_words).to match(/Printed .* What it took is marked/)
   end
 
   it "tells how large a mark could be on each sheet, and rides an offcut on a carrier" do
-    send_form "/drawer", "stock" => "label-backing", "printer" => "inkjet", "size" => "own", "width_mm" => "120", "height_mm" => "90", "used" => ""
+    send_form "/drawer",
+      "stock" => "label-backing",
+      "printer" => "inkjet",
+      "size" => "own",
+      "width_mm" => "120",
+      "height_mm" => "90",
+      "used" => ""
     get "/marks/#{badge.id}/sheet?largest=1"
     # 120 − 16 − 2 × 3 of border, and half as high
     expect(page_words).to match(/backing 1 (97\.[5-9]|98\.0) × (48\.[7-9]|49\.0) a fresh sheet/)

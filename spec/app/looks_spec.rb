@@ -13,8 +13,12 @@ RSpec.describe "what is kept of a look, and when it is looked at anew", :shop do
 
   it "names a picture anew whenever anything it shows has changed, and not otherwise" do
     changes = {
-      "method" => -> { send_form "/marks/#{mark.id}/method", "way" => "water-slide", "printer" => "laser", "stock" => "clear-film" },
-      "film" => -> { send_form "/marks/#{mark.id}/method", "way" => "water-slide", "printer" => "laser", "stock" => "white-film" },
+      "method" => -> {
+        send_form "/marks/#{mark.id}/method", "way" => "water-slide", "printer" => "laser", "stock" => "clear-film"
+      },
+      "film" => -> {
+        send_form "/marks/#{mark.id}/method", "way" => "water-slide", "printer" => "laser", "stock" => "white-film"
+      },
       "size" => -> { send_form "/marks/#{mark.id}/place", "width" => "21" },
       "steps" => -> { send_form "/marks/#{mark.id}/recipe", "act" => "add", "add" => "invert" },
       "colour" => -> { mark.piece.update!(colour: "#203040") }
@@ -32,13 +36,19 @@ RSpec.describe "what is kept of a look, and when it is looked at anew", :shop do
   end
 
   it "puts steps in order, drops one, switches one off, and keeps the original" do
-    act = ->(what, steps) { send_form("/marks/#{mark.id}/recipe", "act" => what, "steps" => steps).then { mark.reload.recipe.map { |s| [s["key"], s["on"]] } } }
+    act =
+      ->(what, steps) {
+        send_form("/marks/#{mark.id}/recipe", "act" => what, "steps" => steps).then do
+          mark.reload.recipe.map { |s| [s["key"], s["on"]] }
+        end
+      }
     two = {"0" => {"key" => "invert", "on" => "1"}, "1" => {"key" => "thicken", "on" => "1", "by_mm" => "0.1"}}
     expect(act["keep", two]).to eq [["invert", true], ["thicken", true]]
     expect(act["down:0", two]).to eq [["thicken", true], ["invert", true]]
     expect(act["up:0", two]).to eq [["invert", true], ["thicken", true]] # nothing lies above it
     expect(act["drop:1", two]).to eq [["invert", true]]
-    expect(act["keep", two.merge("1" => {"key" => "thicken", "by_mm" => "0.1"})]).to eq [["invert", true], ["thicken", false]]
+    expect(act["keep", two.merge("1" => {"key" => "thicken", "by_mm" => "0.1"})])
+      .to eq [["invert", true], ["thicken", false]]
     expect(mark.design.drawn.artwork.ink.aspect).to be_within(0.01).of(mark.artwork.ink_core.aspect)
     expect(send_form("/marks/#{mark.id}/recipe", "act" => "add", "add" => "polish").status).to eq 422
     5.times { send_form "/marks/#{mark.id}/recipe", "act" => "undo" }
@@ -64,14 +74,32 @@ RSpec.describe "what is kept of a look, and when it is looked at anew", :shop do
 
   describe "a photo laid under its piece" do
     let(:piece) { mark.piece }
-    let(:places) { {reference: [[0, 0], [9, 9]], corners: [[100, 100], [300, 100], [300, 200], [100, 200]], lines: [[[100, 100], [300, 100]]], trace: []} }
+    let(:places) do
+      {
+        reference: [[0, 0], [9, 9]],
+        corners: [[100, 100], [300, 100], [300, 200], [100, 200]],
+        lines: [[[100, 100], [300, 100]]],
+        trace: []
+      }
+    end
 
     before do
       photo = Vips::Image.black(400, 300).linear(1, 200).cast(:uchar).draw_rect([0], 100, 100, 200, 100, fill: true)
       send_form "/pieces/#{piece.id}/photo", "photo" => upload(photo.jpegsave_buffer, "bench.jpg")
     end
 
-    def lay(**more) = send_form("/pieces/#{piece.id}/photo/outline", {"as" => "backdrop", "mode" => "corners", "rect_width" => "60", "rect_height" => "30", "marked" => JSON.generate(places)}.merge(more.transform_keys(&:to_s)))
+    def lay(**more)
+      send_form(
+        "/pieces/#{piece.id}/photo/outline",
+        {
+          "as" => "backdrop",
+          "mode" => "corners",
+          "rect_width" => "60",
+          "rect_height" => "30",
+          "marked" => JSON.generate(places)
+        }.merge(more.transform_keys(&:to_s))
+      )
+    end
 
     it "lies to scale under the piece, middle on middle, and stays where later marks move" do
       expect(lay.status).to eq 303
@@ -81,7 +109,8 @@ RSpec.describe "what is kept of a look, and when it is looked at anew", :shop do
       expect(backdrop.call[:width]).to be_within(0.1).of(60 * 1.12 * view.scale)
       expect(backdrop.call[:x] + backdrop.call[:width] / 2).to be_within(0.1).of(view.origin[0])
       was = backdrop.call.except(:href)
-      send_form "/pieces/#{piece.id}/photo/marked", "mode" => "corners", "rect_width" => "90", "rect_height" => "30", "marked" => JSON.generate(places)
+      send_form "/pieces/#{piece.id}/photo/marked",
+        "mode" => "corners", "rect_width" => "90", "rect_height" => "30", "marked" => JSON.generate(places)
       expect(backdrop.call.except(:href)).to eq was
       shown = Vips::Image.new_from_buffer(get(backdrop.call[:href]).body, "")
       expect(shown.width / shown.height.to_f).to be_within(0.03).of((60 + 7.2) / (30 + 7.2))
@@ -95,9 +124,21 @@ RSpec.describe "what is kept of a look, and when it is looked at anew", :shop do
   end
 
   it "keeps what was marked within the photo, and takes no more lines than it shows" do
-    form = Forms::PhotoForm.new({"mode" => "", "length" => "2 cm", "marked" => JSON.generate(reference: [[-9, 5], [999, 5]], corners: [[0, 0]] * 4, lines: [[[0, 0], [1, 1]]] * 40, trace: [[5, 5]])}, photo: {"width" => 400, "height" => 300})
+    form = Forms::PhotoForm.new(
+      {"mode" => "", "length" => "2 cm", "marked" => JSON.generate(
+        reference: [[-9, 5], [999, 5]],
+        corners: [[0, 0]] * 4,
+        lines: [[[0, 0], [1, 1]]] * 40,
+        trace: [[5, 5]]
+      )},
+      photo: {"width" => 400, "height" => 300}
+    )
     expect(form.values).to include(mode: "reference", length: 20.0, reference: [point(0, 5), point(400, 5)])
     expect(form.values[:lines].size).to eq 24
-    expect(Forms::PhotoForm.new({"length" => "5", "marked" => JSON.generate(reference: [[1, 2]], corners: [], lines: [], trace: [])}, photo: {"width" => 4, "height" => 3}).error(:marked)).to match(/did not come through/)
+    expect(Forms::PhotoForm.new(
+      {"length" => "5", "marked" => JSON.generate(reference: [[1, 2]], corners: [], lines: [], trace: [])},
+      photo: {"width" => 4, "height" => 3}
+    ).error(:marked))
+      .to match(/did not come through/)
   end
 end

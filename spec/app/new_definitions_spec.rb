@@ -51,26 +51,41 @@ RSpec.describe "a definition added as one file", :shop do
   shape = <<~RUBY
     module UpClose::Surfaces
       class Lozenge < Shape
-        describe "lozenge", "Lozenge", UpClose::Parameter.new(:width_mm, "Width"), UpClose::Parameter.new(:height_mm, "Height")
+        describe "lozenge", "Lozenge",
+          UpClose::Parameter.new(:width_mm, "Width"), UpClose::Parameter.new(:height_mm, "Height")
         def half = [measures[:width_mm] / 2.0, measures[:height_mm] / 2.0]
-        def sides = half.then { |w, h| [1, -1].product([1, -1]).map { |x, y| UpClose::Geometry::Point.new(x * h, y * w).unit } }
-        def inside_distance(p) = half.then { |w, h| sides.map { |n| w * h / Math.hypot(w, h) - (p.x * n.x + p.y * n.y) }.min }
+        def apothem = half.then { |w, h| w * h / Math.hypot(w, h) }
+        def spot(x, y) = UpClose::Geometry::Point.new(x, y)
+        def sides = half.then { |w, h| [1, -1].product([1, -1]).map { |x, y| spot(x * h, y * w).unit } }
+        def dot(p, n) = p.x * n.x + p.y * n.y
+        def inside_distance(p) = sides.map { |n| apothem - dot(p, n) }.min
         def support(n) = half.then { |w, h| [w * n.x.abs, h * n.y.abs].max }
-        def path = half.then { |w, h| UpClose::Geometry::Path.polygon([[w, 0], [0, h], [-w, 0], [0, -h]].map { |x, y| UpClose::Geometry::Point.new(x, y) }) }
+        def corners = half.then { |w, h| [spot(w, 0), spot(0, h), spot(-w, 0), spot(0, -h)] }
+        def path = UpClose::Geometry::Path.polygon(corners)
         def edge_normals = sides
-        private def exit_distance(p, n) = half.then { |w, h| sides.filter_map { |s| (along = s.x * n.x + s.y * n.y) > 1e-12 && (w * h / Math.hypot(w, h) - p.x * s.x - p.y * s.y) / along }.min }
+        private def exit_distance(p, n)
+          sides.select { |s| dot(s, n) > 1e-12 }.map { |s| (apothem - dot(p, s)) / dot(s, n) }.min
+        end
       end
     end
   RUBY
   check = <<~RUBY
     module UpClose::Artwork::Checks
       module Squareness
-        def self.call(subject) = UpClose::Finding.new(key: :squareness, title: "Squareness", verdict: :note, figure: "\#{(100 * subject.artwork.ink.aspect).round} %")
+        def self.call(subject)
+          figure = "\#{(100 * subject.artwork.ink.aspect).round} %"
+          UpClose::Finding.new(key: :squareness, title: "Squareness", verdict: :note, figure: figure)
+        end
       end
     end
   RUBY
 
-  folders = {UpClose::Methods => :WaxTissue, UpClose::Sealing => :EggWhite, UpClose::Surfaces => :Lozenge, UpClose::Artwork::Checks => :Squareness}
+  folders = {
+    UpClose::Methods => :WaxTissue,
+    UpClose::Sealing => :EggWhite,
+    UpClose::Surfaces => :Lozenge,
+    UpClose::Artwork::Checks => :Squareness
+  }
 
   define_method(:folders) { folders }
 
@@ -84,7 +99,10 @@ RSpec.describe "a definition added as one file", :shop do
   end
 
   # what is added here is known to this process alone, so it does the workers' work too
-  before { allow(Workers).to receive(:call) { |receiver, verb, *arguments, **named| receiver.public_send(verb, *arguments, **named) } }
+  before do
+    allow(Workers)
+      .to receive(:call) { |receiver, verb, *arguments, **named| receiver.public_send(verb, *arguments, **named) }
+  end
 
   after do
     folders.each { |folder, name| folder.send(:remove_const, name) if folder.const_defined?(name, false) }
@@ -96,16 +114,29 @@ RSpec.describe "a definition added as one file", :shop do
     send_form "/jobs", "title" => "Fair"
     get "/jobs/#{Job.last.id}/pieces/new"
     expect(page_words).to include "Lozenge"
-    send_form "/jobs/#{Job.last.id}/pieces", "name" => "tile", "shape" => "lozenge", "width_mm" => "100", "height_mm" => "60", "material" => "wood", "finish" => "sanded", "colour" => "#ecd9b0", "count" => "2"
+    send_form "/jobs/#{Job.last.id}/pieces",
+      "name" => "tile",
+      "shape" => "lozenge",
+      "width_mm" => "100",
+      "height_mm" => "60",
+      "material" => "wood",
+      "finish" => "sanded",
+      "colour" => "#ecd9b0",
+      "count" => "2"
     mark = Mark.last
-    send_form "/marks/#{mark.id}/artwork", "kind" => "file", "file" => upload(svg('<rect width="40" height="20"/>'), "badge.svg")
+    send_form "/marks/#{mark.id}/artwork",
+      "kind" => "file", "file" => upload(svg('<rect width="40" height="20"/>'), "badge.svg")
     send_form "/marks/#{mark.id}/method", "way" => "wax-tissue", "printer" => "laser"
     send_form "/marks/#{mark.id}/place", "width" => "20"
     send_form "/marks/#{mark.id}/seal", "sealer" => "egg-white"
     expect(mark.reload).to have_attributes(way: "wax-tissue", sealer: "egg-white", width_mm: 20.0)
     # its corner (10, 5) to the side through (50, 0) and (0, 30): (50 × 30 − 10 × 30 − 5 × 50) ÷ √(30² + 50²)
     expect(mark.room.clearance).to be_within(1e-6).of(950 / Math.hypot(30, 50))
-    %w[measure artwork?look=now method compare place sheet apply seal record pack.pdf sheets/1.svg bench-card.pdf].each { |page| expect(get("/marks/#{mark.id}/#{page}").status).to eq(200), page }
+    %w[
+      measure artwork?look=now method compare place sheet apply seal record pack.pdf sheets/1.svg bench-card.pdf
+    ].each do |page|
+      expect(get("/marks/#{mark.id}/#{page}").status).to eq(200), page
+    end
     %w[/ /methods /methods/wax-tissue /timetable].each { |page| expect(get(page).status).to eq(200), page }
     expect(get("/marks/#{mark.id}/artwork?look=now") && page_words).to match(/Squareness 5 ?0 ?%/)
     expect(get("/marks/#{mark.id}/seal") && page_words).to include "Beaten egg white"
@@ -117,7 +148,10 @@ RSpec.describe "a definition added as one file", :shop do
 
   # a declaration left out, and one that cannot be
   {
-    [method, "  chance 0.5\n"] => /method .*WaxTissue does not say “chance” as it must. Give chance: above 0, at most 1/,
+    [
+      method,
+      "  chance 0.5\n"
+    ] => /method .*WaxTissue does not say “chance” as it must. Give chance: above 0, at most 1/,
     [method, "  residue :toner\n", "  residue :glitter\n"] => /“residue”.*one of film, toner/,
     [method, "  printers :laser\n", "  printers :plotter\n"] => /“printers”.*:laser, :inkjet or both/,
     [method, '  stocks "letter-paper"', '  stocks "vellum"'] => /WaxTissue cannot be used: No stock is called “vellum”/,

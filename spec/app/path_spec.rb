@@ -14,9 +14,12 @@ RSpec.describe "a mark, from job to record", :shop do
 
   it "first places a mark as large as fits, or at the file's own true size" do
     expect(mark_with_artwork.width_mm).to be_within(0.11).of(56) # 60 − 2 × 2
-    send_form "/marks/#{Mark.last.id}/artwork", "kind" => "file", "file" => upload(svg('<rect width="38" height="5"/>', width: "100mm", height: "50mm"), "true.svg")
+    send_form "/marks/#{Mark.last.id}/artwork",
+      "kind" => "file",
+      "file" => upload(svg('<rect width="38" height="5"/>', width: "100mm", height: "50mm"), "true.svg")
     expect(Mark.last.width_mm).to be_within(1e-6).of(38)
-    send_form "/marks/#{Mark.last.id}/artwork", "kind" => "lettering", "text" => "HEH", "font" => "overpass-bold", "cap_height" => "3"
+    send_form "/marks/#{Mark.last.id}/artwork",
+      "kind" => "lettering", "text" => "HEH", "font" => "overpass-bold", "cap_height" => "3"
     expect(Mark.last.height_mm).to be_within(1e-6).of(3)
   end
 
@@ -49,7 +52,12 @@ RSpec.describe "a mark, from job to record", :shop do
 
   it "hands out the pack in each format, and the bench card on one page" do
     mark = ready_mark
-    {"pack.pdf" => "%PDF", "sheets/1.svg" => "<?xml", "sheets/1.png?dpi=150" => "\x89PNG".b, "bench-card.pdf" => "%PDF"}.each do |path, start|
+    {
+      "pack.pdf" => "%PDF",
+      "sheets/1.svg" => "<?xml",
+      "sheets/1.png?dpi=150" => "\x89PNG".b,
+      "bench-card.pdf" => "%PDF"
+    }.each do |path, start|
       get "/marks/#{mark.id}/#{path}"
       expect([last_response.status, last_response.body.b[0, start.bytesize]]).to eq [200, start.b]
     end
@@ -83,14 +91,21 @@ RSpec.describe "a mark, from job to record", :shop do
     send_form "/marks/#{mark.id}/seal", "sealer" => "spray-satin"
     send_form "/marks/#{mark.id}/runs"
     run, at = Run.last, Time.now
-    run.steps_core.each { |step| Actions::RunMarks.finish_step(run, step.key, at += step.least_s + step.earliest_s.to_i) }
+    run.steps_core.each do |step|
+      Actions::RunMarks.finish_step(run, step.key, at += step.least_s + step.earliest_s.to_i)
+    end
     expect(run.reload).to be_finished
     send_form "/marks/#{mark.id}/record/1", "result" => "good", "note" => "crisp"
     send_form "/marks/#{mark.id}/record/2", "result" => "spoilt", "faults" => %w[faint crooked nonsense]
     send_form "/marks/#{mark.id}/record/2", "result" => "usable", "faults" => ["faint"]
-    expect(mark.attempts.reload.map { |a| [a.copy, a.result, a.faults] }).to eq [[1, "good", []], [2, "usable", ["faint"]]]
+    expect(mark.attempts.reload.map { |a| [a.copy, a.result, a.faults] })
+      .to eq [[1, "good", []], [2, "usable", ["faint"]]]
     get "/jobs/#{mark.job.id}"
-    expect(page_words).to include("1 ● 1 ▲", "done", "Seal #{Presenters::Moments.clock(Time.at(run.clockwork.ready_at(Time.now.to_f)), Time.now)}")
+    expect(page_words).to include(
+      "1 ● 1 ▲",
+      "done",
+      "Seal #{Presenters::Moments.clock(Time.at(run.clockwork.ready_at(Time.now.to_f)), Time.now)}"
+    )
   end
 
   it "puts a job away and brings it back with everything in it" do
@@ -105,7 +120,9 @@ RSpec.describe "a mark, from job to record", :shop do
 
   it "counts what is usable as come out, by method, printer and stock" do
     mark = ready_mark
-    {1 => "good", 2 => "usable", 3 => "spoilt"}.each { |copy, result| mark.attempts.create!(copy: copy, result: result, faults: []) }
+    {1 => "good", 2 => "usable", 3 => "spoilt"}.each do |copy, result|
+      mark.attempts.create!(copy: copy, result: result, faults: [])
+    end
     expect(Attempt.record_of("ink-offset", "inkjet", mark.stock)).to eq [2, 3]
     expect(Attempt.records).to eq [mark.way, mark.printer, mark.stock] => [2, 3]
     # (0.65 × 4 + 2) ÷ 7, and of two wanted none is short

@@ -5,10 +5,20 @@ require_relative "../shop_helper"
 RSpec.describe Presenters do
   describe Presenters::Moments do
     it "says lengths of time as people do" do
-      {0 => "0:00", 59.9 => "0:59", 2480 => "41:20", 3600 => "1 h 00", 11_100 => "3 h 05", 86_400 => "1 d", 100_800 => "1 d 4 h", -75 => "1:15"}.each do |seconds, words|
+      {
+        0 => "0:00",
+        59.9 => "0:59",
+        2480 => "41:20",
+        3600 => "1 h 00",
+        11_100 => "3 h 05",
+        86_400 => "1 d",
+        100_800 => "1 d 4 h",
+        -75 => "1:15"
+      }.each do |seconds, words|
         expect(described_class.span(seconds)).to eq(words), seconds.to_s
       end
-      expect([30, 600, 5400, 10_800, 259_200].map { |s| described_class.about(s) }).to eq ["30 s", "10 min", "90 min", "3 h", "3 days"]
+      expect([30, 600, 5400, 10_800, 259_200].map { |s| described_class.about(s) })
+        .to eq ["30 s", "10 min", "90 min", "3 h", "3 days"]
     end
 
     it "says moments by how near they are" do
@@ -22,7 +32,8 @@ RSpec.describe Presenters do
       step = ->(**rest) { UpClose::Methods::Step.new(key: "a", phase: :apply, title: "a", words: "", **rest) }
       expect(described_class.lasting(step[kind: :wait, least_s: 30, most_s: 60])).to eq "30 s to 60 s"
       expect(described_class.lasting(step[kind: :wait, least_s: 900])).to eq "at least 15 min"
-      expect(described_class.window(step[kind: :hands, least_s: 20, earliest_s: 30, latest_s: 3600])).to eq "not before 30 s, within 60 min"
+      expect(described_class.window(step[kind: :hands, least_s: 20, earliest_s: 30, latest_s: 3600]))
+        .to eq "not before 30 s, within 60 min"
       expect(described_class.window(step[kind: :hands, least_s: 20, earliest_s: 0, latest_s: 120])).to eq "within 2 min"
     end
   end
@@ -56,8 +67,13 @@ RSpec.describe Presenters do
       [[300, 20], [20, 300], [60, 40]].each do |width, height|
         mark.piece.update!(measures: {width_mm: width, height_mm: height})
         view = described_class.new(Piece.find(mark.piece_id), writer: writer)
-        xs, ys = UpClose::Formats::SVG::PathData.read(view.outline).commands.flat_map { |_, *points| points }.map(&:to_a).transpose
-        expect([xs.min, xs.max, ys.min, ys.max]).to match [be > 0, be < described_class::WIDTH, be > 0, be < described_class::HEIGHT]
+        xs, ys = UpClose::Formats::SVG::PathData.read(view.outline)
+          .commands
+          .flat_map { |_, *points| points }
+          .map(&:to_a)
+          .transpose
+        expect([xs.min, xs.max, ys.min, ys.max])
+          .to match [be > 0, be < described_class::WIDTH, be > 0, be < described_class::HEIGHT]
         expect((xs.max - xs.min) / (ys.max - ys.min)).to be_within(0.001 * width / height).of(width / height.to_f)
       end
     end
@@ -88,7 +104,8 @@ RSpec.describe Presenters do
       expect(stage(mark)).to eq "sheet"
       send_form "/marks/#{mark.id}/sheet", "copies" => "30", "paper" => "letter"
       expect(stage(mark)).to eq "apply"
-      expect(figures(mark).drop(2)).to eq ["turned", "56.0 × 28.0", "30 on 2 Letter", "not begun", "3 coats", "nothing yet"]
+      expect(figures(mark).drop(2))
+        .to eq ["turned", "56.0 × 28.0", "30 on 2 Letter", "not begun", "3 coats", "nothing yet"]
     end
 
     it "flags what has gone wrong at its stage" do

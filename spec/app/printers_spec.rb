@@ -9,7 +9,12 @@ RSpec.describe "printers", :shop, :measured do
   end
   let(:lengths) { {"top" => "170.6", "bottom" => "170.8", "left" => "256.2", "right" => "256.4", "diagonal" => "308"} }
 
-  def measure(**more) = send_form("/printers/#{printer.id}/measured", {"way" => "rule", "paper" => "a4"}.merge(lengths).merge(more.transform_keys(&:to_s)))
+  def measure(**more)
+    send_form(
+      "/printers/#{printer.id}/measured",
+      {"way" => "rule", "paper" => "a4"}.merge(lengths).merge(more.transform_keys(&:to_s))
+    )
+  end
 
   it "are added with a name, and measured by rule" do
     expect(send_form("/printers", "name" => " ", "kind" => "inkjet").body).to match(/Give the printer a name/)
@@ -19,8 +24,14 @@ RSpec.describe "printers", :shop, :measured do
     expect(page_words).to match(/upstairs 100\.412 % × 99\.728 %/)
   end
 
-  {{"top" => "0"} => /0 % of what was drawn/, {"left" => "500"} => /no printer is that far off/, {"right" => "long"} => /does not read as a length/, {"diagonal" => "480"} => /does not go with the sides/,
-   {"way" => "scan", "dpi" => "300"} => /Choose the scan/, {"way" => "scan", "dpi" => "fine"} => /dpi is a whole number/}.each do |fields, words|
+  {
+    {"top" => "0"} => /0 % of what was drawn/,
+    {"left" => "500"} => /no printer is that far off/,
+    {"right" => "long"} => /does not read as a length/,
+    {"diagonal" => "480"} => /does not go with the sides/,
+    {"way" => "scan", "dpi" => "300"} => /Choose the scan/,
+    {"way" => "scan", "dpi" => "fine"} => /dpi is a whole number/
+  }.each do |fields, words|
     it "says at its field what is wrong with #{fields}, keeps the rest, and keeps no calibration" do
       answer = measure(**fields)
       expect([answer.status, page_words, Calibration.count]).to match [422, words, 0]
@@ -30,7 +41,11 @@ RSpec.describe "printers", :shop, :measured do
 
   it "refuses a cat, a drawing and half a file as a scan" do
     cat = Vips::Image.gaussnoise(600, 800, mean: 120, sigma: 40, seed: 4).cast(:uchar).jpegsave_buffer
-    {cat => /no page of crosses/, "meow" => /no picture that can be read/, cat[0, 900] => /no picture that can be read|no page of crosses/}.each do |bytes, words|
+    {
+      cat => /no page of crosses/,
+      "meow" => /no picture that can be read/,
+      cat[0, 900] => /no picture that can be read|no page of crosses/
+    }.each do |bytes, words|
       expect(measure(way: "scan", dpi: "300", scan: upload(bytes, "scan.jpg")).body).to match(words)
     end
   end
@@ -43,8 +58,14 @@ RSpec.describe "printers", :shop, :measured do
     ink = mark.reload.pack.ink_box(mark.pack.cells.first)
     page = render_pdf(get("/marks/#{mark.id}/pack.pdf").body)
     # from the paper's middle, 170 ÷ 170.7 across and 257 ÷ 256.3 down
-    wanted = {x_mm: 105 + (ink.x - 105) * 170 / 170.7, y_mm: 148.5 + (ink.y - 148.5) * 257 / 256.3, width_mm: 30 * 170 / 170.7, height_mm: 15 * 257 / 256.3}
-    expect(ink_found(page, wanted, dpi: 1200).values).to match(wanted.values.map { |v| be_within(0.12).of(v) }) # it leans a little too
+    wanted = {
+      x_mm: 105 + (ink.x - 105) * 170 / 170.7,
+      y_mm: 148.5 + (ink.y - 148.5) * 257 / 256.3,
+      width_mm: 30 * 170 / 170.7,
+      height_mm: 15 * 257 / 256.3
+    }
+    # it leans a little too
+    expect(ink_found(page, wanted, dpi: 1200).values).to match(wanted.values.map { |v| be_within(0.12).of(v) })
     expect(shown.call).to eq plain
     get "/marks/#{mark.id}/sheet"
     expect(page_words).to match(/On upstairs 100\.412 % × 99\.728 %.*undone in these files/)
@@ -60,11 +81,13 @@ RSpec.describe "printers", :shop, :measured do
     bars = ->(across, down) { send_form("/marks/#{mark.id}/bars", "across" => across, "down" => down) }
     bars["50.1", "49.9"]
     expect([page_words, printer.calibrations.size]).to match [/The bars : fine 50\.1 × 49\.9 mm/, 1]
-    expect([bars["0", "50"].status, bars["500", "50"].status, bars["long", "50"].status, Calibration.count]).to eq [422, 422, 422, 1]
+    expect([bars["0", "50"].status, bars["500", "50"].status, bars["long", "50"].status, Calibration.count])
+      .to eq [422, 422, 422, 1]
     bars["50.3", "50"]
     expect(page_words).to match(/The bars : watch 50\.3 × 50 mm/)
     # 170.7 ÷ 170 was undone, and it still comes out 50.3 ÷ 50 too wide
-    expect(printer.reload.current.to_core.to_h.values_at(:x_scale, :y_scale)).to match [be_within(1e-9).of(170.7 / 170 * 50.3 / 50), be_within(1e-9).of(256.3 / 257)]
+    expect(printer.reload.current.to_core.to_h.values_at(:x_scale, :y_scale))
+      .to match [be_within(1e-9).of(170.7 / 170 * 50.3 / 50), be_within(1e-9).of(256.3 / 257)]
     [Calibration, Printer].each(&:delete_all)
     bars["0", "50"]
     expect(Printer.count).to eq 0
@@ -73,9 +96,23 @@ RSpec.describe "printers", :shop, :measured do
   end
 
   it "knows its dots, what it cannot reach and its trays, each asked which face it prints on" do
-    answer = send_form("/printers/#{printer.id}/profile", "dpi" => "many", "trays" => "lower, rear", "margin_left" => "wide", "margin_top" => "12")
-    expect([answer.status, answer.body.include?('value="wide"'), page_words]).to match [422, true, /Dots an inch is a whole number.*does not read as a length/]
-    send_form("/printers/#{printer.id}/profile", "dpi" => "1200", "trays" => "lower, rear", "margin_left" => "4.2", "margin_top" => "12", "queue" => "made up")
+    answer = send_form(
+      "/printers/#{printer.id}/profile",
+      "dpi" => "many",
+      "trays" => "lower, rear",
+      "margin_left" => "wide",
+      "margin_top" => "12"
+    )
+    expect([answer.status, answer.body.include?('value="wide"'), page_words])
+      .to match [422, true, /Dots an inch is a whole number.*does not read as a length/]
+    send_form(
+      "/printers/#{printer.id}/profile",
+      "dpi" => "1200",
+      "trays" => "lower, rear",
+      "margin_left" => "4.2",
+      "margin_top" => "12",
+      "queue" => "made up"
+    )
     expect(printer.reload).to have_attributes(dpi: 1200, margins_mm: {"left" => 4.2, "top" => 12.0}, queue: nil)
     send_form "/printers/#{printer.id}/feed", "face" => "up", "tray" => "rear"
     send_form("/printers/#{printer.id}/profile", "dpi" => "600", "trays" => "rear, upper")
@@ -87,7 +124,13 @@ RSpec.describe "printers", :shop, :measured do
 
   it "sends a print to a queue of this machine, at its true size, or says why it did not go" do
     bin = File.join(HOME, "bin").tap { |dir| FileUtils.mkdir_p(dir) }
-    {"lpstat" => "echo workshop", "lp" => "echo \"$@\" > #{HOME}/sent; cp \"${@: -1}\" #{HOME}/sent.pdf; [ ! -e #{HOME}/jam ] || { echo out of paper; exit 1; }"}.each { |name, script| File.write("#{bin}/#{name}", "#!/bin/bash\n#{script}\n").then { File.chmod(0o755, "#{bin}/#{name}") } }
+    {
+      "lpstat" => "echo workshop",
+      "lp" => "echo \"$@\" > #{HOME}/sent; cp \"${@: -1}\" #{HOME}/sent.pdf; [ ! -e #{HOME}/jam ] || { echo out of " \
+        "paper; exit 1; }"
+    }.each do |name, script|
+      File.write("#{bin}/#{name}", "#!/bin/bash\n#{script}\n").then { File.chmod(0o755, "#{bin}/#{name}") }
+    end
     path = ENV["PATH"]
     ENV["PATH"] = "#{bin}:#{path}"
     mark = ready_mark
@@ -96,7 +139,8 @@ RSpec.describe "printers", :shop, :measured do
     expect(send_form("/marks/#{mark.id}/send", "sheet" => "1").status).to eq 303
     expect(File.read("#{HOME}/sent")).to include("-d workshop", "print-scaling=none", "Custom.210.0x297.0mm")
     where = area(mark.pack.ink_box(mark.pack.cells.first))
-    expect(ink_found(render_pdf(File.binread("#{HOME}/sent.pdf"), dpi: 600), where, dpi: 600).values).to match(where.values.map { |v| be_within(0.06).of(v) })
+    expect(ink_found(render_pdf(File.binread("#{HOME}/sent.pdf"), dpi: 600), where, dpi: 600).values)
+      .to match(where.values.map { |v| be_within(0.06).of(v) })
     File.write("#{HOME}/jam", "")
     expect(send_form("/marks/#{mark.id}/send", "sheet" => "1").body).to match(/out of paper/)
   ensure
@@ -113,11 +157,13 @@ RSpec.describe "printers", :shop, :measured do
   end
 
   it "keeps wet ink off its rollers' tracks on what is left of a sheet, and says what they meet elsewhere" do
-    expect(send_form("/printers/#{printer.id}/faults", "rollers_mm" => "52, far", "ghost_mm" => "").body).to match(/does not read as a length/)
+    expect(send_form("/printers/#{printer.id}/faults", "rollers_mm" => "52, far", "ghost_mm" => "").body)
+      .to match(/does not read as a length/)
     send_form "/printers/#{printer.id}/faults", "rollers_mm" => "2 in, 158", "ghost_mm" => "94"
     expect(printer.reload).to have_attributes(rollers_mm: [50.8, 158.0], ghost_mm: 94.0)
     mark = ready_mark
-    lay = ->(leftovers) { send_form "/marks/#{mark.id}/sheet", "copies" => "6", "paper" => "a4", "leftovers" => leftovers }
+    lay =
+      ->(leftovers) { send_form "/marks/#{mark.id}/sheet", "copies" => "6", "paper" => "a4", "leftovers" => leftovers }
     lay[""]
     get "/marks/#{mark.id}/sheet"
     expect(page_words).to match(/Under the rollers : watch [1-6] of 6/)
@@ -126,7 +172,8 @@ RSpec.describe "printers", :shop, :measured do
     get "/marks/#{mark.id}/sheet"
     expect(page_words).to match(/Under the rollers 0 of 6/)
     xs = mark.reload.cut_lines.first.except("SHEET").values.map { |paths| paths.first.box }
-    expect(xs.map { |b| [50.8, 158.0].map { |x| [b.x - x, x - b.right].max }.min }.min).to be >= 4 - 1e-6 # half a track and the gap
+    # half a track and the gap
+    expect(xs.map { |b| [50.8, 158.0].map { |x| [b.x - x, x - b.right].max }.min }.min).to be >= 4 - 1e-6
   end
 
   it "lays a mark that is wider than there is between two tracks across them, and says so" do
@@ -142,7 +189,8 @@ RSpec.describe "printers", :shop, :measured do
 
   it "gives its pages as files, a second one only when something was found, and no tray to a real printer" do
     codes = ->(*paths) { paths.map { |path| get("/printers/#{printer.id}/#{path}").status } }
-    expect(codes["crosses.pdf?paper=letter", "feed.pdf", "second.pdf", "mystery.pdf", "tray/sheet.png"]).to eq [200, 200, 404, 404, 404]
+    expect(codes["crosses.pdf?paper=letter", "feed.pdf", "second.pdf", "mystery.pdf", "tray/sheet.png"])
+      .to eq [200, 200, 404, 404, 404]
     measure
     expect(codes["second.pdf"]).to eq [200]
     expect(send_form("/printers/#{printer.id}/print", "which" => "crosses").status).to eq 404
@@ -159,7 +207,8 @@ RSpec.describe "printers", :shop, :measured do
     expect(get("#{path}/tray/scan.png").status).to eq 200
     send_form "#{path}/measured", "way" => "scan", "from" => "scanner"
     hidden = inkjet.device.faults
-    expect(inkjet.reload.current.to_core.to_h.values_at(:x_scale, :y_scale)).to match [be_within(2e-4).of(hidden.x_scale), be_within(2e-4).of(hidden.y_scale)]
+    expect(inkjet.reload.current.to_core.to_h.values_at(:x_scale, :y_scale))
+      .to match [be_within(2e-4).of(hidden.x_scale), be_within(2e-4).of(hidden.y_scale)]
     send_form "#{path}/print", "which" => "second"
     send_form "#{path}/scan"
     send_form "#{path}/measured", "way" => "scan", "from" => "scanner", "second" => "1"

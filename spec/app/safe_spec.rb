@@ -7,7 +7,9 @@ require "socket"
 RSpec.describe "what a maker made", :shop do
   it "is not doubled by two hands at once" do
     mark = ready_mark
-    together = ->(&work) { Array.new(4) { Thread.new { ActiveRecord::Base.connection_pool.with_connection { work.call } } }.map(&:value) }
+    together = ->(&work) {
+      Array.new(4) { Thread.new { ActiveRecord::Base.connection_pool.with_connection { work.call } } }.map(&:value)
+    }
     runs = together.call { Actions::RunMarks.start(Mark.find(mark.id), Time.now).id }
     expect(runs.uniq.size).to eq 1
     moved = together.call { Actions::RunMarks.finish_step(Run.find(runs.first), "ground", Time.now) }
@@ -19,7 +21,12 @@ RSpec.describe "what a maker made", :shop do
 
   it "is shown as it is now by a thread that has shown it before" do
     asked, told = Queue.new, Queue.new
-    server = Thread.new { while asked.pop do told << Rack::MockRequest.new(Web).get("/", "HTTP_HOST" => "localhost").body[/data-light="(\w+)"/, 1] end }
+    server = Thread.new do
+      while asked.pop do told << Rack::MockRequest.new(Web)
+        .get("/", "HTTP_HOST" => "localhost")
+        .body[/data-light="(\w+)"/, 1]
+      end
+    end
     lights = %w[shed day shed].map do |light|
       Preference.put("light", light)
       asked << true
@@ -34,7 +41,8 @@ RSpec.describe "what a maker made", :shop do
     mark = ready_mark
     before = mark.attributes.deep_dup
     allow_any_instance_of(Mark).to receive(:save!).and_raise(ActiveRecord::StatementInvalid, "disk full")
-    expect { Actions::PlaceMark.move(mark, mark.placement.with(width_mm: 10)) }.to raise_error(ActiveRecord::StatementInvalid)
+    expect { Actions::PlaceMark.move(mark, mark.placement.with(width_mm: 10)) }
+      .to raise_error(ActiveRecord::StatementInvalid)
     expect(Mark.find(mark.id).attributes).to eq before
   end
 

@@ -4,7 +4,9 @@ require_relative "../shop_helper"
 require "pdf/reader"
 
 RSpec.describe "what a mark's sheet says and holds", :shop do
-  def lay(mark, copies, leftovers: "1") = send_form("/marks/#{mark.id}/sheet", "copies" => copies.to_s, "paper" => "a4", "leftovers" => leftovers)
+  def lay(mark, copies, leftovers: "1")
+    send_form("/marks/#{mark.id}/sheet", "copies" => copies.to_s, "paper" => "a4", "leftovers" => leftovers)
+  end
 
   def put_in(used, printer: "laser", stock: "clear-film")
     send_form "/drawer", "stock" => stock, "printer" => printer, "size" => "a4", "used" => used
@@ -13,9 +15,11 @@ RSpec.describe "what a mark's sheet says and holds", :shop do
 
   let(:berths) do
     send_form "/jobs", "title" => "Fair"
-    send_form "/jobs/#{Job.last.id}/pieces", "name" => "plate", "shape" => "rectangle", "width_mm" => "80", "height_mm" => "20", "material" => "brass", "finish" => "etched", "colour" => "#c9a646", "count" => "1"
+    send_form "/jobs/#{Job.last.id}/pieces", "name" => "plate", "shape" => "rectangle", "width_mm" => "80",
+      "height_mm" => "20", "material" => "brass", "finish" => "etched", "colour" => "#c9a646", "count" => "1"
     mark = Mark.last
-    send_form "/marks/#{mark.id}/artwork", "kind" => "lettering", "font" => "overpass-bold", "cap_height" => "5", "set" => "Berth 1…9", "side" => "straight"
+    send_form "/marks/#{mark.id}/artwork",
+      "kind" => "lettering", "font" => "overpass-bold", "cap_height" => "5", "set" => "Berth 1…9", "side" => "straight"
     send_form "/marks/#{mark.id}/method", "way" => "water-slide", "printer" => "laser", "stock" => "clear-film"
     mark.reload
   end
@@ -33,16 +37,23 @@ RSpec.describe "what a mark's sheet says and holds", :shop do
 
   it "prepares every member of a set alike, about the box of all, and refuses what makes pictures of letters" do
     before = berths.width_mm
-    send_form "/marks/#{berths.id}/recipe", "act" => "keep", "steps" => {"0" => {"key" => "thicken", "on" => "1", "by_mm" => "0.2"}, "1" => {"key" => "bend", "on" => "1", "radius_mm" => "120"}}
+    send_form "/marks/#{berths.id}/recipe",
+      "act" => "keep",
+      "steps" => {
+        "0" => {"key" => "thicken", "on" => "1", "by_mm" => "0.2"},
+        "1" => {"key" => "bend", "on" => "1", "radius_mm" => "120"}
+      }
     mark = berths.reload
-    # 0.2 mm each side; then its upper edge, 122.7 mm from the centre, runs longer than the middle: 2 × 122.7 × sin(24.7 ÷ 240)
+    # 0.2 mm each side; then its upper edge, 122.7 mm from the centre,
+    # runs longer than the middle: 2 × 122.7 × sin(24.7 ÷ 240)
     expect(mark.width_mm).to be_between(before + 0.4, 25.23)
     middles = [1, 4].map { |n| mark.design.drawn.for_copy(n).drawing.ink.box.centre.x - mark.design.ink.box.centre.x }
     expect(middles.map(&:abs)).to all be < 0.05
     expect([1, 4].map { |n| mark.design.drawn.for_copy(n).drawing.shapes.size }.uniq.size).to eq 1
     expect(mark.print_pack.pages.flat_map(&:marks).map(&:artwork)).to include(mark.design.drawn.for_copy(1))
     get "/marks/#{mark.id}/artwork"
-    expect(last_response.body).to include(">Bend to the cup</option>").and(satisfy { |page| !page.include?(">Dot screen</option>") })
+    expect(last_response.body)
+      .to include(">Bend to the cup</option>").and(satisfy { |page| !page.include?(">Dot screen</option>") })
     send_form "/marks/#{mark.id}/recipe", "act" => "add", "add" => "dot-screen"
     expect([last_response.status, last_response.body]).to match [422, /a set stays letters/]
   end
@@ -77,7 +88,8 @@ RSpec.describe "what a mark's sheet says and holds", :shop do
     # 210 × 117 less 60 × 97; from 183 to 289 by 8 to 147
     expect(drawn.words).to match(/\A188 cm² left, at most 13[89]\.0 × 10[56]\.0\z/)
     expect([drawn.gone.size, drawn.view_box]).to eq [2, "-1 -1 212.0 299.0"]
-    expect(Presenters::DrawnSheet.new(put_in("0, 0, 210, 297"), writer: writer).words).to eq "0 cm² left, too little to use"
+    expect(Presenters::DrawnSheet.new(put_in("0, 0, 210, 297"), writer: writer).words)
+      .to eq "0 cm² left, too little to use"
   end
 
   it "prints a size for which there is no leftover on fresh sheets, each copy once, heading and bars with it" do

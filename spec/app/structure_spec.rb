@@ -29,14 +29,25 @@ RSpec.describe "how a page is built", :shop do
 
   it "shows the working of every figure it works out" do
     %w[place sheet apply method].each do |stage|
-      figures = seen("/marks/#{rose.id}/#{stage}").css(".findings .finding").reject { |f| f.at_css(".sign").text.match?(/[▭⊢↺]/) }
+      figures = seen("/marks/#{rose.id}/#{stage}").css(".findings .finding").reject do |f|
+        f.at_css(".sign").text.match?(/[▭⊢↺]/)
+      end
       bare = figures.select { |f| f.at_css(".figure")&.text.to_s.match?(/\d/) && f.at_css(".working").nil? }
-      expect(bare.map { |f| f.at_css(".what").text }).to all(match(/over raw dye ink/)), stage # a sealer's coats are its recipe
+      # a sealer's coats are its recipe
+      expect(bare.map { |f| f.at_css(".what").text }).to all(match(/over raw dye ink/)), stage
     end
   end
 
   it "guards every form, labels every field, and carries nothing inline" do
-    paths = ["/", "/jobs", "/jobs/new", "/jobs/#{rose.job.id}", "/jobs/#{rose.job.id}/pieces/new", "/methods/ink-offset", "/runs/#{Run.last.id}"] + Presenters::CardRow::STAGES.keys.map { |s| "/marks/#{rose.id}/#{s}" }
+    paths = [
+      "/",
+      "/jobs",
+      "/jobs/new",
+      "/jobs/#{rose.job.id}",
+      "/jobs/#{rose.job.id}/pieces/new",
+      "/methods/ink-offset",
+      "/runs/#{Run.last.id}"
+    ] + Presenters::CardRow::STAGES.keys.map { |s| "/marks/#{rose.id}/#{s}" }
     paths.each do |path|
       page = seen(path)
       expect(page.css("form[method=post]").reject { |f| f.at_css("input[name=authenticity_token]") }).to be_empty, path
@@ -72,9 +83,18 @@ RSpec.describe "how a page is built", :shop do
         card = PDF::Reader.new(StringIO.new(Presenters::BenchCard.new(Mark.find(mark.id), writer: writer).pdf))
         words = card.pages.map(&:text).join.gsub(/\s+/, " ")
         expect(card.page_count).to eq(1), mark.title
-        expect(words).to include(mark.job.title, "Pencil lines", mark.sealer_core.title, mark.reading_core.mirrored? ? "Printed turned" : "Printed as it reads")
-        mark.method_core.choices.each { |choice| expect(words).to include(choice.options[mark.setting.picked[choice.key]].first) }
-        mark.steps_core.each { |step| expect(words).to include(step.title.split(":").first), "#{mark.title}: #{step.key}" }
+        expect(words).to include(
+          mark.job.title,
+          "Pencil lines",
+          mark.sealer_core.title,
+          mark.reading_core.mirrored? ? "Printed turned" : "Printed as it reads"
+        )
+        mark.method_core.choices.each do |choice|
+          expect(words).to include(choice.options[mark.setting.picked[choice.key]].first)
+        end
+        mark.steps_core.each do |step|
+          expect(words).to include(step.title.split(":").first), "#{mark.title}: #{step.key}"
+        end
         expect(words).not_to include("\u0000")
       end
     end

@@ -8,7 +8,14 @@ RSpec.describe Presenters::Timetable, :shop do
 
   before do
     3.times { ready_mark }
-    ready_mark(way: "baked-medium", printer: "laser", shape: "disc", diameter_mm: "40", material: "brass", finish: "etched")
+    ready_mark(
+      way: "baked-medium",
+      printer: "laser",
+      shape: "disc",
+      diameter_mm: "40",
+      material: "brass",
+      finish: "etched"
+    )
   end
 
   it "draws every stretch by hand, true to its time, inside the maker's hours, none over another" do
@@ -16,9 +23,13 @@ RSpec.describe Presenters::Timetable, :shop do
       bars = day.rows.filter_map { |lane, row| row if lane == :you }.flatten
       expect(day.rows.count { |lane, _| lane == :you }).to eq 1
       expect(bars.each_cons(2).map { |a, b| b.x - a.x - a.width }.min || 0).to be >= -0.2
-      expect(bars).to all satisfy { |bar| day.own.any? { |from, to| bar.x >= from - 0.2 && bar.x + bar.width <= to + 0.2 } }
+      expect(bars)
+        .to all satisfy { |bar| day.own.any? { |from, to| bar.x >= from - 0.2 && bar.x + bar.width <= to + 0.2 } }
       per_second = (day.x(day.marks[1]) - day.x(day.marks[0])) / 3600
-      expect(bars.sum(&:width)).to be_within(1 + 0.2 * bars.size).of(per_second * bars.map(&:entry).uniq.sum { |e| e.pieces.select { |s, _| Shelves::LocalZone.date_of(s) == day.date }.sum { |s, t| t - s } })
+      seconds = bars.map(&:entry).uniq.flat_map(&:pieces).sum do |from, to|
+        (Shelves::LocalZone.date_of(from) == day.date) ? to - from : 0
+      end
+      expect(bars.sum(&:width)).to be_within(1 + 0.2 * bars.size).of(per_second * seconds)
     end
     drawn = table.days.flat_map { |day| day.rows.flat_map { |_, bars| bars.map(&:entry) } }.select(&:hands?).uniq
     expect(drawn).to match_array table.plan.entries.select(&:hands?)
@@ -41,6 +52,7 @@ RSpec.describe Presenters::Timetable, :shop do
   end
 
   it "says of every step why it stands where it does, in words" do
-    expect(table.plan.entries.map { |entry| table.why(entry) }).to all match(/\A(at once|waits (for|till) .+|begun then, so that “.+” falls in its window)/)
+    expect(table.plan.entries.map { |entry| table.why(entry) })
+      .to all match(/\A(at once|waits (for|till) .+|begun then, so that “.+” falls in its window)/)
   end
 end

@@ -40,7 +40,8 @@ RSpec.describe Shelves::LocalZone do
   it "goes by the clock on the wall: 19:00 is 19:00 on either side of the night the clocks change" do
     before, after = [24, 25].map { |day| described_class.at(Date.new(2026, 10, day), 1140) }
     expect([Time.at(before).hour, Time.at(after).hour, (after - before) / 3600]).to eq [19, 19, 25]
-    expect(described_class.at(Date.new(2026, 3, 29), 1140) - described_class.at(Date.new(2026, 3, 28), 1140)).to eq 23 * 3600
+    expect(described_class.at(Date.new(2026, 3, 29), 1140) - described_class.at(Date.new(2026, 3, 28), 1140))
+      .to eq 23 * 3600
     expect(described_class.date_of(described_class.at(Date.new(2026, 11, 30), 1500))).to eq Date.new(2026, 12, 1)
   end
 end

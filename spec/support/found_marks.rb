@@ -27,24 +27,34 @@ class FoundMarks
     return [grey(Vips::Image.new_from_buffer(bytes, ""))] if kind == "png"
     Dir.mktmpdir do |dir|
       File.binwrite("#{dir}/a.pdf", bytes)
-      out, status = Open3.capture2e("pdftocairo", "-r", DPI.to_s, "-gray", "-tiff", "-tiffcompression", "none", "#{dir}/a.pdf", "#{dir}/a")
+      out, status = Open3.capture2e(
+        "pdftocairo", "-r", DPI.to_s, "-gray", "-tiff", "-tiffcompression", "none", "#{dir}/a.pdf", "#{dir}/a"
+      )
       raise out unless status.success?
       Dir["#{dir}/a-*.tif"].sort.map { |file| Vips::Image.new_from_file(file).copy_memory }
     end
   end
 
-  def self.grey(image) = (image.has_alpha? ? image.flatten(background: [255] * (image.bands - 1)) : image).colourspace("b-w")[0].copy_memory
+  def self.grey(image)
+    (image.has_alpha? ? image.flatten(background: [255] * (image.bands - 1)) : image).colourspace("b-w")[0].copy_memory
+  end
 
   # words of a PDF's page and the middle of each, mm
   # @return [Array<Array(String, Float, Float)>]
   def self.words(pdf, page)
-    out, = Open3.capture2("pdftotext", "-bbox", "-f", page.to_s, "-l", page.to_s, "-", "-", stdin_data: pdf, binmode: true)
-    out.scan(/<word xMin="([\d.]+)" yMin="([\d.]+)" xMax="([\d.]+)" yMax="([\d.]+)">([^<]*)</).map do |x0, y0, x1, y1, word|
+    out, = Open3.capture2(
+      "pdftotext", "-bbox", "-f", page.to_s, "-l", page.to_s, "-", "-", stdin_data: pdf, binmode: true
+    )
+    out.scan(
+      /<word xMin="([\d.]+)" yMin="([\d.]+)" xMax="([\d.]+)" yMax="([\d.]+)">([^<]*)</
+    ).map do |x0, y0, x1, y1, word|
       [word, (x0.to_f + x1.to_f) / 2 * 25.4 / 72, (y0.to_f + y1.to_f) / 2 * 25.4 / 72]
     end
   end
 
-  # @param drawing [String] the artwork, an SVG of nothing but its ink  @param width [Float] mm as printed  @param height [Float]
+  # @param drawing [String] the artwork, an SVG of nothing but its ink
+  # @param width [Float] mm as printed
+  # @param height [Float]
   # @param mirrored [Boolean] as it is to be on paper
   def initialize(drawing, width:, height:, mirrored:)
     @width, @height = width, height
@@ -74,7 +84,9 @@ class FoundMarks
   def coarse_boxes(page)
     index = (page.shrink(COARSE, COARSE, ceil: true) < 200).labelregions.cast(:ushort)
     grid = Vips::Image.xyz(index.width, index.height)
-    ends = [[0, :min], [1, :min], [0, :max], [1, :max]].map { |band, how| grid[band].hist_find_indexed(index, combine: how).to_a.flatten }
+    ends = [[0, :min], [1, :min], [0, :max], [1, :max]].map do |band, how|
+      grid[band].hist_find_indexed(index, combine: how).to_a.flatten
+    end
     ends.transpose.filter_map do |left, top, right, bottom|
       wide, high = [right - left + 1, bottom - top + 1].map { |cells| cells * COARSE }
       [left * COARSE, top * COARSE, wide, high] if sized?(wide, high, 4 * COARSE) || sized?(high, wide, 4 * COARSE)

@@ -25,7 +25,9 @@ module Measuring
     def rendered(*part)
       ::Dir.mktmpdir do |dir|
         ::File.binwrite("#{dir}/a.pdf", @bytes)
-        out, status = ::Open3.capture2e("pdftocairo", "-r", @dpi.to_s, "-gray", "-png", "-singlefile", *part.map(&:to_s), "#{dir}/a.pdf", "#{dir}/a")
+        out, status = ::Open3.capture2e(
+          "pdftocairo", "-r", @dpi.to_s, "-gray", "-png", "-singlefile", *part.map(&:to_s), "#{dir}/a.pdf", "#{dir}/a"
+        )
         ::Kernel.raise out unless status.success?
         ::Vips::Image.new_from_file("#{dir}/a.png").copy_memory
       end
@@ -41,7 +43,12 @@ module Measuring
   def ink_found(image, area, dpi:, around: 1.0)
     per_mm = dpi / 25.4
     left, top = ((area[:x_mm] - around) * per_mm).round, ((area[:y_mm] - around) * per_mm).round
-    part = image.crop(left, top, ((area[:width_mm] + 2 * around) * per_mm).round, ((area[:height_mm] + 2 * around) * per_mm).round)
+    part = image.crop(
+      left,
+      top,
+      ((area[:width_mm] + 2 * around) * per_mm).round,
+      ((area[:height_mm] + 2 * around) * per_mm).round
+    )
     columns, rows = (part < 128).project.map { |line| line.to_a.flatten }
     x, width = extent(columns)
     y, height = extent(rows)
@@ -52,7 +59,9 @@ module Measuring
 
   def area(box) = {x_mm: box.x, y_mm: box.y, width_mm: box.width, height_mm: box.height}
 
-  def grey(image) = (image.has_alpha? ? image.flatten(background: [255] * (image.bands - 1)) : image).colourspace("b-w")[0]
+  def grey(image)
+    (image.has_alpha? ? image.flatten(background: [255] * (image.bands - 1)) : image).colourspace("b-w")[0]
+  end
 
   def types = {paths: Shelves::PrintTypes.paths, faces: Shelves::PrintTypes.faces}
 end

@@ -4,10 +4,12 @@
 module ProofTable
   # which way round each is printed, as the handbook counts it (2), not as the code does
   READINGS = {
-    ["water-slide", {}] => :as_it_reads, ["solvent-rub", {}] => :mirrored, ["ink-offset", {}] => :mirrored, ["iron-on", {}] => :mirrored,
-    ["gel-medium", {}] => :mirrored, ["varnish-paper", {}] => :mirrored, ["tape-lift", {}] => :as_it_reads, ["baked-medium", {}] => :mirrored,
-    ["heat-resist", {}] => :mirrored, ["heat-resist", {"layer" => "bottom"}] => :as_it_reads, ["lacquer-pull", {}] => :mirrored,
-    ["lacquer-pull", {"layer" => "bottom"}] => :as_it_reads, ["foil-skin", {}] => :mirrored, ["tracing", {}] => :as_it_reads, ["cut-template", {}] => :as_it_reads,
+    ["water-slide", {}] => :as_it_reads, ["solvent-rub", {}] => :mirrored, ["ink-offset", {}] => :mirrored,
+    ["iron-on", {}] => :mirrored, ["gel-medium", {}] => :mirrored, ["varnish-paper", {}] => :mirrored,
+    ["tape-lift", {}] => :as_it_reads, ["baked-medium", {}] => :mirrored, ["heat-resist", {}] => :mirrored,
+    ["heat-resist", {"layer" => "bottom"}] => :as_it_reads, ["lacquer-pull", {}] => :mirrored,
+    ["lacquer-pull", {"layer" => "bottom"}] => :as_it_reads, ["foil-skin", {}] => :mirrored,
+    ["tracing", {}] => :as_it_reads, ["cut-template", {}] => :as_it_reads,
     ["water-slide", {"through" => true}] => :mirrored
   }.freeze
   LAYOUTS = %w[rows nested leftover tiles carrier calibrated].freeze

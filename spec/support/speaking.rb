@@ -19,17 +19,35 @@ module Speaking
   def opened(bytes) = UpClose::Artwork::Opening.call(bytes)
 
   # an SVG of 100 × 50 units
-  def svg(body, **root) = %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 50"#{root.map { |k, v| %( #{k}="#{v}") }.join}>#{body}</svg>)
+  def svg(body, **root)
+    [
+      %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 50"#{root.map { |k, v| %( #{k}="#{v}") }.join}>),
+      %(#{body}</svg>)
+    ].join
+  end
 
   # ink that is a plain box of this size
   def box_ink(width, height)
     corners = box(0, 0, width, height).corners
-    UpClose::Artwork::Ink.new(box: box(0, 0, width, height), hull: corners, centroid: point(width / 2.0, height / 2.0), rows: [[0, 0, width, height]])
+    UpClose::Artwork::Ink.new(
+      box: box(0, 0, width, height),
+      hull: corners,
+      centroid: point(width / 2.0, height / 2.0),
+      rows: [[0, 0, width, height]]
+    )
+  end
+
+  # a closed polyline of DXF, its corner at (from, from)
+  def dxf_square(from, side)
+    corners = [[from, from], [from + side, from], [from + side, from + side], [from, from + side]]
+    "0\nLWPOLYLINE\n70\n1\n#{corners.map { |x, y| "10\n#{x}\n20\n#{y}\n" }.join}"
   end
 
   def placed(**at) = UpClose::Placing::Placement.new(**at)
 
-  def room(shape, ink, clearance_mm: 0, **at) = UpClose::Placing::Room.new(shape: shape, ink: ink, placement: placed(**at), clearance_mm: clearance_mm)
+  def room(shape, ink, clearance_mm: 0, **at)
+    UpClose::Placing::Room.new(shape: shape, ink: ink, placement: placed(**at), clearance_mm: clearance_mm)
+  end
 
   def situation(method, printer, material: nil, finish: nil, colour: nil, stock: nil, sealer: nil)
     UpClose::Suitability::Situation.new(
@@ -51,7 +69,10 @@ RSpec::Matchers.define :refuse_saying do |words, at: nil|
     block.call
     false
   rescue UpClose::Error => @error
-    @error.message.match?(words) && !@error.remedy.to_s.empty? && (at.nil? || @error.field == at) && !@error.sentence.match?(/nil|undefined|Error|::|0x/)
+    @error.message.match?(words) &&
+      !@error.remedy.to_s.empty? &&
+      (at.nil? || @error.field == at) &&
+      !@error.sentence.match?(/nil|undefined|Error|::|0x/)
   end
   failure_message { @error ? "said “#{@error.sentence}” at #{@error.field.inspect}" : "did not refuse" }
 end

@@ -20,13 +20,24 @@ module Storytelling
   end
 
   # parents before children
-  TABLES = %w[preferences jobs pieces artworks marks printers calibrations stock_facts supply_prices own_schools stock_sheets layouts layout_marks runs step_ends attempts].freeze
+  TABLES = %w[
+    preferences jobs pieces artworks marks printers calibrations stock_facts supply_prices own_schools stock_sheets
+    layouts layout_marks runs step_ends attempts
+  ].freeze
 
   def self.forgotten(db) = db.tables - TABLES - %w[schema_migrations ar_internal_metadata]
 
   # its columns, moments later by so many seconds
   def self.moved_on(db, table, since)
-    db.columns(table).map { |column| (column.type == :datetime) ? "strftime('%Y-%m-%d %H:%M:%f', #{column.name}, '+#{since.round(3)} seconds')" : column.name }.join(", ")
+    db.columns(table)
+      .map { |column|
+        if column.type == :datetime
+          "strftime('%Y-%m-%d %H:%M:%f', #{column.name}, '+#{since.round(3)} seconds')"
+        else
+          column.name
+        end
+      }
+      .join(", ")
   end
 
   def self.copy
@@ -35,7 +46,9 @@ module Storytelling
     ActiveRecord::Base.transaction do
       raise "The story leaves out #{forgotten(db).join(", ")}." if forgotten(db).any?
       since = Time.now - File.mtime(kept)
-      TABLES.each { |table| db.execute("INSERT OR REPLACE INTO main.#{table} SELECT #{moved_on(db, table, since)} FROM story.#{table}") }
+      TABLES.each do |table|
+        db.execute("INSERT OR REPLACE INTO main.#{table} SELECT #{moved_on(db, table, since)} FROM story.#{table}")
+      end
     end
     FileUtils.cp_r("#{originals}/.", FileUtils.mkdir_p(Settings.originals).first)
   ensure

@@ -17,20 +17,35 @@ RSpec.describe "the page's clock", :shop, :page do
   # one open run at the last of two steps, the first done at 1000
   def at_second(now, **step)
     second = {key: "b", phase: "apply", kind: "hands", title: "b", words: "", least_s: 600, after: "a", **step}
-    run = Run.new(mark: Mark.new, began_at: Time.at(0), steps: [{key: "a", phase: "apply", kind: "hands", title: "a", words: "", least_s: 1}, second].map { |hash| hash.transform_keys(&:to_s) })
+    run = Run.new(
+      mark: Mark.new,
+      began_at: Time.at(0),
+      steps: [{key: "a", phase: "apply", kind: "hands", title: "a", words: "", least_s: 1}, second].map { |hash|
+        hash.transform_keys(&:to_s)
+      }
+    )
     run.step_ends.build(step: "a", done_at: Time.at(1000))
     Presenters::BenchStep.new(run, now: Time.at(now))
   end
 
   it "shows what the server sent for each moment, and decides nothing itself" do
-    cases = [{earliest_s: 30, latest_s: 3600}, {earliest_s: 30, latest_s: 3600, best_s: 300}, {latest_s: 120}, {kind: "wait", most_s: 1200}, {kind: "wait"}]
+    cases = [
+      {earliest_s: 30, latest_s: 3600},
+      {earliest_s: 30, latest_s: 3600, best_s: 300},
+      {latest_s: 120},
+      {kind: "wait", most_s: 1200},
+      {kind: "wait"}
+    ]
     visit "/jobs/new"
     cases.each do |one|
       sent = at_second(1001, **one).clock_data[:faces].to_json
-      [1001, 1029, 1031, 1059, 1061, 1119, 1121, 1299, 1301, 1599, 1601, 2139, 2141, 2201, 4539, 4541, 4599, 4601].each do |now|
+      [
+        1001, 1029, 1031, 1059, 1061, 1119, 1121, 1299, 1301, 1599, 1601, 2139, 2141, 2201, 4539, 4541, 4599, 4601
+      ].each do |now|
         step = at_second(now, **one)
         told = in_page("clock.reading(#{sent}, #{now * 1000})")
-        expect([told["name"], told["words"], told["figure"]]).to eq([step.state.name.to_s, *step.clock]), "#{one} at #{now}"
+        expect([told["name"], told["words"], told["figure"]]).to eq([step.state.name.to_s, *step.clock]),
+          "#{one} at #{now}"
       end
     end
   end
@@ -44,7 +59,8 @@ RSpec.describe "the page's clock", :shop, :page do
         off.push(Math.abs(left - Math.round(left)));
         if (off.length === 3) { watch.disconnect(); done(Math.max(...off)); }
       });
-      watch.observe(document.querySelector("[data-clock-figure]"), { childList: true, characterData: true, subtree: true });
+      watch.observe(document.querySelector("[data-clock-figure]"),
+        { childList: true, characterData: true, subtree: true });
     JS
   end
 
@@ -67,9 +83,11 @@ RSpec.describe "the page's clock", :shop, :page do
   it "follows the server's now, not this machine's" do
     visit "/jobs/new"
     page.execute_script(<<~JS)
-      document.body.insertAdjacentHTML("beforeend", `<p id="far"><i data-clock-words></i> <b data-clock-figure></b></p>`);
+      document.body.insertAdjacentHTML("beforeend",
+        `<p id="far"><i data-clock-words></i> <b data-clock-figure></b></p>`);
       const faces = [{ at: null, name: "open", words: "Open for another", count: "down", to: Date.now() + 7260000 }];
-      import("/js/widgets/clock.js").then((clock) => clock.wakeClock(document.getElementById("far"), JSON.stringify({ now: Date.now() + 7200000, faces })));
+      import("/js/widgets/clock.js").then((clock) => clock.wakeClock(document.getElementById("far"),
+        JSON.stringify({ now: Date.now() + 7200000, faces })));
     JS
     expect(page).to have_css("#far b", text: /\A0:5\d\z/)
   end

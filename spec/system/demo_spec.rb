@@ -24,16 +24,30 @@ RSpec.describe "the demo, at the real page", :shop, :page do
     expect(page).to have_css("h1", text: "How it gets there")
     visit "/timetable"
     # a week's glue is too long for the regatta, some days' are not: why, and the way out
-    expect(page).to have_css("li.finding.is-stop", text: /Prize herring.*Too late by .* drying and waiting.*What would make the date: leaving the glue: three days/m, count: 1)
+    expect(page).to have_css(
+      "li.finding.is-stop",
+      text: /Prize herring.*Too late by .* drying and waiting.*What would make the date: leaving the glue: three days/m,
+      count: 1
+    )
     expect(strays).to be_empty
   end
 
   {%w[day whole] => false, %w[shed part] => false, %w[shed whole] => true}.each do |(light, much), slow|
-    it "has no barriers in the #{light}'s light, and needs no sideways scrolling at 360: the #{much} of it", slow: slow do
+    it "has no barriers in the #{light}'s light, and needs no sideways scrolling at 360: the #{much} of it",
+      slow: slow do
       Preference.put("light", light)
       rose, run = mark("Compass rose"), Run.where(ended_at: nil).first
       paths = %w[measure artwork method place sheet apply seal record].map { |stage| "/marks/#{rose.id}/#{stage}" } +
-        ["/", "/jobs", "/jobs/new", "/jobs/#{rose.job.id}", "/jobs/#{rose.job.id}/pieces/new", "/methods", "/methods/solvent-rub", "/runs/#{run.id}"]
+        [
+          "/",
+          "/jobs",
+          "/jobs/new",
+          "/jobs/#{rose.job.id}",
+          "/jobs/#{rose.job.id}/pieces/new",
+          "/methods",
+          "/methods/solvent-rub",
+          "/runs/#{run.id}"
+        ]
       expect_open_to_all((much == "part") ? paths.values_at(1, 3, 8, -1) : paths, light: light)
     end
   end

@@ -40,7 +40,9 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
     expect(page).to have_link("Proof, PDF")
     expect(page).to have_css(".nested.awake")
     # one that has a millimetre of room to the right
-    place = name.reload.layout.sheets.first["places"].find { |p| Actions::ArrangeCopies.move(name, p.merge("x" => p["x"] + 1), keep: false).empty? }
+    place = name.reload.layout.sheets.first["places"].find do |p|
+      Actions::ArrangeCopies.move(name, p.merge("x" => p["x"] + 1), keep: false).empty?
+    end
     copy = ".copy[data-copy='#{place["copy"]}']"
     page.execute_script("document.querySelector(\"#{copy}\").focus()")
     press(%i[shift right], :left)
@@ -100,8 +102,15 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
   %w[day shed].each do |light|
     it "has no barriers in the #{light}'s light, nor sideways scrolling at 360", slow: light == "shed" do
       Preference.put("light", light)
-      Actions::LaySheet.call(mark("Wrenfold"), Forms::SheetForm.new({"copies" => "3", "paper" => "a4", "leftovers" => "1"}), Time.now)
-      expect_open_to_all(["/drawer", "/marks/#{mark("Wrenfold").id}/sheet", "/printers", "/printers/#{Printer.first.id}"], light: light)
+      Actions::LaySheet.call(
+        mark("Wrenfold"),
+        Forms::SheetForm.new({"copies" => "3", "paper" => "a4", "leftovers" => "1"}),
+        Time.now
+      )
+      expect_open_to_all(
+        ["/drawer", "/marks/#{mark("Wrenfold").id}/sheet", "/printers", "/printers/#{Printer.first.id}"],
+        light: light
+      )
     end
   end
 end

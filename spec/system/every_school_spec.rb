@@ -14,7 +14,8 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
     expect(page).to have_css("h2", text: /Printed/)
   end
 
-  # the first steps by Space, what is not yet due by its second, smaller way; the rest as the server does it, but the last
+  # the first steps by Space, what is not yet due by its second, smaller way; the rest as the server does it, but the
+  # last
   # @param look_at [String, nil] a step whose page is opened and given to the block
   # @return [Array<String>] the titles of all of them
   def run_through(look_at: nil)
@@ -51,7 +52,9 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
     use "Baked medium"
     expect(find("fieldset.school", text: "oven, 163 °C for 30 min").text).to include("heat gun", "Up Close's pick")
     lay_and_start(13) do
-      find("summary", text: "refused over this", match: :first).click if page.has_css?("summary", text: "refused over this", wait: 0)
+      if page.has_css?("summary", text: "refused over this", wait: 0)
+        find("summary", text: "refused over this", match: :first).click
+      end
       choose "Baked sealer", allow_label_click: true
       click_on "Use this sealer"
       expect(page).to have_css(".steps", text: "Baked sealer: coat 1 of 1")
@@ -100,6 +103,13 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
   it "is open to all on its new pages, in width and for the keyboard" do
     Storytelling.tell
     mark = Mark.all.find { |m| m.title == "Pellow Ness Light" }
-    expect_open_to_all(["/timetable", "/marks/#{mark.id}/compare", "/jobs/#{mark.job.id}/cost", "/stock", "/devices", "/marks/#{mark.id}/seal"])
+    expect_open_to_all([
+      "/timetable",
+      "/marks/#{mark.id}/compare",
+      "/jobs/#{mark.job.id}/cost",
+      "/stock",
+      "/devices",
+      "/marks/#{mark.id}/seal"
+    ])
   end
 end

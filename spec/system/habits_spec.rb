@@ -58,7 +58,8 @@ RSpec.describe "how people use it", :shop, :page do
     sleep 0.3 # its module wakes
     page.execute_script(<<~JS)
       const data = new DataTransfer();
-      data.items.add(new File(['<svg xmlns="http://www.w3.org/2000/svg"><rect width="9" height="9"/></svg>'], "dropped.svg"));
+      data.items.add(new File([
+        '<svg xmlns="http://www.w3.org/2000/svg"><rect width="9" height="9"/></svg>'], "dropped.svg"));
       document.dispatchEvent(new DragEvent("drop", {dataTransfer: data, bubbles: true, cancelable: true}));
     JS
     expect(page).to have_text(/dropped, [\d.]+ × [\d.]+: lines/)

@@ -8,7 +8,8 @@ RSpec.describe "by keyboard alone", :shop, :page do
       const at = document.activeElement;
       if (!at || at === document.body) return "";
       const labels = [...(at.labels ?? [])].map((l) => l.textContent);
-      return [at.getAttribute("aria-label"), ...labels, at.textContent, at.value].filter(Boolean).join(" | ").replace(/\\s+/g, " ").trim();
+      return [at.getAttribute("aria-label"), ...labels, at.textContent, at.value].filter(Boolean)
+        .join(" | ").replace(/\\s+/g, " ").trim();
     })()
   JS
 
@@ -16,7 +17,8 @@ RSpec.describe "by keyboard alone", :shop, :page do
   seen = <<~JS
     (() => {
       const at = document.activeElement;
-      const ringed = [at, at.labels?.[0]].filter(Boolean).map(getComputedStyle).some((s) => s.outlineStyle !== "none" && parseFloat(s.outlineWidth) >= 2);
+      const ringed = [at, at.labels?.[0]].filter(Boolean).map(getComputedStyle)
+        .some((s) => s.outlineStyle !== "none" && parseFloat(s.outlineWidth) >= 2);
       const frame = at.querySelector(".grip");
       return [ringed || (frame && getComputedStyle(frame).stroke !== "none"), at.getBoundingClientRect().height];
     })()

@@ -34,7 +34,9 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
     mark, plate = ready_mark, ready_mark
     send_form "/marks/#{plate.id}/place", "width" => "44"
     # it waits at its first report until it is told to stop, as long as the page may take
-    allow(Actions::LaySheet).to receive(:search).and_wrap_original { |search, *rest, &progress| search.call(*rest) { |share| 600.times.none? { progress.call(share) == false || sleep(0.05).nil? } } }
+    allow(Actions::LaySheet).to receive(:search).and_wrap_original { |search, *rest, &progress|
+      search.call(*rest) { |share| 600.times.none? { progress.call(share) == false || sleep(0.05).nil? } }
+    }
     visit "/marks/#{mark.id}/sheet"
     fill_in "copies", with: "9"
     check "badge, 2 copies on plate"
@@ -57,7 +59,10 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
     click_on "Print it in tiles"
     expect(page).to have_text(/In tiles\s+3 × 1/)
     expect(page).to have_css(".sheet-picture", count: 4)
-    expect(page.evaluate_script("[...document.querySelectorAll('.sheet-picture')].every((image) => image.naturalWidth > 0)")).to be true
+    expect(
+      page.evaluate_script("[...document.querySelectorAll('.sheet-picture')].every((image) => image.naturalWidth > 0)")
+    )
+      .to be true
     free
     uncheck "in tiles that lap over, for a mark larger than a sheet"
     click_on "Lay them out"

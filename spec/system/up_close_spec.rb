@@ -29,7 +29,8 @@ RSpec.describe "up close, at the real page", :shop, :page do
     art = middle_of(".looked-art")
     page.driver.browser.mouse.move(x: art[0] + 30, y: art[1])
     expect(page).to have_css("[data-loupe-says]", text: /13×, at 1[1-9]\.\d, 10\.\d mm/)
-    shown = page.evaluate_script("(() => { const c = document.querySelector('canvas.loupe'); const d = c.getContext('2d').getImageData(100, 160, 120, 1).data; return new Set(d).size })()")
+    shown = page.evaluate_script("(() => { const c = document.querySelector('canvas.loupe'); const d = " \
+      "c.getContext('2d').getImageData(100, 160, 120, 1).data; return new Set(d).size })()")
     expect(shown).to be > 2
     press(:escape)
     expect(page).to have_no_css("canvas.loupe", visible: true)
@@ -58,7 +59,8 @@ RSpec.describe "up close, at the real page", :shop, :page do
     expect(page).to have_field("each edge by mm", with: "0.05")
     find("#preparing").click_on("Undo")
     expect(page).to have_no_text("Preparing: 1 step")
-    expect(light.reload).to have_attributes(width_mm: be_within(1e-6).of(21), recipe: [], artwork: have_attributes(original: original))
+    expect(light.reload)
+      .to have_attributes(width_mm: be_within(1e-6).of(21), recipe: [], artwork: have_attributes(original: original))
   end
 
   it "measures a tapered cup, unrolls it, bends lettering to it and shows it from the front" do
@@ -89,7 +91,10 @@ RSpec.describe "up close, at the real page", :shop, :page do
     press(:up)
     expect(page).to have_field("down", with: "-0.1")
     expect(page).to have_no_css(%(#front image[href="#{before}"]), visible: :all)
-    expect(page.evaluate_async_script("fetch(document.querySelector('#front image').href.baseVal).then((r) => arguments[0](r.status))")).to eq 200
+    expect(page.evaluate_async_script(
+      "fetch(document.querySelector('#front image').href.baseVal).then((r) => arguments[0](r.status))"
+    ))
+      .to eq 200
   end
 
   it "measures from a photo by keys, refuses crossed corners, and takes the outline" do
@@ -151,13 +156,17 @@ RSpec.describe "up close, at the real page", :shop, :page do
     find("button", text: "True size").click
     expect(page).to have_css("#scene.life-size")
     # the dish is 150 mm across
-    wide = page.evaluate_script("(() => { const s = document.getElementById('scene'); return s.querySelector('.piece').getBBox().width * s.getScreenCTM().a })()")
+    wide = page.evaluate_script("(() => { const s = document.getElementById('scene'); return " \
+      "s.querySelector('.piece').getBBox().width * s.getScreenCTM().a })()")
     expect(wide).to be_within(1).of(150 * per_mm)
   end
 
   it "finds the font like one in a photo" do
     word = UpClose::Artwork::Lettering.new(Shelves::FontShelf.fetch("roboto-slab-bold"), "Wrenfold").drawing
-    photo = UpClose::Formats::SVG::Raster.call(word, frame: word.ink.box.grown(0.3), scale: 60).gaussblur(1.2).cast(:uchar).pngsave_buffer
+    photo = UpClose::Formats::SVG::Raster.call(word, frame: word.ink.box.grown(0.3), scale: 60)
+      .gaussblur(1.2)
+      .cast(:uchar)
+      .pngsave_buffer
     visit "/marks/#{mark("Name board").id}/like"
     attach_file "A crop of the word", saved("word.png", photo)
     fill_in "It reads", with: "Wrenfold"
@@ -166,10 +175,18 @@ RSpec.describe "up close, at the real page", :shop, :page do
   end
 
   %w[day shed].each do |light|
-    it "has no barriers on the new pages in the #{light}'s light, nor sideways scrolling at 360", slow: light == "shed" do
+    it "has no barriers on the new pages in the #{light}'s light, nor sideways scrolling at 360",
+      slow: light == "shed" do
       Preference.put("light", light)
       mug, head = Mark.joins(:piece).find_by(pieces: {shape: "cup"}), Piece.find_by(name: "cittern headstock")
-      paths = ["/true-size", "/pieces/#{head.id}/photo", "/marks/#{mug.id}/place", "/marks/#{mug.id}/measure", "/marks/#{mug.id}/like", "/marks/#{mug.id}/artwork"]
+      paths = [
+        "/true-size",
+        "/pieces/#{head.id}/photo",
+        "/marks/#{mug.id}/place",
+        "/marks/#{mug.id}/measure",
+        "/marks/#{mug.id}/like",
+        "/marks/#{mug.id}/artwork"
+      ]
       expect_open_to_all(paths, light: light) { |path| looked_at if path.end_with?("artwork") }
     end
   end

@@ -37,7 +37,8 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
     attach_file "A drawing or a picture: SVG, PDF, PNG, JPEG", saved("tide.png", "the tide is out")
     click_on "Use this"
     expect(page).to have_text("does not read this kind of file")
-    attach_file "A drawing or a picture: SVG, PDF, PNG, JPEG", saved("badge.svg", svg('<rect width="60" height="20"/><rect y="20" width="20" height="20"/>'))
+    attach_file "A drawing or a picture: SVG, PDF, PNG, JPEG",
+      saved("badge.svg", svg('<rect width="60" height="20"/><rect y="20" width="20" height="20"/>'))
     click_on "Use this"
     expect(page).to have_text("lines, kept as lines to the paper")
     click_on "Choose the method"
@@ -57,7 +58,9 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
     press(:tab)
     expect(page).to have_field("high", with: "60")
     mark = Mark.last
-    scale = page.evaluate_script("document.querySelector('#scene').getScreenCTM().a * document.querySelector('#mark').dataset.scale")
+    scale = page.evaluate_script(
+      "document.querySelector('#scene').getScreenCTM().a * document.querySelector('#mark').dataset.scale"
+    )
     drag(middle_of("#mark image"), 10 * scale, -5 * scale)
     expect(page).to have_field("right", with: /\A(9\.9|10)/)
     expect(mark.reload).to have_attributes(x_mm: be_within(0.6).of(10), y_mm: be_within(0.6).of(-5))
@@ -118,7 +121,9 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
   it "keeps true time over a reload and a new server, late and all" do
     mark = ready_mark
     run = Actions::RunMarks.start(mark, Time.now - 120)
-    %w[ground pencil print trim].each_with_index { |step, i| Actions::RunMarks.finish_step(run, step, Time.now - 100 + i * 10) }
+    %w[ground pencil print trim].each_with_index do |step, i|
+      Actions::RunMarks.finish_step(run, step, Time.now - 100 + i * 10)
+    end
     shown = lambda do
       visit "/runs/#{run.id}"
       minutes, seconds = find("[data-clock-figure]").text.split(":").map(&:to_i)

@@ -11,27 +11,52 @@ RSpec.describe UpClose::Artwork do
     def close_to(*values) = match(values.map { |v| be_within(0.001).of(v) })
 
     it "takes strokes, joins and every basic shape into its box" do
-      expect(ink_box('<rect x="10" y="10" width="40" height="20" fill="none" stroke="#000" stroke-width="2"/>').to_a).to close_to(9, 9, 42, 22)
-      expect(ink_box('<circle cx="20" cy="20" r="5"/><line x1="0" y1="20" x2="40" y2="20" stroke="red" stroke-width="4"/>').to_a).to close_to(0, 15, 40, 10)
-      expect(ink_box('<polygon points="0,0 10,0 5,8"/><ellipse cx="30" cy="10" rx="8" ry="4"/>').to_a).to close_to(0, 0, 38, 14)
+      expect(ink_box('<rect x="10" y="10" width="40" height="20" fill="none" stroke="#000" stroke-width="2"/>').to_a)
+        .to close_to(9, 9, 42, 22)
+      expect(
+        ink_box('<circle cx="20" cy="20" r="5"/><line x1="0" y1="20" x2="40" y2="20" stroke="red" stroke-width="4"/>')
+          .to_a
+      )
+        .to close_to(0, 15, 40, 10)
+      expect(ink_box('<polygon points="0,0 10,0 5,8"/><ellipse cx="30" cy="10" rx="8" ry="4"/>').to_a)
+        .to close_to(0, 0, 38, 14)
       # a half circle of radius 10: the arc reaches y = −10 between its ends
       expect(ink_box('<path d="M0 0a10 10 0 0 1 20 0z"/>').to_a).to close_to(0, -10, 20, 10)
       # relative, smooth and shorthand commands come to the same place as the long ones
-      expect(ink_box('<path d="m1 1h9v4l-9 0zM20 0q5 10 10 0t10 0"/>').to_a).to match(ink_box('<path d="M1,1L10,1L10,5L1,5Z M20,0Q25,10 30,0Q35,-10 40,0"/>').to_a.map { |v| be_within(0.001).of(v) })
+      expect(ink_box('<path d="m1 1h9v4l-9 0zM20 0q5 10 10 0t10 0"/>').to_a)
+        .to match(ink_box('<path d="M1,1L10,1L10,5L1,5Z M20,0Q25,10 30,0Q35,-10 40,0"/>').to_a.map { |v|
+          be_within(0.001).of(v)
+        })
     end
 
     it "follows groups, transforms, use, symbols and simple style rules" do
-      expect(ink_box('<g transform="translate(10 5) scale(2)"><rect width="5" height="5"/></g>').to_a).to close_to(10, 5, 10, 10)
-      expect(ink_box('<g transform="rotate(90 10 10)"><rect x="10" y="10" width="8" height="2"/></g>').to_a).to close_to(8, 10, 2, 8)
-      expect(ink_box('<defs><rect id="r" width="4" height="4"/></defs><use href="#r" x="20" y="1"/>').to_a).to close_to(20, 1, 4, 4)
-      expect(ink_box('<style>.gone{display:none} #keep,rect.keep{fill:black}</style><rect class="gone" width="90" height="9"/><rect class="keep" x="3" width="4" height="4"/>').to_a).to close_to(3, 0, 4, 4)
+      expect(ink_box('<g transform="translate(10 5) scale(2)"><rect width="5" height="5"/></g>').to_a)
+        .to close_to(10, 5, 10, 10)
+      expect(ink_box('<g transform="rotate(90 10 10)"><rect x="10" y="10" width="8" height="2"/></g>').to_a)
+        .to close_to(8, 10, 2, 8)
+      expect(ink_box('<defs><rect id="r" width="4" height="4"/></defs><use href="#r" x="20" y="1"/>').to_a)
+        .to close_to(20, 1, 4, 4)
+      expect(
+        ink_box(
+          '<style>.gone{display:none} #keep,rect.keep{fill:black}</style><rect class="gone" width="90" height="9"/>' \
+          '<rect class="keep" x="3" width="4" height="4"/>'
+        )
+          .to_a
+      )
+        .to close_to(3, 0, 4, 4)
     end
 
     it "makes ink of white that lies on clear, as lines and as pixels, and says when there is none to be made" do
       lines = svg('<rect x="10" y="5" width="40" height="20" fill="#fff"/>')
-      pixels = Vips::Image.black(60, 30, bands: 4).mutate { |m| m.draw_rect!([255, 255, 255, 255], 10, 5, 40, 20, fill: true) }.cast(:uchar).copy(interpretation: :srgb).pngsave_buffer
+      pixels = Vips::Image.black(60, 30, bands: 4)
+        .mutate { |m| m.draw_rect!([255, 255, 255, 255], 10, 5, 40, 20, fill: true) }
+        .cast(:uchar)
+        .copy(interpretation: :srgb)
+        .pngsave_buffer
       [lines, pixels].each do |bytes|
-        expect { opened(bytes) }.to raise_error(UpClose::Errors::NoInk) { |error| expect([error.white, error.message]).to match [true, /lays no white/] }
+        expect { opened(bytes) }.to raise_error(UpClose::Errors::NoInk) { |error|
+          expect([error.white, error.message]).to match [true, /lays no white/]
+        }
         made = UpClose::Artwork::Opening.call(bytes, white_as_ink: true)
         expect(made.ink.box.to_a).to eq [10, 5, 40, 20]
       end
@@ -40,7 +65,9 @@ RSpec.describe UpClose::Artwork do
     end
 
     it "knows that a printer has no white: white is no ink, and hides what it covers" do
-      covered = '<rect width="100" height="50" fill="#fff"/><rect x="10" y="10" width="40" height="20"/><rect x="40" y="0" width="60" height="50" fill="white"/>'
+      covered =
+        '<rect width="100" height="50" fill="#fff"/><rect x="10" y="10" width="40" height="20"/><rect x="40" y="0" ' \
+        'width="60" height="50" fill="white"/>'
       expect(ink_box(covered).to_a).to match [10, 10, 30, 20].map { |v| be_within(0.02).of(v) }
     end
 
@@ -56,7 +83,13 @@ RSpec.describe UpClose::Artwork do
     end
 
     it "prints as a picture, and says so, what lines cannot hold" do
-      picture = opened(svg('<defs><linearGradient id="g"><stop stop-color="red"/></linearGradient></defs><rect width="50" height="40" fill="url(#g)"/>'))
+      picture =
+        opened(
+          svg(
+            '<defs><linearGradient id="g"><stop stop-color="red"/></linearGradient></defs><rect width="50" ' \
+            'height="40" fill="url(#g)"/>'
+          )
+        )
       expect(picture).to be_a(described_class::Picture)
       expect(picture.notes.first).to match(/gradients.*goes to paper as a picture/)
       expect(picture.ink.aspect).to be_within(0.001).of(0.8)
@@ -65,7 +98,10 @@ RSpec.describe UpClose::Artwork do
 
   describe "the ink of a picture" do
     it "runs along pixel edges" do
-      image = Vips::Image.black(60, 40, bands: 3).linear(1, 255).cast(:uchar).draw_rect([10, 20, 30], 7, 5, 20, 11, fill: true)
+      image = Vips::Image.black(60, 40, bands: 3)
+        .linear(1, 255)
+        .cast(:uchar)
+        .draw_rect([10, 20, 30], 7, 5, 20, 11, fill: true)
       ink = opened(image.pngsave_buffer).ink
       expect(ink.box).to eq box(7, 5, 20, 11)
       expect(ink.hull.map(&:to_a)).to contain_exactly([7, 5], [27, 5], [27, 16], [7, 16])
@@ -74,10 +110,20 @@ RSpec.describe UpClose::Artwork do
 
     it "reads grey, 16 bit, clear grounds, CMYK and turned pictures" do
       square = Vips::Image.black(30, 30).linear(1, 255).cast(:uchar).draw_rect(0, 10, 5, 10, 20, fill: true)
-      clear = Vips::Image.black(30, 30, bands: 3).cast(:uchar).copy(interpretation: :srgb).bandjoin(square.linear(-1, 255).cast(:uchar))
+      clear = Vips::Image.black(30, 30, bands: 3)
+        .cast(:uchar)
+        .copy(interpretation: :srgb)
+        .bandjoin(square.linear(-1, 255).cast(:uchar))
       sixteen = square.colourspace(:grey16)
       jpeg = square.copy.mutate { |m| m.set_type!(GObject::GINT_TYPE, "orientation", 6) }.jpegsave_buffer(Q: 100)
-      boxes = [square.pngsave_buffer, clear.pngsave_buffer, sixteen.pngsave_buffer, square.colourspace(:srgb).jpegsave_buffer(Q: 100)].map { |bytes| opened(bytes).ink.box.to_a }
+      boxes = [
+        square.pngsave_buffer,
+        clear.pngsave_buffer,
+        sixteen.pngsave_buffer,
+        square.colourspace(:srgb).jpegsave_buffer(Q: 100)
+      ].map do |bytes|
+        opened(bytes).ink.box.to_a
+      end
       expect(boxes).to all(match([10, 5, 10, 20].map { |v| be_within(1).of(v) }))
       expect(opened(jpeg).ink.box.to_a).to match([5, 10, 20, 10].map { |v| be_within(1).of(v) })
     end
@@ -88,7 +134,8 @@ RSpec.describe UpClose::Artwork do
       it "stands on its cap height: #{key}" do
         ink = lettering("H", key).ink
         expect(ink.box.y).to be_within(1e-6).of(-1)
-        expect(ink.box.bottom).to be_within(key.include?("script") ? 0.13 : 0.02).of(0) # script stems end below the line
+        # script stems end below the line
+        expect(ink.box.bottom).to be_within(key.include?("script") ? 0.13 : 0.02).of(0)
       end
     end
 
@@ -111,7 +158,17 @@ RSpec.describe UpClose::Artwork do
     def png_heading(width, height)
       chunk = "IHDR".b + [width, height, 1, 0, 0, 0, 0].pack("NNC5")
       data = "IDAT".b + Zlib.deflate("\0" * 30_000)
-      [UpClose::Artwork::Picture::PNG, [13].pack("N"), chunk, [Zlib.crc32(chunk)].pack("N"), [data.bytesize - 4].pack("N"), data, [Zlib.crc32(data)].pack("N")].join.b
+      [
+        UpClose::Artwork::Picture::PNG,
+        [13].pack("N"),
+        chunk,
+        [Zlib.crc32(chunk)].pack("N"),
+        [data.bytesize - 4].pack("N"),
+        data,
+        [Zlib.crc32(data)].pack("N")
+      ]
+        .join
+        .b
     end
 
     it "refuses a small file that unfolds to 60,000 × 60,000 pixels, without unfolding it" do
@@ -143,7 +200,9 @@ RSpec.describe UpClose::Artwork do
       "endless-use.svg" => /without end/
     }
     Dir[File.expand_path("../fixtures/broken/*", __dir__)].sort.each do |path|
-      it("refuses #{File.basename(path)}") { expect { opened(File.binread(path)) }.to refuse_saying(sentences.fetch(File.basename(path)), at: :file) }
+      it("refuses #{File.basename(path)}") do
+        expect { opened(File.binread(path)) }.to refuse_saying(sentences.fetch(File.basename(path)), at: :file)
+      end
     end
 
     it "opens a drawing with no size of its own, and says what that means" do
@@ -155,7 +214,9 @@ RSpec.describe UpClose::Artwork do
 end
 
 RSpec.describe "PDF artwork" do
-  def pdf(**options, &draw) = Prawn::Document.new(page_size: [200, 100], margin: 0, **options).tap { |d| d.instance_eval(&draw) }.render
+  def pdf(**options, &draw)
+    Prawn::Document.new(page_size: [200, 100], margin: 0, **options).tap { |d| d.instance_eval(&draw) }.render
+  end
 
   it "keeps lines as lines, at their own size" do
     art = opened(pdf { fill_color("aa2200") && fill_rectangle([20, 80], 100, 40) })
@@ -177,15 +238,19 @@ RSpec.describe "PDF artwork" do
   end
 
   it "refuses locked, endless and damaged ones in plain words" do
-    expect { opened(pdf { encrypt_document(user_password: "a", owner_password: "b") }) }.to refuse_saying(/locked with a password/, at: :file)
+    expect { opened(pdf { encrypt_document(user_password: "a", owner_password: "b") }) }
+      .to refuse_saying(/locked with a password/, at: :file)
     expect { opened(pdf { 110.times { start_new_page } }) }.to refuse_saying(/111 pages; 100/, at: :file)
     expect { opened("%PDF-1.4\ngarbage") }.to refuse_saying(/breaks off, or is damaged/, at: :file)
-    expect(opened(pdf { fill_rectangle([20, 80], 100, 40) && start_new_page }).notes).to eq ["This PDF has 2 pages: the first is used."]
+    expect(opened(pdf { fill_rectangle([20, 80], 100, 40) && start_new_page }).notes)
+      .to eq ["This PDF has 2 pages: the first is used."]
   end
 end
 
 RSpec.describe UpClose::Artwork::Setting do
-  def set(text, **how) = UpClose::Artwork::Lettering.new(face("overpass-bold"), text, setting: described_class.new(**how)).drawing
+  def set(text, **how)
+    UpClose::Artwork::Lettering.new(face("overpass-bold"), text, setting: described_class.new(**how)).drawing
+  end
 
   it "spaces letters by shares of the cap height" do
     plain, wide = set("HHH").ink.box.width, set("HHH", spacing: 0.25).ink.box.width

@@ -4,7 +4,13 @@
 RSpec.describe UpClose::Sheets::Nesting do
   chance = ->(seed) { described_class::Chance.new(seed) }
 
-  def star(chance, corners: 9, size: 20) = Array.new(corners) { |k| [size * (0.3 + 0.7 * chance.share), 2 * Math::PI * k / corners].then { |r, a| [r * Math.cos(a) + 25, r * Math.sin(a) + 25] } }
+  def star(chance, corners: 9, size: 20)
+    Array.new(corners) do |k|
+      [size * (0.3 + 0.7 * chance.share), 2 * Math::PI * k / corners].then do |r, a|
+        [r * Math.cos(a) + 25, r * Math.sin(a) + 25]
+      end
+    end
+  end
 
   describe described_class::Raster do
     it "marks every cell that a shape touches, and none that lies clear of it" do
@@ -16,7 +22,9 @@ RSpec.describe UpClose::Sheets::Nesting do
           50.times do |x|
             cell = UpClose::Geometry::Region.box(box(x, y, 1, 1))
             set = rows[y].to_i[x] == 1
-            expect(set).to(be(true), "#{x}, #{y}") if shape.shape.intersects?(cell.shape) && shape.distance(cell) < 1e-12 && (cell - shape).area < 1 - 1e-9
+            if shape.shape.intersects?(cell.shape) && shape.distance(cell) < 1e-12 && (cell - shape).area < 1 - 1e-9
+              expect(set).to(be(true), "#{x}, #{y}")
+            end
             expect(shape.distance(cell)).to(be < 1e-9, "#{x}, #{y}") if set
           end
         end
@@ -34,7 +42,8 @@ RSpec.describe UpClose::Sheets::Nesting do
 
     it "is the same set turned half round, and comes back when turned again" do
       expect(cells.reversed.rows.sum { |row| row.digits(2).sum }).to eq cells.rows.sum { |row| row.digits(2).sum }
-      expect(cells.reversed.reversed).to have_attributes(rows: cells.rows, left: be_within(1e-9).of(cells.left), top: be_within(1e-9).of(cells.top))
+      expect(cells.reversed.reversed)
+        .to have_attributes(rows: cells.rows, left: be_within(1e-9).of(cells.left), top: be_within(1e-9).of(cells.top))
       # its origin lies as far from the other corner
       expect(cells.reversed.left).to be_within(1e-9).of(-(cells.left + cells.width))
     end
@@ -53,7 +62,9 @@ RSpec.describe UpClose::Sheets::Nesting do
       expect(core).not_to be_empty
       4.times do |i|
         4.times do |j|
-          under = cells.rows.each_with_index.flat_map { |row, y| row.digits(2).each_index.select { |x| row[x] == 1 }.map { |x| [(x + i) / 4, (y + j) / 4] } }.uniq
+          under = cells.rows.each_with_index.flat_map { |row, y|
+            row.digits(2).each_index.select { |x| row[x] == 1 }.map { |x| [(x + i) / 4, (y + j) / 4] }
+          }.uniq
           expect(core - under).to be_empty, "begun at #{i}, #{j}"
         end
       end
@@ -65,11 +76,14 @@ RSpec.describe UpClose::Sheets::Nesting do
       it "sees #{size} × #{size} cells as one, as counting them does" do
         random, stride, tall = chance[size], 5 * size, 6 * size
         map = (stride * tall).times.sum { |i| (random.share < 0.985) ? 1 << i : 0 }
-        cell = ->(u, v) { Array.new(size) { |j| Array.new(size) { |i| map[(v * size + j) * stride + u * size + i] } }.flatten }
+        cell = ->(u, v) {
+          Array.new(size) { |j| Array.new(size) { |i| map[(v * size + j) * stride + u * size + i] } }.flatten
+        }
         full = described_class.full(map, stride, tall, size)
         expect(Array.new(30) { |i| full[i] }).to eq(Array.new(30) { |i| cell[i % 5, i / 5].sum / size**2 })
         expect(Array.new(30) { |i| full[i] }.tally.keys).to contain_exactly(0, 1)
-        expect(described_class.rows(map, stride, tall, size)).to eq(Array.new(6) { |v| Array.new(5) { |u| cell[u, v].first << u }.sum })
+        expect(described_class.rows(map, stride, tall, size))
+          .to eq(Array.new(6) { |v| Array.new(5) { |u| cell[u, v].first << u }.sum })
       end
     end
   end
@@ -93,9 +107,19 @@ RSpec.describe UpClose::Sheets::Nesting do
         # a few cells are gone from the start
         30.times { taken[random.below(rows)] |= 1 << random.below(columns) }
         coarse = [4, 8][seed % 2]
-        board = described_class.new(columns, rows, coarse: coarse, bits: taken.each_with_index.sum { |row, y| row << (y * columns) })
+        board = described_class.new(
+          columns,
+          rows,
+          coarse: coarse,
+          bits: taken.each_with_index.sum { |row, y| row << (y * columns) }
+        )
         loop do
-          cells = UpClose::Sheets::Nesting::Cells.of([star(random, size: 4 + 9 * random.share)], turn: 0, cell: 1.0, coarse: coarse)
+          cells = UpClose::Sheets::Nesting::Cells.of(
+            [star(random, size: 4 + 9 * random.share)],
+            turn: 0,
+            cell: 1.0,
+            coarse: coarse
+          )
           _, hopes = board.hopes(cells)
           found = hopes && board.find(cells, hopes)
           expect(found).to eq plainly(taken, columns, rows, cells)
@@ -125,8 +149,15 @@ RSpec.describe UpClose::Sheets::Nesting do
         sheet = UpClose::Sheets::Nesting::Blank.new(width_mm: 216, height_mm: 280)
         room = UpClose::Sheets::Nesting::Room.new(gap_mm: 2, frame_mm: 8)
         # each box is smaller by the gap, so that the cut sheet is one answer
-        parts = jigsaw(chance[pieces], pieces, 202, 266).each_with_index.map { |(w, h), i| UpClose::Sheets::Nesting::Part.new(id: i, outline: [[0, 0], [w - 2, 0], [w - 2, h - 2], [0, h - 2]], turns: [0, 90]) }
-        layout = UpClose::Sheets::Nesting::Search.new(parts, leftovers: [], fresh: sheet, room: room, effort: "first").call
+        parts = jigsaw(chance[pieces], pieces, 202, 266).each_with_index.map do |(w, h), i|
+          UpClose::Sheets::Nesting::Part.new(
+            id: i,
+            outline: [[0, 0], [w - 2, 0], [w - 2, h - 2], [0, h - 2]],
+            turns: [0, 90]
+          )
+        end
+        layout = UpClose::Sheets::Nesting::Search.new(parts, leftovers: [], fresh: sheet, room: room, effort: "first")
+          .call
         expect(layout.unplaced).to be_empty
         used = (layout.fresh.size - 1) + layout.fresh.last.reach / 280
         expect(used).to be <= 1.2
@@ -138,7 +169,9 @@ RSpec.describe UpClose::Sheets::Nesting do
 end
 
 RSpec.describe UpClose::Geometry::Region do
-  def square(size, at: 0) = described_class.polygon([[at, at], [at + size, at], [at + size, at + size], [at, at + size]])
+  def square(size, at: 0)
+    described_class.polygon([[at, at], [at + size, at], [at + size, at + size], [at, at + size]])
+  end
 
   it "grows by an outline all round, never less than asked: Steiner's formula from above" do
     grown = square(10).grown(2)
@@ -151,8 +184,12 @@ RSpec.describe UpClose::Geometry::Region do
     chance = UpClose::Sheets::Nesting::Chance.new(5)
     30.times do
       corners = 3 + chance.below(9)
-      shape = described_class.polygon(Array.new(corners) { |k| [12 * (0.3 + 0.7 * chance.share), 2 * Math::PI * k / corners].then { |r, a| [r * Math.cos(a), r * Math.sin(a)] } })
-      [1, 5, 24].each { |quarter| expect(shape.grown(1.0, quarter: quarter).shape.exterior_ring.distance(shape.shape)).to be >= 1 - 1e-9 }
+      shape = described_class.polygon(Array.new(corners) { |k|
+        [12 * (0.3 + 0.7 * chance.share), 2 * Math::PI * k / corners].then { |r, a| [r * Math.cos(a), r * Math.sin(a)] }
+      })
+      [1, 5, 24].each do |quarter|
+        expect(shape.grown(1.0, quarter: quarter).shape.exterior_ring.distance(shape.shape)).to be >= 1 - 1e-9
+      end
     end
   end
 
@@ -169,7 +206,8 @@ RSpec.describe UpClose::Geometry::Region do
   it "hands rings over and back without losing a digit" do
     ring = [[0.1, 0.2], [1 / 3.0, 7.7], [Math::PI, Math::E]]
     expect(described_class.polygon(ring).rings.first.map { |p| p.map(&:to_f) }).to match_array ring
-    expect(UpClose::Geometry::Wkb.rings(UpClose::Geometry::Wkb.polygon([ring, ring.map { |x, y| [x / 2, y / 2] }])).size).to eq 2
+    expect(UpClose::Geometry::Wkb.rings(UpClose::Geometry::Wkb.polygon([ring, ring.map { |x, y| [x / 2, y / 2] }]))
+      .size).to eq 2
   end
 
   it "knows what is no area" do

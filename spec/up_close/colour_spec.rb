@@ -20,7 +20,15 @@ RSpec.describe UpClose::ColourDifference do
   end
 
   it "is names a maker would say" do
-    names = {"#ff0000" => "red", "#ffd700" => "yellow", "#0a1440" => "navy", "#ffffff" => "white", "#7a4a22" => "brown", "#ffc0cb" => "pink", "#000000" => "black"}
+    names = {
+      "#ff0000" => "red",
+      "#ffd700" => "yellow",
+      "#0a1440" => "navy",
+      "#ffffff" => "white",
+      "#7a4a22" => "brown",
+      "#ffc0cb" => "pink",
+      "#000000" => "black"
+    }
     expect(names.keys.map { |hex| UpClose::Colour.hex(hex).name }).to eq names.values
   end
 end

@@ -7,14 +7,17 @@ RSpec.describe "shapes that are not plain" do
   include UpClose
 
   # area of an outline by its own points
-  def area(path, tolerance = 0.0005) = path.flatten(tolerance).sum { |points, _| UpClose::Geometry::Ring.new(points).area }
+  def area(path, tolerance = 0.0005)
+    path.flatten(tolerance).sum { |points, _| UpClose::Geometry::Ring.new(points).area }
+  end
 
   describe UpClose::Surfaces::Cup do
     let(:mug) { shape("cup", top_mm: 82, foot_mm: 60, slant_mm: 95) }
 
     it "unrolls by hand's figures, and keeps the cone's area" do
       # R = 95 × 82 ÷ 22; inner R − 95; 180 × 82 ÷ R
-      expect(mug.figures.values_at(:outer_radius_mm, :inner_radius_mm, :angle_deg).map { |v| v.round(4) }).to eq [354.0909, 259.0909, 41.6842]
+      expect(mug.figures.values_at(:outer_radius_mm, :inner_radius_mm, :angle_deg).map { |v| v.round(4) })
+        .to eq [354.0909, 259.0909, 41.6842]
       expect(mug.unrolled.area).to be_within(1e-6 * 21_190).of(Math::PI * (82 + 60) / 2 * 95)
       expect(area(mug.path)).to be_within(0.5).of(mug.unrolled.area)
       expect(mug.once_round_at(mug.unrolled.at(mug.outer, 0))).to be_within(1e-9).of(Math::PI * 82)
@@ -25,7 +28,11 @@ RSpec.describe "shapes that are not plain" do
       # walk the side in small steps, laying each ring's length on its arc
       [0.25, 0.5, 0.9].each do |along|
         radius = 41 - 11 * along
-        arc = 2000.times.sum { |i| [i, i + 1].map { |k| 2 * Math::PI * k / 2000 }.then { |a, b| Math.hypot(radius * (Math.cos(b) - Math.cos(a)), radius * (Math.sin(b) - Math.sin(a))) } }
+        arc = 2000.times.sum do |i|
+          [i, i + 1].map { |k| 2 * Math::PI * k / 2000 }.then do |a, b|
+            Math.hypot(radius * (Math.cos(b) - Math.cos(a)), radius * (Math.sin(b) - Math.sin(a)))
+          end
+        end
         expect((mug.outer - 95 * along) * mug.unrolled.angle).to be_within(0.01).of(arc)
       end
     end
@@ -42,7 +49,8 @@ RSpec.describe "shapes that are not plain" do
       head = shape("cup", top_mm: 60, foot_mm: 82, slant_mm: 95)
       expect(head.figures).to eq mug.figures
       expect(head.unrolled.centre.y).to eq(-mug.unrolled.centre.y)
-      expect { shape("cup", top_mm: 82, foot_mm: 82, slant_mm: 95) }.to refuse_saying(/that is a cylinder/, at: :foot_mm)
+      expect { shape("cup", top_mm: 82, foot_mm: 82, slant_mm: 95) }
+        .to refuse_saying(/that is a cylinder/, at: :foot_mm)
       expect { shape("cup", top_mm: 82, foot_mm: 20, slant_mm: 30) }.to refuse_saying(/too short/, at: :slant_mm)
     end
 
@@ -51,7 +59,10 @@ RSpec.describe "shapes that are not plain" do
       expect(sector.inside_distance(sector.at(sector.inner + 7, 0.1))).to be_within(1e-9).of(7)
       expect(sector.inside_distance(sector.at(sector.outer + 3, 0))).to be_within(1e-9).of(-3)
       # a bar across the inner arc's crown: its middle decides, not its ends
-      bar = UpClose::Placing::PlacedInk.new(box_ink(80, 2), placed(width_mm: 80, y_mm: sector.centre.y - sector.inner - 11))
+      bar = UpClose::Placing::PlacedInk.new(
+        box_ink(80, 2),
+        placed(width_mm: 80, y_mm: sector.centre.y - sector.inner - 11)
+      )
       expect(mug.clearance_of(bar)).to be_within(1e-9).of(10)
     end
   end
@@ -99,9 +110,11 @@ RSpec.describe "shapes that are not plain" do
     ball = shape("dome", ball_mm: 60, cap_mm: 60)
     at = point(30 * Math::PI / 4, 0) # 45° from the pole
     up = 30 * Math.sqrt(0.5)
-    expect([point(up, 0), point(0, 0)].map { |seen| ball.on_mark(seen, at).x.round(9) }).to eq [0.0, (-30 * Math::PI / 4).round(9)]
+    expect([point(up, 0), point(0, 0)].map { |seen| ball.on_mark(seen, at).x.round(9) })
+      .to eq [0.0, (-30 * Math::PI / 4).round(9)]
     # from (√½, 0, √½) to (0, √½, √½) is 60°, setting out along (−1, √2) ÷ √3
-    expect(ball.on_mark(point(0, up), at).distance(point(-1, Math.sqrt(2)) * (30 * Math::PI / 3 / Math.sqrt(3)))).to be < 1e-9
+    expect(ball.on_mark(point(0, up), at).distance(point(-1, Math.sqrt(2)) * (30 * Math::PI / 3 / Math.sqrt(3))))
+      .to be < 1e-9
     expect(ball.on_mark(point(20, 5), point(0, 0)).distance(ball.behind(point(20, 5)))).to be < 1e-9
     expect(ball.on_mark(point(31, 0), at)).to be_nil
   end
@@ -127,7 +140,10 @@ RSpec.describe "shapes that are not plain" do
       # 25 of 30 mm towards the edge at its first stretch: strain by hand √(1 + (25 ÷ 30 × 15 ÷ 20)²) − 1 = 0.179
       wide = room(plug, box_ink(10, 30), width_mm: 10, x_mm: 12 - 47.5).placed
       found = plug.findings(wide, UpClose::Measure::LengthWriter.new("mm")).first
-      expect(found).to have_attributes(verdict: :stop, remedy: "Relief cuts from the edge: 7 between 0 and 20, 2 between 50 and 95.")
+      expect(found).to have_attributes(
+        verdict: :stop,
+        remedy: "Relief cuts from the edge: 7 between 0 and 20, 2 between 50 and 95."
+      )
     end
 
     it "judges a mark by how far it reaches towards back and belly" do
@@ -137,12 +153,15 @@ RSpec.describe "shapes that are not plain" do
       expect(found).to have_attributes(value: be_within(1e-4).of(0.12492), verdict: :fine)
       high = room(plug, box_ink(10, 33), width_mm: 10, x_mm: 35 - 47.5).placed
       # 16.5 of 16.67 at 30 mm: 0.99
-      expect(plug.findings(high, UpClose::Measure::LengthWriter.new("mm")).first.value).to be_within(1e-3).of(100 * (Math.sqrt(1 + (0.99 / 6)**2) - 1))
+      expect(plug.findings(high, UpClose::Measure::LengthWriter.new("mm")).first.value)
+        .to be_within(1e-3).of(100 * (Math.sqrt(1 + (0.99 / 6)**2) - 1))
     end
 
     it "refuses stations out of order, a girth that falls to nothing, and too few" do
-      expect { shape("loft", stations: [[0, 10], [30, 40], [20, 60]]) }.to refuse_saying(/20 comes after 30/, at: :stations)
-      expect { shape("loft", stations: [[0, 10], [30, 0], [40, 60]]) }.to refuse_saying(/girth at 30 is nothing/, at: :stations)
+      expect { shape("loft", stations: [[0, 10], [30, 40], [20, 60]]) }
+        .to refuse_saying(/20 comes after 30/, at: :stations)
+      expect { shape("loft", stations: [[0, 10], [30, 0], [40, 60]]) }
+        .to refuse_saying(/girth at 30 is nothing/, at: :stations)
       expect { shape("loft", stations: [[0, 10]]) }.to refuse_saying(/two stations/, at: :stations)
     end
   end
@@ -157,8 +176,13 @@ RSpec.describe "shapes that are not plain" do
     end
 
     it "grows a copy about a place as far as trying step by step does" do
-      star = shape("free-polygon", points: [[0, -40], [12, -12], [40, 0], [12, 12], [0, 40], [-12, 12], [-40, 0], [-12, -12]])
-      hull = Array.new(9) { |i| point(5 * Math.cos(i * 0.7), 3 * Math.sin(i * 0.7)) }.then { |points| UpClose::Geometry::Algorithms::ConvexHull.call(points) }
+      star = shape(
+        "free-polygon",
+        points: [[0, -40], [12, -12], [40, 0], [12, 12], [0, 40], [-12, 12], [-40, 0], [-12, -12]]
+      )
+      hull = Array.new(9) { |i| point(5 * Math.cos(i * 0.7), 3 * Math.sin(i * 0.7)) }.then do |points|
+        UpClose::Geometry::Algorithms::ConvexHull.call(points)
+      end
       [[point(0, 0), 0.0], [point(3, -2), 0.0], [point(2, 1), 1.5]].each do |place, clearance|
         times = star.growth(hull, place, clearance)
         room_at = ->(t) { star.ring.room_for(hull.map { |p| place + p * t }) }
@@ -175,7 +199,13 @@ RSpec.describe "shapes that are not plain" do
     end
 
     it "finds the lobes of a dumbbell, and that nothing fits in its waist" do
-      dumbbell = shape("free-polygon", points: [[0, 0], [40, 0], [40, 15], [60, 15], [60, 0], [100, 0], [100, 40], [60, 40], [60, 25], [40, 25], [40, 40], [0, 40]])
+      dumbbell = shape(
+        "free-polygon",
+        points: [
+          [0, 0], [40, 0], [40, 15], [60, 15], [60, 0], [100, 0], [100, 40], [60, 40], [60, 25], [40, 25], [40, 40],
+          [0, 40]
+        ]
+      )
       there = room(dumbbell, box_ink(10, 10), width_mm: 10, clearance_mm: 6)
       # the waist is 10 wide: its edge is 5 away; a lobe of 40 holds 40 − 2 × 6
       expect(there.largest_here).to eq 0
@@ -185,14 +215,18 @@ RSpec.describe "shapes that are not plain" do
     end
 
     it "refuses outlines that cross themselves or have no area" do
-      expect { shape("free-polygon", points: [[0, 0], [40, 40], [40, 0], [0, 40]]) }.to refuse_saying(/crosses itself/, at: :points)
+      expect { shape("free-polygon", points: [[0, 0], [40, 40], [40, 0], [0, 40]]) }
+        .to refuse_saying(/crosses itself/, at: :points)
       expect { shape("free-polygon", points: [[0, 0], [10, 10], [20, 20]]) }.to refuse_saying(/no area/, at: :points)
       expect { shape("free-polygon", points: [[0, 0], [1, 1]]) }.to refuse_saying(/three corners/, at: :points)
     end
   end
 
   it "keeps ink off screws and knots, and grows a mark only up to them" do
-    plate = UpClose::Surfaces.build("rectangle", {width_mm: 100, height_mm: 60}, keep_outs: [UpClose::Surfaces::KeepOut.new(kind: "disc", x: 0, y: 20, width: 8), UpClose::Surfaces::KeepOut.new(kind: "box", x: -40, y: 0, width: 10, height: 10)])
+    plate = UpClose::Surfaces.build("rectangle", {width_mm: 100, height_mm: 60}, keep_outs: [
+      UpClose::Surfaces::KeepOut.new(kind: "disc", x: 0, y: 20, width: 8),
+      UpClose::Surfaces::KeepOut.new(kind: "box", x: -40, y: 0, width: 10, height: 10)
+    ])
     here = room(plate, box_ink(40, 10), width_mm: 40)
     # the screw's rim at 16, the ink's foot at 5; the box at −35, the ink's side at −20
     expect(here.clearance).to be_within(1e-9).of(11)
@@ -204,7 +238,11 @@ RSpec.describe "shapes that are not plain" do
     width, at, turn = room(hook, box_ink(10, 2), width_mm: 10).largest_at_best_angle
     # upright in the arm of 12 × 72, or a little aslant: never less than 12 ÷ 0.2
     expect(width).to be > 59
-    expect([(turn - 90).abs, room(hook, box_ink(10, 2), width_mm: width * 0.99, x_mm: at.x, y_mm: at.y, turn_deg: turn).fits?]).to match [be < 12, true]
+    expect([
+      (turn - 90).abs,
+      room(hook, box_ink(10, 2), width_mm: width * 0.99, x_mm: at.x, y_mm: at.y, turn_deg: turn).fits?
+    ])
+      .to match [be < 12, true]
   end
 
   describe "the best angle" do
@@ -218,9 +256,17 @@ RSpec.describe "shapes that are not plain" do
   end
 
   it "unrolls on the command line, as JSON and as files" do
-    out, err, status = Open3.capture3(File.expand_path("../../bin/up-close", __dir__), "unroll", "--cup", "82,60,95", "--out", "#{HOME}/mug.svg")
+    out, err, status = Open3.capture3(
+      File.expand_path("../../bin/up-close", __dir__),
+      "unroll",
+      "--cup",
+      "82,60,95",
+      "--out",
+      "#{HOME}/mug.svg"
+    )
     told = JSON.parse(out)
-    expect([status.exitstatus, err, told["angle_deg"].round(4), told["cover"]["width_mm"].round(2)]).to eq [0, "", 41.6842, 254.97]
+    expect([status.exitstatus, err, told["angle_deg"].round(4), told["cover"]["width_mm"].round(2)])
+      .to eq [0, "", 41.6842, 254.97]
     expect(File.read("#{HOME}/mug.svg")).to match(/width="25\d\.\d+mm"/)
     _, err, status = Open3.capture3(File.expand_path("../../bin/up-close", __dir__), "unroll", "--cup", "82,82,95")
     expect([status.exitstatus, err]).to match [1, /\ABoth ends are 82 mm: that is a cylinder/]

@@ -26,7 +26,12 @@ RSpec.describe UpClose::Artwork::Face do
     bytes = File.binread(Shelves::FontShelf.path("roboto-slab-bold"))
     widths = lambda do
       cold = described_class.new(key: "cold", name: "Cold", bytes: bytes)
-      Array.new(16) { |i| Thread.new { UpClose::Artwork::Lettering.new(cold, %w[Wrenfold Sandpiper][i % 2]).drawing.ink.box.width.round(9) } }.map(&:value)
+      Array.new(16) { |i|
+        Thread.new do
+          UpClose::Artwork::Lettering.new(cold, %w[Wrenfold Sandpiper][i % 2]).drawing.ink.box.width.round(9)
+        end
+      }
+        .map(&:value)
     end
     right = widths.call.first(2)
     12.times { expect(widths.call).to eq right * 8 }
@@ -36,7 +41,8 @@ RSpec.describe UpClose::Artwork::Face do
     bytes = File.binread(Shelves::FontShelf.path("overpass-bold"))
     found = Array.new(200) do
       cold = described_class.new(key: "cold", name: "Cold", bytes: bytes)
-      Array.new(16) { Thread.new { UpClose::Artwork::Lettering.new(cold, "Wrenfold").drawing.ink.box.width.round(9) } }.map(&:value)
+      Array.new(16) { Thread.new { UpClose::Artwork::Lettering.new(cold, "Wrenfold").drawing.ink.box.width.round(9) } }
+        .map(&:value)
     end
     expect(found.flatten.uniq.size).to eq 1
   end

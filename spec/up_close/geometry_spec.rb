@@ -33,7 +33,10 @@ RSpec.describe UpClose::Geometry do
   end
 
   it "reaches as far as stroke, joins and caps do" do
-    reach = ->(points, closed: false, **style) { described_class::Box.around(alg::StrokeReach.new(width: 2, cap: :butt, join: :miter, miter: 4, **style).call([[points, closed]])) }
+    reach = ->(points, closed: false, **style) {
+      described_class::Box
+        .around(alg::StrokeReach.new(width: 2, cap: :butt, join: :miter, miter: 4, **style).call([[points, closed]]))
+    }
     line = [point(0, 0), point(10, 0)]
     expect(reach.call(line)).to eq box(0, -1, 10, 2)
     expect(reach.call(line, cap: :square)).to eq box(-1, -1, 12, 2)
@@ -46,11 +49,16 @@ RSpec.describe UpClose::Geometry do
   end
 
   describe alg::LargestCopy do
-    def largest(shape, outline, clearance) = described_class.new(support: shape.method(:support), outline: outline, clearance: clearance, directions: shape.edge_normals).call
+    def largest(shape, outline, clearance)
+      described_class
+        .new(support: shape.method(:support), outline: outline, clearance: clearance, directions: shape.edge_normals)
+        .call
+    end
 
     it "agrees with the closed forms" do
       half = box(-1, -0.5, 2, 1).corners
-      expect(largest(shape("rectangle", width_mm: 40.0, height_mm: 30.0), half, 2).first).to be_within(1e-6).of(18) # (40 − 4) ÷ 2
+      # (40 − 4) ÷ 2
+      expect(largest(shape("rectangle", width_mm: 40.0, height_mm: 30.0), half, 2).first).to be_within(1e-6).of(18)
       # √(w² + h²) ≤ D − 2c: 138 ÷ √5
       expect(largest(shape("disc", diameter_mm: 150.0), half, 6).first).to be_within(1e-3).of(138 / Math.sqrt(5))
     end

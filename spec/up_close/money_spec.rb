@@ -2,9 +2,13 @@
 
 RSpec.describe UpClose::Costing::Money do
   it "reads prices as they are typed and writes them back, to the cent" do
-    {"12" => 1200, "12.5" => 1250, "0,05" => 5, " 7.99 " => 799}.each { |text, cents| expect(described_class.read(text)).to eq cents }
+    {"12" => 1200, "12.5" => 1250, "0,05" => 5, " 7.99 " => 799}.each do |text, cents|
+      expect(described_class.read(text)).to eq cents
+    end
     expect([1250, 5, 0, 99.5].map { |c| described_class.write(c) }).to eq %w[12.50 0.05 0.00 1.00]
-    ["", "-3", "twelve", "1.234", "12 50"].each { |text| expect { described_class.read(text) }.to refuse_saying(/does not read as a price/, at: :price) }
+    ["", "-3", "twelve", "1.234", "12 50"].each do |text|
+      expect { described_class.read(text) }.to refuse_saying(/does not read as a price/, at: :price)
+    end
   end
 
   it "shares cents out whole, the odd ones to whom rounding cost most" do

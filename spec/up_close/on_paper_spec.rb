@@ -8,14 +8,29 @@ require "prawn"
 RSpec.describe "up close, on paper", :measured do
   def pack(artwork, ink, width_mm, copies: 1)
     heading = UpClose::Printing::Heading.new(title: "t", stock: UpClose::Sheets::Stock.fetch("clear-film"))
-    UpClose::Printing::Pack.new(artwork: artwork, ink: ink, width_mm: width_mm, mirrored: false, copies: copies, paper: UpClose::Printing::Paper.fetch("a4"), border_mm: 3.0, heading: heading)
+    UpClose::Printing::Pack.new(
+      artwork: artwork,
+      ink: ink,
+      width_mm: width_mm,
+      mirrored: false,
+      copies: copies,
+      paper: UpClose::Printing::Paper.fetch("a4"),
+      border_mm: 3.0,
+      heading: heading
+    )
   end
 
-  def on_paper(packed) = render_pdf(UpClose::Formats::PDF::Writer.new(packed.pages, fonts: types[:paths], title: "t").call)
+  def on_paper(packed)
+    render_pdf(UpClose::Formats::PDF::Writer.new(packed.pages, fonts: types[:paths], title: "t").call)
+  end
 
   def measured(packed, cell = 0) = ink_found(on_paper(packed), area(packed.ink_box(packed.cells[cell])), dpi: 1200)
 
-  def recipe(art, per_mm, *steps) = UpClose::Artwork::Recipe.new(steps.map { |s| {"on" => true}.merge(s.transform_keys(&:to_s)) }).call(art, per_mm: per_mm).artwork
+  def recipe(art, per_mm, *steps)
+    UpClose::Artwork::Recipe.new(steps.map { |s| {"on" => true}.merge(s.transform_keys(&:to_s)) })
+      .call(art, per_mm: per_mm)
+      .artwork
+  end
 
   it "prints a line thickened by exactly what was asked" do
     art = opened(svg('<rect x="10" y="20" width="80" height="1"/>'))
@@ -53,9 +68,12 @@ RSpec.describe "up close, on paper", :measured do
     page = on_paper(packed)
     found = packed.cells.map { |cell| ink_found(page, area(packed.ink_box(cell)), dpi: 1200, around: 0.5) }
     expect(found.map { |f| f[:height_mm] }).to all(be_within(0.03).of(4))
-    expect(found.map { |f| f[:width_mm].round(1) }).to eq((1..3).map { |n| (set.drawing_of(n).ink.box.width * 4).round(1) })
+    expect(found.map { |f| f[:width_mm].round(1) })
+      .to eq((1..3).map { |n| (set.drawing_of(n).ink.box.width * 4).round(1) })
     # each in the middle of its cell
-    found.zip(packed.cells).each { |f, cell| expect(f[:x_mm] + f[:width_mm] / 2).to be_within(0.06).of(packed.ink_box(cell).centre.x) }
+    found.zip(packed.cells).each do |f, cell|
+      expect(f[:x_mm] + f[:width_mm] / 2).to be_within(0.06).of(packed.ink_box(cell).centre.x)
+    end
   end
 
   it "prints a dot screen as dots of solid ink, at the pitch asked for" do
@@ -65,7 +83,10 @@ RSpec.describe "up close, on paper", :measured do
     # one dot a millimetre: 20 across 20 mm
     bright = rows.map { |n| n > rows.sum / rows.size }
     expect(bright.each_cons(2).count { |a, b| !a && b }).to be_within(1).of(20)
-    expect(made.image.hist_find.to_a.flatten.each_index.select { |v| made.image.hist_find.getpoint(v, 0).first.positive? }).to eq [0, 255]
+    expect(
+      made.image.hist_find.to_a.flatten.each_index.select { |v| made.image.hist_find.getpoint(v, 0).first.positive? }
+    )
+      .to eq [0, 255]
   end
 
   describe "the shape files" do
@@ -76,7 +97,8 @@ RSpec.describe "up close, on paper", :measured do
       columns, rows = (image < 128).project.map { |line| line.to_a.flatten }
       wide, high = [columns, rows].map { |sums| extent(sums)[1] / 10.0 }
       # ten pixels a millimetre; the hairline adds 0.1
-      expect([wide, high]).to match [be_within(0.3).of(cup.figures[:width_mm] + 0.1), be_within(0.3).of(cup.figures[:height_mm] + 0.1)]
+      expect([wide, high])
+        .to match [be_within(0.3).of(cup.figures[:width_mm] + 0.1), be_within(0.3).of(cup.figures[:height_mm] + 0.1)]
     end
 
     it "agree, SVG and DXF, corner for corner" do
@@ -94,24 +116,41 @@ RSpec.describe "up close, on paper", :measured do
     def file(name, bytes) = File.join(HOME, name).tap { |path| File.binwrite(path, bytes) }
 
     it "checks an artwork: every finding with figure, limit, verdict, working and places" do
-      path = file("line.svg", svg('<rect x="5" y="5" width="90" height="0.4"/><rect x="5" y="20" width="40" height="20"/>'))
-      out, err, status = run("check", path, "--width", "45mm", "--method", "solvent-rub", "--printer", "laser", "--surface", "#5b3a29", "--film", "clear")
+      path = file(
+        "line.svg",
+        svg('<rect x="5" y="5" width="90" height="0.4"/><rect x="5" y="20" width="40" height="20"/>')
+      )
+      out, err, status = run(
+        "check", path, "--width", "45mm", "--method", "solvent-rub", "--printer", "laser", "--surface", "#5b3a29",
+        "--film", "clear"
+      )
       told = JSON.parse(out)
       expect([status.exitstatus, err, told["verdict"]]).to eq [0, "", "stop"]
       found = told["findings"].to_h { |f| [f["check"], f] }
-      expect(found.keys).to include("thinnest_line", "thinnest_gap", "specks", "ground", "coverage", "largest_solid", "tones", "white", "look", "edge_room")
-      expect(found["thinnest_line"]).to include("figure" => be_within(0.02).of(0.2), "unit" => "mm", "limit" => 0.25, "verdict" => "stop")
-      expect(found["thinnest_line"]["places_mm"].first).to include("width_mm" => be_within(0.5).of(45), "y_mm" => be_within(0.1).of(0))
+      expect(found.keys).to include(
+        "thinnest_line", "thinnest_gap", "specks", "ground", "coverage", "largest_solid", "tones", "white", "look",
+        "edge_room"
+      )
+      expect(found["thinnest_line"])
+        .to include("figure" => be_within(0.02).of(0.2), "unit" => "mm", "limit" => 0.25, "verdict" => "stop")
+      expect(found["thinnest_line"]["places_mm"].first)
+        .to include("width_mm" => be_within(0.5).of(45), "y_mm" => be_within(0.1).of(0))
       expect(found.values.map { |f| f["working"].to_s.length }).to all(be > 10)
       expect(found.values.reject { |f| f["verdict"] == "fine" }.map { |f| f["remedy"].to_s }).to all(match(/\w+/))
     end
 
     it "takes the film into account, and letters by their own height" do
-      out, = run("check", "--text", "Ebb tide", "--cap-height", "1.5mm", "--method", "water-slide", "--printer", "laser", "--film", "white", "--surface", "#1e3b2c")
+      out, = run(
+        "check", "--text", "Ebb tide", "--cap-height", "1.5mm", "--method", "water-slide", "--printer", "laser",
+        "--film", "white", "--surface", "#1e3b2c"
+      )
       found = JSON.parse(out)["findings"].to_h { |f| [f["check"], f] }
       expect(found["letters"]).to include("verdict" => "watch", "figure" => be_between(0.9, 1.2))
       expect([found["look"]["verdict"], found.key?("hidden_rectangle")]).to eq ["fine", true]
-      out, = run("check", "--text", "EBB", "--cap-height", "9mm", "--method", "water-slide", "--printer", "laser", "--film", "clear", "--surface", "#111111")
+      out, = run(
+        "check", "--text", "EBB", "--cap-height", "9mm", "--method", "water-slide", "--printer", "laser", "--film",
+        "clear", "--surface", "#111111"
+      )
       expect(JSON.parse(out)["findings"].find { |f| f["check"] == "look" }["verdict"]).to eq "stop"
     end
 
@@ -131,18 +170,37 @@ RSpec.describe "up close, on paper", :measured do
     end
 
     it "unrolls a body from a table with semicolons and a heading" do
-      out, = run("unroll", "--stations", file("plug.csv", "\uFEFFat;girth\n0;0\n20;60\n50;80\n95;10\n"), "--out", "#{HOME}/plug.dxf")
+      out, = run(
+        "unroll",
+        "--stations",
+        file("plug.csv", "\uFEFFat;girth\n0;0\n20;60\n50;80\n95;10\n"),
+        "--out",
+        "#{HOME}/plug.dxf"
+      )
       told = JSON.parse(out)
-      expect(told).to include("widest_mm" => 40.0, "length_mm" => 95.0, "relief_cuts" => [{"from_mm" => 0.0, "to_mm" => 20.0, "cuts" => 7}, {"from_mm" => 50.0, "to_mm" => 95.0, "cuts" => 2}])
-      expect(UpClose::Formats::DXF::Reader.new(File.read("#{HOME}/plug.dxf")).rings.map { |r| r.area.round(1) }).to eq [2362.5, 2362.5]
+      expect(told)
+        .to include(
+          "widest_mm" => 40.0,
+          "length_mm" => 95.0,
+          "relief_cuts" => [
+            {"from_mm" => 0.0, "to_mm" => 20.0, "cuts" => 7},
+            {"from_mm" => 50.0, "to_mm" => 95.0, "cuts" => 2}
+          ]
+        )
+      expect(UpClose::Formats::DXF::Reader.new(File.read("#{HOME}/plug.dxf")).rings.map { |r| r.area.round(1) })
+        .to eq [2362.5, 2362.5]
     end
   end
 end
 
 RSpec.describe UpClose::Artwork::Likeness do
   def photo(key, text, slant: 0.0, dark: true)
-    drawing = lettering(text, key).with_shapes { |s| s.with(path: s.path.transform(UpClose::Geometry::Transform.new(1, 0, -slant, 1, 0, 0))) }
-    image = UpClose::Formats::SVG::Raster.call(drawing, frame: drawing.ink.box.grown(0.25), scale: 70).gaussblur(1.2).cast(:uchar)
+    drawing = lettering(text, key).with_shapes do |s|
+      s.with(path: s.path.transform(UpClose::Geometry::Transform.new(1, 0, -slant, 1, 0, 0)))
+    end
+    image = UpClose::Formats::SVG::Raster.call(drawing, frame: drawing.ink.box.grown(0.25), scale: 70)
+      .gaussblur(1.2)
+      .cast(:uchar)
     UpClose::Artwork::Picture.made(dark ? image : image.invert)
   end
 
@@ -151,17 +209,21 @@ RSpec.describe UpClose::Artwork::Likeness do
   it "puts the very font first, dark on light and light on dark" do
     [true, false].each do |dark|
       best, second = described_class.new(photo("roboto-slab-bold", "Wren", dark: dark), "Wren").ranked(faces)
-      expect([best.face.key, best.likeness, second.likeness]).to match ["roboto-slab-bold", be > 0.8, be < best.likeness - 0.2]
+      expect([best.face.key, best.likeness, second.likeness])
+        .to match ["roboto-slab-bold", be > 0.8, be < best.likeness - 0.2]
     end
   end
 
   it "matches slant first, and says how much" do
-    best = described_class.new(photo("overpass-bold", "HILL", slant: Math.tan(12 * Math::PI / 180)), "HILL").ranked(faces).first
+    best = described_class.new(photo("overpass-bold", "HILL", slant: Math.tan(12 * Math::PI / 180)), "HILL")
+      .ranked(faces)
+      .first
     expect([best.face.key, best.slant_deg]).to match ["overpass-bold", be_within(3).of(12)]
   end
 
   it "leaves out fonts that lack the letters, and asks for a word and for ink" do
-    ranked = described_class.new(photo("overpass-bold", "HILL"), "ЖЖ").ranked([face("routed-gothic"), face("dancing-script-bold")])
+    ranked = described_class.new(photo("overpass-bold", "HILL"), "ЖЖ")
+      .ranked([face("routed-gothic"), face("dancing-script-bold")])
     expect(ranked.map { |m| m.face.key }).not_to include("dancing-script-bold")
     expect { described_class.new(photo("overpass-bold", "H"), " ") }.to refuse_saying(/what the word reads/, at: :word)
     blank = UpClose::Artwork::Picture.made((Vips::Image.black(60, 30) + 200).cast(:uchar))

@@ -8,9 +8,16 @@ RSpec.describe UpClose::Printing::Calibrating::PaperEdges do
 
   # a light sheet on a dark bed, its middle at a place, turned; edges soft as a scan's
   def bed(middle, turn_deg, width: 80.0, height: 50.0, light: 235, dark: 50)
-    scale = per_mm
-    svg = %(<svg xmlns="http://www.w3.org/2000/svg" width="#{(120 * scale).round}" height="#{(90 * scale).round}"><rect width="100%" height="100%" fill="rgb(#{([dark] * 3).join(",")})"/>
-      <rect x="#{-width / 2 * scale}" y="#{-height / 2 * scale}" width="#{width * scale}" height="#{height * scale}" fill="rgb(#{([light] * 3).join(",")})" transform="translate(#{middle[0] * scale} #{middle[1] * scale}) rotate(#{turn_deg})"/></svg>)
+    wide, high = [120 * per_mm, 90 * per_mm].map(&:round)
+    svg = <<~SVG
+      <svg xmlns="http://www.w3.org/2000/svg" width="#{wide}" height="#{high}">
+        <rect width="100%" height="100%" fill="rgb(#{([dark] * 3).join(",")})"/>
+        <g transform="scale(#{per_mm}) translate(#{middle.join(" ")}) rotate(#{turn_deg})">
+          <rect x="#{-width / 2}" y="#{-height / 2}" width="#{width}" height="#{height}"
+            fill="rgb(#{([light] * 3).join(",")})"/>
+        </g>
+      </svg>
+    SVG
     Vips::Image.svgload_buffer(svg)[0].gaussblur(0.7).cast(:uchar)
   end
 
@@ -19,7 +26,9 @@ RSpec.describe UpClose::Printing::Calibrating::PaperEdges do
   [[[60.0, 45.0], 0.0], [[58.37, 44.21], 2.4], [[61.1, 46.3], -1.7]].each do |middle, turn|
     it "finds a sheet turned by #{turn}° to a few hundredths of a millimetre" do
       map = frame(bed(middle, turn), near: turn)
-      corner = UpClose::Geometry::Transform.turn(turn).then(UpClose::Geometry::Transform.move(*middle)).apply(UpClose::Geometry::Point[-40, -25])
+      corner = UpClose::Geometry::Transform.turn(turn)
+        .then(UpClose::Geometry::Transform.move(*middle))
+        .apply(UpClose::Geometry::Point[-40, -25])
       expect(map.apply(corner).length).to be < 0.05
       expect(map.apply(UpClose::Geometry::Point[*middle]).distance(UpClose::Geometry::Point[40, 25])).to be < 0.03
     end

@@ -20,7 +20,11 @@ RSpec.describe UpClose::Measure::PhotoScale do
     scale = described_class.from_reference([point(0, 0), point(400, 0)], 100)
     reading = scale.length(point(0, 0), point(0, 200))
     # 200 × 100 ÷ 400 = 50; 50 × 2 ÷ 400 + 2 × 0.25 = 0.75
-    expect(reading).to have_attributes(mm: be_within(1e-9).of(50), off_mm: be_within(1e-9).of(0.75), working: have_attributes(to_s: /200 px × 100 mm ÷ 400 px = 50 mm/))
+    expect(reading).to have_attributes(
+      mm: be_within(1e-9).of(50),
+      off_mm: be_within(1e-9).of(0.75),
+      working: have_attributes(to_s: /200 px × 100 mm ÷ 400 px = 50 mm/)
+    )
   end
 
   it "takes a tilt of 35° out, exactly without noise" do
@@ -44,8 +48,19 @@ RSpec.describe UpClose::Measure::PhotoScale do
 
   it "straightens the picture itself: a tilted square comes out square" do
     see = camera(30)
-    outline = ->(half) { [[-half, -half], [half, -half], [half, half], [-half, half]].map { |x, y| see[x, y].then { |p| "#{p.x},#{p.y}" } }.join(" ") }
-    photo = Vips::Image.svgload_buffer(%(<svg xmlns="http://www.w3.org/2000/svg" width="3000" height="2000"><rect width="3000" height="2000" fill="#fff"/><polygon points="#{outline[20]}"/></svg>)).flatten(background: [255, 255, 255])
+    outline =
+      ->(half) {
+        [[-half, -half], [half, -half], [half, half], [-half, half]]
+          .map { |x, y| see[x, y].then { |p| "#{p.x},#{p.y}" } }
+          .join(" ")
+      }
+    photo = Vips::Image.svgload_buffer(
+      [
+        %(<svg xmlns="http://www.w3.org/2000/svg" width="3000" height="2000"><rect width="3000" height="2000" ),
+        %(fill="#fff"/><polygon points="#{outline[20]}"/></svg>)
+      ].join
+    )
+      .flatten(background: [255, 255, 255])
     scale = described_class.from_corners(corners(see), 120, 80)
     straight = UpClose::Artwork::StraightenedPhoto.call(photo, scale, box(0, 0, 120, 80), most_px: 1200)
     found = UpClose::Artwork::InkOfPixels.call(straight)
@@ -55,18 +70,25 @@ RSpec.describe UpClose::Measure::PhotoScale do
 
   it "refuses corners crossed, in line or on each other, and a reference of no length" do
     square = [[0, 0], [100, 0], [100, 100], [0, 100]].map { |x, y| point(x, y) }
-    expect { described_class.from_corners(square.values_at(0, 2, 1, 3), 10, 10) }.to refuse_saying(/crossed/, at: :corners)
-    expect { described_class.from_corners([point(0, 0), point(50, 0), point(100, 0), point(0, 100)], 10, 10) }.to refuse_saying(/in one line/, at: :corners)
-    expect { described_class.from_corners(square.values_at(0, 0, 2, 3), 10, 10) }.to refuse_saying(/on each other/, at: :corners)
-    expect { described_class.from_corners([point(0, 0), point(100, 0), point(30, 30), point(0, 100)], 10, 10) }.to refuse_saying(/points inwards/, at: :corners)
-    expect { described_class.from_reference([point(0, 0), point(1, 1)], 100) }.to refuse_saying(/too short/, at: :reference)
-    expect { described_class.from_reference([point(0, 0), point(100, 1)], 0) }.to refuse_saying(/needs a length/, at: :length)
+    expect { described_class.from_corners(square.values_at(0, 2, 1, 3), 10, 10) }
+      .to refuse_saying(/crossed/, at: :corners)
+    expect { described_class.from_corners([point(0, 0), point(50, 0), point(100, 0), point(0, 100)], 10, 10) }
+      .to refuse_saying(/in one line/, at: :corners)
+    expect { described_class.from_corners(square.values_at(0, 0, 2, 3), 10, 10) }
+      .to refuse_saying(/on each other/, at: :corners)
+    expect { described_class.from_corners([point(0, 0), point(100, 0), point(30, 30), point(0, 100)], 10, 10) }
+      .to refuse_saying(/points inwards/, at: :corners)
+    expect { described_class.from_reference([point(0, 0), point(1, 1)], 100) }
+      .to refuse_saying(/too short/, at: :reference)
+    expect { described_class.from_reference([point(0, 0), point(100, 1)], 0) }
+      .to refuse_saying(/needs a length/, at: :length)
   end
 end
 
 RSpec.describe UpClose::Measure::ModelScale do
   it "goes both ways, and reads as people write" do
-    expect(["1:48", "1/48", " 48 "].map { |text| described_class.read(text).model(300) }).to all(be_within(1e-12).of(6.25))
+    expect(["1:48", "1/48", " 48 "].map { |text| described_class.read(text).model(300) })
+      .to all(be_within(1e-12).of(6.25))
     expect(described_class.read("1:22,5").real(10)).to eq 225
     expect { described_class.read("big") }.to refuse_saying(/does not read as a scale/, at: :ratio)
   end

@@ -4,7 +4,11 @@ require_relative "../shop_helper"
 
 RSpec.describe UpClose::Artwork::Recipe do
   # @param width_mm [Float] what its ink measures before
-  def prepared(art, width_mm, *steps, shape: nil) = described_class.new(steps.map { |key, figures| {"key" => key, "on" => true}.merge((figures || {}).transform_keys(&:to_s)) }).call(art, per_mm: art.ink.box.width / width_mm, shape: shape)
+  def prepared(art, width_mm, *steps, shape: nil)
+    described_class
+      .new(steps.map { |key, figures| {"key" => key, "on" => true}.merge((figures || {}).transform_keys(&:to_s)) })
+      .call(art, per_mm: art.ink.box.width / width_mm, shape: shape)
+  end
 
   def grey_png(width, height, ground: 255)
     image = (Vips::Image.black(width, height) + ground).cast(:uchar).copy(interpretation: :"b-w")
@@ -22,7 +26,8 @@ RSpec.describe UpClose::Artwork::Recipe do
   it "thickens drawings and pictures by the exact length, on every edge" do
     # 40 mm wide before: 80 units are 40 mm, so 0.2 mm is 0.4 units
     grown = prepared(bar, 40.0, ["thicken", {by_mm: 0.2}])
-    expect([grown.artwork.vector?, grown.artwork.ink.box.width, grown.artwork.ink.box.height]).to match [true, be_within(1e-3).of(80.8), be_within(1e-3).of(10.8)]
+    expect([grown.artwork.vector?, grown.artwork.ink.box.width, grown.artwork.ink.box.height])
+      .to match [true, be_within(1e-3).of(80.8), be_within(1e-3).of(10.8)]
     thinned = prepared(bar, 40.0, ["thicken", {by_mm: -0.2}])
     expect(thinned.artwork.ink.box.height).to be_within(0.02).of(9.2)
     # 384 pixels are 40 mm
@@ -32,15 +37,22 @@ RSpec.describe UpClose::Artwork::Recipe do
 
   it "leaves an outline alone, all round and in the holes, and nothing inside" do
     # a frame of 80 × 40 with a hole of 60 × 20, 40 mm wide: 2 units a mm, a line of 0.5 mm is 1 unit
-    frame = UpClose::Artwork::Opening.call(svg('<path fill-rule="evenodd" d="M10 20h80v40h-80z M20 30h60v20h-60z"/><rect x="30" y="22" width="10" height="6"/>'), take_all: true)
+    frame = UpClose::Artwork::Opening.call(
+      svg(
+        '<path fill-rule="evenodd" d="M10 20h80v40h-80z M20 30h60v20h-60z"/><rect x="30" y="22" width="10" height="6"/>'
+      ),
+      take_all: true
+    )
     line = prepared(frame, 40.0, ["outline", {line_mm: 0.5}])
     dots = prepared(as_picture(frame), 40.0, ["outline", {line_mm: 0.5}])
     expect(line.artwork.ink.box.to_a).to match [9, 19, 82, 42].map { |side| be_within(0.01).of(side) }
     [line, dots].each do |made|
       proof = UpClose::Artwork::Proof.new(made.artwork, width_mm: 41.0, per_mm: 20.0)
-      # outside: 82 × 42 less 80 × 40, less what the round corners of radius 1 leave; inside: 60 × 20 less 58 × 18; units² ÷ 4 = mm²
+      # outside: 82 × 42 less 80 × 40, less what the round corners of
+      # radius 1 leave; inside: 60 × 20 less 58 × 18; units² ÷ 4 = mm²
       wanted = (82 * 42 - 80 * 40 - (4 - Math::PI) + 60 * 20 - 58 * 18) / 4.0
-      expect(proof.cover.avg / 255 * proof.cover.width * proof.cover.height / 400.0).to be_within(wanted * 0.03).of(wanted)
+      expect(proof.cover.avg / 255 * proof.cover.width * proof.cover.height / 400.0)
+        .to be_within(wanted * 0.03).of(wanted)
     end
   end
 
@@ -50,13 +62,19 @@ RSpec.describe UpClose::Artwork::Recipe do
     per_mm = 2.0 # 80 units are 40 mm
     placed_bar = UpClose::Placing::PlacedInk.new(bent.ink, placed(width_mm: bent.ink.box.width / per_mm, y_mm: 0))
     corners = bent.shapes.first.path.flatten(0.01).first.first
-    map = UpClose::Geometry::Transform.move(-bent.ink.box.centre.x, -bent.ink.box.centre.y).then(UpClose::Geometry::Transform.scale(1 / per_mm))
+    map = UpClose::Geometry::Transform.move(-bent.ink.box.centre.x, -bent.ink.box.centre.y)
+      .then(UpClose::Geometry::Transform.scale(1 / per_mm))
     radii = corners.map { |p| map.apply(p) - point(0, 0) }.map { |p| mug.unrolled.polar(p + point(0, 0)).first }
     # its long edges lie on two arcs 5 mm apart, whatever the small shift of its box
-    heights = corners.map { |p| mug.unrolled.middle * per_mm - Math.hypot(p.x - 50, p.y - 25 - mug.unrolled.middle * per_mm) }.map { |v| (v / per_mm).round(2) }
+    heights = corners.map { |p|
+      mug.unrolled.middle * per_mm - Math.hypot(p.x - 50, p.y - 25 - mug.unrolled.middle * per_mm)
+    }.map do |v|
+      (v / per_mm).round(2)
+    end
     expect(heights.minmax).to eq [-2.5, 2.5]
     expect(heights.tally.select { |_, n| n > 5 }.keys).to match_array [-2.5, 2.5]
-    expect([radii.size, placed_bar.height_mm]).to match [be > 10, be_within(0.1).of(5 + 20**2 / 2 / mug.unrolled.middle)]
+    expect([radii.size, placed_bar.height_mm])
+      .to match [be > 10, be_within(0.1).of(5 + 20**2 / 2 / mug.unrolled.middle)]
   end
 
   it "bends pictures to the same shape as drawings" do
@@ -65,26 +83,38 @@ RSpec.describe UpClose::Artwork::Recipe do
   end
 
   it "clears a ground that is nearly white, not what it encloses" do
-    art = grey_png(100, 60, ground: 240) { |i| i.draw_rect([0], 20, 10, 60, 40, fill: true).draw_rect([240], 40, 20, 20, 20, fill: true) }
+    art = grey_png(100, 60, ground: 240) do |i|
+      i.draw_rect([0], 20, 10, 60, 40, fill: true).draw_rect([240], 40, 20, 20, 20, fill: true)
+    end
     made = prepared(art, 30.0, ["clear-ground", {tolerance: 5}]).artwork
     expect(made.ink.box.to_a).to eq [20, 10, 60, 40]
     expect([[5, 5], [50, 30]].map { |at| made.image.getpoint(*at).first }).to eq [255, 240]
   end
 
-  # a JPEG of 600 × 400: a blue ring, 120 and 60 pixels in radius, on paper of #f3f3f1 with noise, perhaps shaded towards a corner
+  # a JPEG of 600 × 400: a blue ring, 120 and 60 pixels in radius,
+  # on paper of #f3f3f1 with noise, perhaps shaded towards a corner
   def photographed(sigma: 2, shade: 0)
     place = Vips::Image.xyz(600, 400)
     dark = place[0] / 600.0 * (place[1] / 400.0) * shade
-    bands = [243, 243, 241].each_with_index.map { |level, i| Vips::Image.gaussnoise(600, 400, sigma: sigma, mean: level, seed: i + 1) - dark }
+    bands = [243, 243, 241].each_with_index.map do |level, i|
+      Vips::Image.gaussnoise(600, 400, sigma: sigma, mean: level, seed: i + 1) - dark
+    end
     paper = bands.first.bandjoin(bands.drop(1)).cast(:uchar)
     ring = paper.mutate { |m| m.draw_circle!([20, 30, 90], 300, 200, 120, fill: true) }
     hole = (Vips::Image.black(600, 400) + 0).cast(:uchar).mutate { |m| m.draw_circle!([255], 300, 200, 60, fill: true) }
     opened(hole.ifthenelse(paper, ring).copy(interpretation: :srgb).jpegsave_buffer(Q: 88))
   end
 
-  def ground(art) = UpClose::Artwork::Checks::Ground.call(UpClose::Artwork::Subject.new(artwork: art, width_mm: 30.0, limits: UpClose::Methods::Limits.for(method: UpClose::Methods.fetch("water-slide"), printer: :laser)))
+  def ground(art)
+    UpClose::Artwork::Checks::Ground.call(UpClose::Artwork::Subject.new(
+      artwork: art,
+      width_mm: 30.0,
+      limits: UpClose::Methods::Limits.for(method: UpClose::Methods.fetch("water-slide"), printer: :laser)
+    ))
+  end
 
-  it "finds paper that is not quite white through noise, texture and shadow, clears it, and looks at what is left inside" do
+  it "finds paper that is not quite white through noise, texture and shadow, clears it, and looks at what is " \
+    "left inside" do
     {{} => 1.5, {sigma: 7} => 6, {sigma: 3, shade: 45} => 9}.each do |how, spread|
       photo = photographed(**how)
       told = ground(photo)
@@ -102,12 +132,21 @@ RSpec.describe UpClose::Artwork::Recipe do
   end
 
   it "says so when the border has no one colour, and keeps what it said through the steps after" do
-    many = opened((Vips::Image.black(200, 100) + 40).cast(:uchar).draw_rect([200], 0, 0, 66, 100, fill: true).draw_rect([120], 66, 0, 66, 100, fill: true).copy(interpretation: :"b-w").pngsave_buffer)
+    many = opened((Vips::Image.black(200, 100) + 40)
+      .cast(:uchar)
+      .draw_rect([200], 0, 0, 66, 100, fill: true)
+      .draw_rect([120], 66, 0, 66, 100, fill: true)
+      .copy(interpretation: :"b-w")
+      .pngsave_buffer)
     expect(prepared(many, 20.0, ["clear-ground"], ["invert"]).notes).to include(/no one colour: no ground was cleared/)
   end
 
   it "parts black from bare where Otsu would" do
-    art = grey_png(90, 30) { |i| i.draw_rect([60], 0, 0, 30, 30, fill: true).draw_rect([180], 30, 0, 30, 30, fill: true).draw_rect([200], 60, 0, 30, 30, fill: true) }
+    art = grey_png(90, 30) do |i|
+      i.draw_rect([60], 0, 0, 30, 30, fill: true)
+        .draw_rect([180], 30, 0, 30, 30, fill: true)
+        .draw_rect([200], 60, 0, 30, 30, fill: true)
+    end
     made = prepared(art, 30.0, ["threshold"])
     at = ->(x) { made.artwork.image.getpoint((x * made.ratio).round, 10).first }
     expect([15, 45, 75].map(&at)).to eq [0, 255, 255]
@@ -122,7 +161,9 @@ RSpec.describe UpClose::Artwork::Recipe do
   end
 
   it "draws edges as lines and leaves even tones bare" do
-    art = grey_png(300, 200) { |i| i.draw_rect([90], 0, 0, 150, 200, fill: true).draw_rect([220], 150, 0, 150, 200, fill: true) }
+    art = grey_png(300, 200) do |i|
+      i.draw_rect([90], 0, 0, 150, 200, fill: true).draw_rect([220], 150, 0, 150, 200, fill: true)
+    end
     %w[ink-lines pencil].each do |key|
       made = prepared(art, 30.0, [key])
       at = ->(x) { made.artwork.image.crop((x * made.ratio).round, 50, 4, 50).avg }
@@ -133,7 +174,8 @@ RSpec.describe UpClose::Artwork::Recipe do
   it "crops, turns and inverts; each step can be turned off; the original stays" do
     made = prepared(bar_png, 40.0, ["crop", {right: 50}]).artwork
     expect(made.ink.box.width).to eq 192
-    expect(prepared(bar, 40.0, ["straighten", {turn: 45}]).artwork.ink.box.width).to be_within(0.01).of(90 / Math.sqrt(2))
+    expect(prepared(bar, 40.0, ["straighten", {turn: 45}]).artwork.ink.box.width)
+      .to be_within(0.01).of(90 / Math.sqrt(2))
     off = described_class.new([{"key" => "invert", "on" => false}])
     expect(off.call(bar, per_mm: 2.0).artwork).to be bar
     expect(bar_png.ink.box.to_a).to eq [48, 96, 384, 48]

@@ -3,8 +3,22 @@
 require "pdf/reader"
 
 RSpec.describe UpClose::Printing, :measured do
-  let(:drawing) { opened(svg('<rect x="10" y="10" width="40" height="20"/><path d="M60 30l20 0l-20 -18z" fill="#1e3b2c"/><circle cx="75" cy="35" r="5" fill="none" stroke="#000"/>')) }
-  let(:picture) { opened(Vips::Image.black(912, 480).linear(1, 255).cast(:uchar).draw_rect(0, 0, 0, 700, 480, fill: true).draw_rect(0, 700, 200, 212, 90, fill: true).pngsave_buffer) }
+  let(:drawing) do
+    opened(
+      svg(
+        '<rect x="10" y="10" width="40" height="20"/><path d="M60 30l20 0l-20 -18z" fill="#1e3b2c"/><circle cx="75" ' \
+        'cy="35" r="5" fill="none" stroke="#000"/>'
+      )
+    )
+  end
+  let(:picture) do
+    opened(Vips::Image.black(912, 480)
+      .linear(1, 255)
+      .cast(:uchar)
+      .draw_rect(0, 0, 0, 700, 480, fill: true)
+      .draw_rect(0, 700, 200, 212, 90, fill: true)
+      .pngsave_buffer)
+  end
 
   def pack(artwork, width_mm: 38.0, copies: 1, paper: "a4", mirrored: false, border_mm: 3.0)
     described_class::Pack.new(
@@ -27,8 +41,18 @@ RSpec.describe UpClose::Printing, :measured do
     let(:beam) { opened(svg('<rect width="10" height="10"/><rect x="30" width="10" height="10"/>')) }
 
     def tiled(artwork, width_mm: 500.0, overlap_mm: 10.0, **more)
-      described_class.new(artwork: artwork, ink: artwork.ink, width_mm: width_mm, border_mm: 3.0, copies: 1, mirrored: false, paper: UpClose::Printing::Paper.fetch("a4"),
-        heading: UpClose::Printing::Heading.new(title: "beam", stock: UpClose::Sheets::Stock.fetch("letter-paper")), overlap_mm: overlap_mm, **more)
+      described_class.new(
+        artwork: artwork,
+        ink: artwork.ink,
+        width_mm: width_mm,
+        border_mm: 3.0,
+        copies: 1,
+        mirrored: false,
+        paper: UpClose::Printing::Paper.fetch("a4"),
+        heading: UpClose::Printing::Heading.new(title: "beam", stock: UpClose::Sheets::Stock.fetch("letter-paper")),
+        overlap_mm: overlap_mm,
+        **more
+      )
     end
 
     it "takes the way round with fewer sheets, in equal tiles that lap over" do
@@ -36,7 +60,8 @@ RSpec.describe UpClose::Printing, :measured do
       pack = tiled(beam)
       expect([pack.paper.landscape?, pack.grid, pack.sheets]).to eq [true, [2, 1], 3]
       expect(pack.tiles.map { |t| [t.name, t.part] }).to eq [["A1", box(0, 0, 258, 131)], ["A2", box(248, 0, 258, 131)]]
-      expect(tiled(beam, width_mm: 900.0).tiles.each_cons(2).map { |a, b| (a.part.right - b.part.x).round(9) }.uniq).to eq [10.0]
+      expect(tiled(beam, width_mm: 900.0).tiles.each_cons(2).map { |a, b| (a.part.right - b.part.x).round(9) }.uniq)
+        .to eq [10.0]
     end
 
     it "prints each part where it belongs, cut off at the tile, to the hundredth" do
@@ -51,16 +76,29 @@ RSpec.describe UpClose::Printing, :measured do
       dark = (render_pdf(pdf(Struct.new(:pages).new([cut[1]])), dpi: 600) < 60).ifthenelse(0, 255).cast(:uchar)
       # solid to its window's edge at 8 + 258, and no further
       expect([265, 267].map { |x| dark.getpoint((x * 600 / 25.4).round, (80 * 600 / 25.4).round).first }).to eq [0, 255]
-      drawn = grey(Vips::Image.svgload_buffer(UpClose::Formats::SVG::Writer.new(cut[1], faces: types[:faces], title: "t").call, dpi: 300))
-      expect([265, 267].map { |x| drawn.getpoint((x * 300 / 25.4).round, (80 * 300 / 25.4).round).first }).to match [be < 20, be > 240]
+      drawn = grey(Vips::Image.svgload_buffer(
+        UpClose::Formats::SVG::Writer.new(cut[1], faces: types[:faces], title: "t").call,
+        dpi: 300
+      ))
+      expect([265, 267].map { |x| drawn.getpoint((x * 300 / 25.4).round, (80 * 300 / 25.4).round).first })
+        .to match [be < 20, be > 240]
     end
 
     it "puts a tick on the middle of the overlap in both neighbours, and names all in a drawing of the whole" do
       pages = tiled(beam).pages
-      upright = ->(page) { page.items.grep(UpClose::Printing::Items::Line).map(&:points).select { |p| p.size == 2 && p.first.x == p.last.x }.map { |p| p.first.x }.uniq }
+      upright =
+        ->(page) {
+          page.items
+            .grep(UpClose::Printing::Items::Line)
+            .map(&:points)
+            .select { |p| p.size == 2 && p.first.x == p.last.x }
+            .map { |p| p.first.x }
+            .uniq
+        }
       # 253 of the whole: 8 + 253 on the first, 8 + 5 on the second
       expect([pages[1], pages[2]].map(&upright)).to eq [[261.0], [13.0]]
-      expect(pages.first.items.grep(UpClose::Printing::Items::Text).map(&:words)).to include("A1", "A2", /How the 2 tiles go together, 1 : 2/)
+      expect(pages.first.items.grep(UpClose::Printing::Items::Text).map(&:words))
+        .to include("A1", "A2", /How the 2 tiles go together, 1 : 2/)
     end
 
     it "refuses an overlap that leaves nothing, and more sheets than anyone has" do
@@ -82,7 +120,9 @@ RSpec.describe UpClose::Printing, :measured do
     it "never lets copies touch, leave the frame or come nearer than the gap" do
       [[7.3, 11.9, 37], [44, 20, 90], [180, 12, 30]].each do |width, height, copies|
         inside = box(8, 21, 194, 260)
-        by_sheet = described_class.new(inside: inside, width: width, height: height, gap: 3).cells(copies).group_by(&:sheet)
+        by_sheet = described_class.new(inside: inside, width: width, height: height, gap: 3)
+          .cells(copies)
+          .group_by(&:sheet)
         by_sheet.each_value do |cells|
           expect(cells.map(&:box)).to all(satisfy { |b| b.inside?(inside) })
           expect(cells.combination(2).none? { |a, b| a.box.grown(1.49).overlaps?(b.box.grown(1.49)) }).to be true
@@ -95,15 +135,20 @@ RSpec.describe UpClose::Printing, :measured do
     it "prints at exact size: bars and mark, measured by another renderer: #{kind}", slow: kind == :words do
       sheet = pack((kind == :words) ? lettering("SANDPIPER", "roboto-slab-bold") : send(kind), paper: paper, copies: 2)
       page = render_pdf(pdf(sheet))
-      sheet.bars.each { |bar| expect(ink_found(page, area(bar.box), dpi: 1200, around: 0.5)).to close_to(area(bar.box), 0.03) }
-      sheet.cells.each { |cell| expect(ink_found(page, area(sheet.ink_box(cell)), dpi: 1200)).to close_to(area(sheet.ink_box(cell)), 0.04) }
+      sheet.bars.each do |bar|
+        expect(ink_found(page, area(bar.box), dpi: 1200, around: 0.5)).to close_to(area(bar.box), 0.03)
+      end
+      sheet.cells.each do |cell|
+        expect(ink_found(page, area(sheet.ink_box(cell)), dpi: 1200)).to close_to(area(sheet.ink_box(cell)), 0.04)
+      end
     end
   end
 
   it "stands letters 3.00 mm high when asked for 3" do
     capital = lettering("H")
     sheet = pack(capital, width_mm: 3 * capital.ink.box.width)
-    expect(ink_found(render_pdf(pdf(sheet)), area(sheet.ink_box(sheet.cells.first)), dpi: 1200)[:height_mm]).to be_within(0.03).of(3)
+    expect(ink_found(render_pdf(pdf(sheet)), area(sheet.ink_box(sheet.cells.first)), dpi: 1200)[:height_mm])
+      .to be_within(0.03).of(3)
   end
 
   it "agrees in SVG and PNG with the PDF, within a pixel" do
@@ -114,7 +159,10 @@ RSpec.describe UpClose::Printing, :measured do
     expect(ink_found(grey(png), target, dpi: 600)).to close_to(target, 25.4 / 600)
     text = UpClose::Formats::SVG::Writer.new(sheet.pages.first, faces: types[:faces], title: "t").call
     # a page of whole pixels, so that the renderer stretches nothing
-    whole = text.sub('width="210mm" height="297mm" viewBox="0 0 210 297"', 'width="4961" height="7016" viewBox="0 0 210.015667 297.010667"')
+    whole = text.sub(
+      'width="210mm" height="297mm" viewBox="0 0 210 297"',
+      'width="4961" height="7016" viewBox="0 0 210.015667 297.010667"'
+    )
     expect(ink_found(grey(Vips::Image.new_from_buffer(whole, "")), target, dpi: 600)).to close_to(target, 25.4 / 600)
   end
 
@@ -124,7 +172,12 @@ RSpec.describe UpClose::Printing, :measured do
         sheet = pack(artwork, mirrored: mirrored)
         ink = sheet.ink_box(sheet.cells.first)
         # a whole number of pixels between the middle and the crop's edges
-        render_pdf(pdf(sheet), dpi: 508).crop(((ink.centre.x - 20) * 20).round, ((ink.y - 1) * 20).round, 800, (ink.height * 20).round + 40)
+        render_pdf(pdf(sheet), dpi: 508).crop(
+          ((ink.centre.x - 20) * 20).round,
+          ((ink.y - 1) * 20).round,
+          800,
+          (ink.height * 20).round + 40
+        )
       end
       expect((plain.fliphor - turned).abs.max).to be < 24
       expect((plain - turned).abs.max).to be > 200
@@ -132,7 +185,9 @@ RSpec.describe UpClose::Printing, :measured do
   end
 
   it "keeps drawings as lines and pictures at their own pixels" do
-    objects = ->(artwork) { PDF::Reader.new(StringIO.new(pdf(pack(artwork, copies: 24)))).objects.values.grep(PDF::Reader::Stream).map(&:hash) }
+    objects = ->(artwork) {
+      PDF::Reader.new(StringIO.new(pdf(pack(artwork, copies: 24)))).objects.values.grep(PDF::Reader::Stream).map(&:hash)
+    }
     expect(objects.call(drawing).map { |h| h[:Subtype] }).to include(:Form).and not_include(:Image)
     images = objects.call(picture).select { |h| h[:Subtype] == :Image }
     expect(images.map { |h| [h[:Width], h[:Height]] }).to eq [[912, 480]]
@@ -141,16 +196,27 @@ RSpec.describe UpClose::Printing, :measured do
   it "says on the sheet, outside the marks, what it is and how to print it" do
     sheet = pack(drawing, mirrored: true, copies: 400)
     words = PDF::Reader.new(StringIO.new(pdf(sheet))).pages.first.text
-    expect(words).to include("Fair · Rose · sheet 1 of #{sheet.sheets}", "print on the shiny side", "Reads backwards on purpose", "100 %, no fit to page, driver mirror off")
+    expect(words).to include(
+      "Fair · Rose · sheet 1 of #{sheet.sheets}",
+      "print on the shiny side",
+      "Reads backwards on purpose",
+      "100 %, no fit to page, driver mirror off"
+    )
     expect(PDF::Reader.new(StringIO.new(pdf(pack(drawing)))).pages.first.text).to include("Reads as it is")
     ink = sheet.cells.map(&:box)
-    expect(sheet.bars.map(&:box) + sheet.pages[0].items.grep(UpClose::Printing::Items::Text).map { |t| box(t.x, t.y - t.size, 1, t.size) }).to all(satisfy { |b| ink.none? { |cell| cell.overlaps?(b) } })
+    expect(sheet.bars.map(&:box) + sheet.pages[0].items.grep(UpClose::Printing::Items::Text).map { |t|
+      box(t.x, t.y - t.size, 1, t.size)
+    })
+      .to all(satisfy { |b| ink.none? { |cell| cell.overlaps?(b) } })
   end
 
   it "lies down when only that fits or takes fewer sheets, and refuses what fits no way" do
     expect(pack(drawing, width_mm: 240).paper).to be_landscape
-    # 84 × 58 with its border on 194 × 268: ⌊197 ÷ 87⌋ × ⌊271 ÷ 61⌋ = 8; on its side, 281 × 181: ⌊284 ÷ 87⌋ × ⌊184 ÷ 61⌋ = 9
-    eight, nine, ten = [8, 9, 10].map { |copies| pack(opened(svg('<rect width="78" height="52"/>')), width_mm: 78, copies: copies) }
+    # 84 × 58 with its border on 194 × 268: ⌊197 ÷ 87⌋ × ⌊271 ÷ 61⌋
+    # = 8; on its side, 281 × 181: ⌊284 ÷ 87⌋ × ⌊184 ÷ 61⌋ = 9
+    eight, nine, ten = [8, 9, 10].map do |copies|
+      pack(opened(svg('<rect width="78" height="52"/>')), width_mm: 78, copies: copies)
+    end
     expect([eight, nine, ten].map { |p| [p.paper.landscape?, p.sheets] }).to eq [[false, 1], [true, 1], [false, 2]]
     expect { pack(drawing, width_mm: 300) }.to refuse_saying(/300 × 129.8 mm does not fit on A4/, at: :paper)
     expect { pack(drawing, copies: 0) }.to refuse_saying(/0 copies/, at: :copies)
@@ -161,12 +227,23 @@ end
 RSpec.describe UpClose::Printing::Pack do
   def pack(width, height, copies, paper, border)
     ink = box_ink(width, height)
-    described_class.new(artwork: nil, ink: ink, width_mm: width, mirrored: false, copies: copies, paper: UpClose::Printing::Paper.fetch(paper), border_mm: border,
-      heading: UpClose::Printing::Heading.new(title: "t", stock: UpClose::Sheets::Stock.fetch("clear-film")))
+    described_class.new(
+      artwork: nil,
+      ink: ink,
+      width_mm: width,
+      mirrored: false,
+      copies: copies,
+      paper: UpClose::Printing::Paper.fetch(paper),
+      border_mm: border,
+      heading: UpClose::Printing::Heading.new(title: "t", stock: UpClose::Sheets::Stock.fetch("clear-film"))
+    )
   end
 
   # widths from a pendant to nearly a sheet; every rule held exactly, whatever the size
-  [[3, 2], [21, 21], [62.5, 8.9], [124, 124], [187.9, 40], [40, 261.9], [260, 100]].product(%w[a4 letter], [0.5, 3.0]).each do |(width, height), paper, border|
+  [[3, 2], [21, 21], [62.5, 8.9], [124, 124], [187.9, 40], [40, 261.9], [260, 100]].product(
+    %w[a4 letter],
+    [0.5, 3.0]
+  ).each do |(width, height), paper, border|
     next if width + 2 * border > 263 || height + 2 * border > 262
 
     it "keeps frame, gap, bars and heading clear: #{width} × #{height} on #{paper}, border #{border}" do

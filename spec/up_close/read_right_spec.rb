@@ -13,7 +13,11 @@ RSpec.describe "a file of every class", :measured do
 
   # the ink as Up Close prints it, in as many pixels
   def ours(artwork, width, height)
-    drawn = artwork.vector? ? UpClose::Formats::SVG::Raster.call(artwork, frame: artwork.ink.box, scale: width / artwork.ink.box.width) : Vips::Image.new_from_buffer(artwork.print_png, "")
+    drawn = artwork.vector? ? UpClose::Formats::SVG::Raster.call(
+      artwork,
+      frame: artwork.ink.box,
+      scale: width / artwork.ink.box.width
+    ) : Vips::Image.new_from_buffer(artwork.print_png, "")
     drawn.colourspace(:srgb).thumbnail_image(width, height: height, size: :force)
   end
 
@@ -50,7 +54,11 @@ RSpec.describe "a file of every class", :measured do
   end
 
   it "is as large as its page's own unit makes it" do
-    once, twice = ["", "/UserUnit 2"].map { |unit| opened(raw_pdf("20 20 60 40 re f", page: "/MediaBox [0 0 200 100] #{unit}")).then { |a| a.ink.box.width * a.mm_per_unit } }
+    once, twice = ["", "/UserUnit 2"].map do |unit|
+      opened(raw_pdf("20 20 60 40 re f", page: "/MediaBox [0 0 200 100] #{unit}")).then do |a|
+        a.ink.box.width * a.mm_per_unit
+      end
+    end
     expect([once, twice]).to match [be_within(1e-6).of(60 * 25.4 / 72), be_within(1e-6).of(120 * 25.4 / 72)]
   end
 
@@ -67,26 +75,58 @@ RSpec.describe "a file of every class", :measured do
     expect(opened(svg).ink.box.width).to be_within(160).of(4800)
     # 1200 an inch of 120 mm is 5669, in steps of 600
     expect(UpClose::Artwork::RenderedDrawing.pixels_for(120)).to eq 6000
-    expect(UpClose::Artwork::Opening.call(svg, px: 30_000).image.then { |image| image.width * image.height }).to be_within(400_000).of(40_000_000)
+    expect(UpClose::Artwork::Opening.call(svg, px: 30_000).image.then { |image| image.width * image.height })
+      .to be_within(400_000).of(40_000_000)
   end
 
   it "is read of small letters too, as fine as the renderer bears, and says whose fonts they are in" do
-    letters = opened(%(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 24 24"><text x="2" y="12" font-size="8">Hi</text></svg>))
+    letters = opened(
+      %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 24 24"><text x="2" y="12" font-size="8">Hi</text></svg>)
+    )
     expect(letters.ink.box.width).to be > 300
     expect(letters.notes.join).to match(/this computer's fonts/)
   end
 
   it "has the pixels of its picture upright, whichever way the camera lay" do
-    lying = (Vips::Image.black(200, 150) + 255).draw_rect([0], 10, 10, 30, 20, fill: true).cast(:uchar).copy(interpretation: :"b-w").colourspace(:srgb)
-    boxes = (1..8).map { |turn| opened(lying.mutate { |m| m.set_type!(GObject::GINT_TYPE, "orientation", turn) }.jpegsave_buffer(Q: 95)).ink.box.to_a.map(&:to_i) }
-    expect(boxes).to eq [[10, 10, 30, 20], [160, 10, 30, 20], [160, 120, 30, 20], [10, 120, 30, 20], [10, 10, 20, 30], [120, 10, 20, 30], [120, 160, 20, 30], [10, 160, 20, 30]]
+    lying = (Vips::Image.black(200, 150) + 255)
+      .draw_rect([0], 10, 10, 30, 20, fill: true)
+      .cast(:uchar)
+      .copy(interpretation: :"b-w")
+      .colourspace(:srgb)
+    boxes = (1..8).map do |turn|
+      opened(lying.mutate { |m| m.set_type!(GObject::GINT_TYPE, "orientation", turn) }.jpegsave_buffer(Q: 95))
+        .ink
+        .box
+        .to_a
+        .map(&:to_i)
+    end
+    expect(boxes)
+      .to eq [
+        [10, 10, 30, 20],
+        [160, 10, 30, 20],
+        [160, 120, 30, 20],
+        [10, 120, 30, 20],
+        [10, 10, 20, 30],
+        [120, 10, 20, 30],
+        [120, 160, 20, 30],
+        [10, 160, 20, 30]
+      ]
   end
 
   it "is read by its first bytes, in each format that has a loader of its own, and in no other" do
-    picture = (Vips::Image.black(60, 40) + 255).draw_rect([0], 10, 10, 30, 20, fill: true).cast(:uchar).copy(interpretation: :"b-w").colourspace(:srgb)
-    found = %w[png jpg webp tif gif heic].to_h { |format| [format, opened(picture.write_to_buffer(".#{format}")).ink.box.to_a.map { |v| v.round(-1) }] }
+    picture = (Vips::Image.black(60, 40) + 255)
+      .draw_rect([0], 10, 10, 30, 20, fill: true)
+      .cast(:uchar)
+      .copy(interpretation: :"b-w")
+      .colourspace(:srgb)
+    found = %w[png jpg webp tif gif heic].to_h do |format|
+      [format, opened(picture.write_to_buffer(".#{format}")).ink.box.to_a.map { |v| v.round(-1) }]
+    end
     expect(found.values.uniq).to eq [[10, 10, 30, 20]]
-    %w[ppm jp2].each { |format| expect { opened(picture.write_to_buffer(".#{format}")) }.to refuse_saying(/does not read this kind of file/, at: :file) }
+    %w[ppm jp2].each do |format|
+      expect { opened(picture.write_to_buffer(".#{format}")) }
+        .to refuse_saying(/does not read this kind of file/, at: :file)
+    end
     expect { opened("BM".b + "\0" * 60) }.to refuse_saying(/does not read this kind of file/, at: :file)
   end
 
@@ -98,12 +138,20 @@ RSpec.describe "a file of every class", :measured do
   end
 
   it "has the size that its file says, unless that is what programs write by themselves" do
-    dots = ->(across, down = across) { opened((Vips::Image.black(600, 300) + 0).cast(:uchar).copy(interpretation: :"b-w", xres: across / 25.4, yres: down / 25.4).pngsave_buffer) }
-    sizes = [300, 72, 96, 1200].map { |dpi| dots[dpi].then { |a| a.mm_per_unit && (a.ink.box.width * a.mm_per_unit).round(2) } }
+    dots = ->(across, down = across) {
+      opened((Vips::Image.black(600, 300) + 0)
+        .cast(:uchar)
+        .copy(interpretation: :"b-w", xres: across / 25.4, yres: down / 25.4)
+        .pngsave_buffer)
+    }
+    sizes = [300, 72, 96, 1200].map do |dpi|
+      dots[dpi].then { |a| a.mm_per_unit && (a.ink.box.width * a.mm_per_unit).round(2) }
+    end
     expect(sizes).to eq [50.8, nil, nil, 12.7]
     # 600 ÷ 300 and 300 ÷ 100 inches: 2 × 3
     oblong = dots[300, 100]
-    expect(oblong.ink.box.then { |box| [box.width * oblong.mm_per_unit, box.height * oblong.mm_per_unit] }).to match [be_within(0.1).of(50.8), be_within(0.1).of(76.2)]
+    expect(oblong.ink.box.then { |box| [box.width * oblong.mm_per_unit, box.height * oblong.mm_per_unit] })
+      .to match [be_within(0.1).of(50.8), be_within(0.1).of(76.2)]
   end
 
   it "is used as far as it goes when its data ends early, once that is asked for" do

@@ -6,7 +6,9 @@ require "command_line/runner"
 
 RSpec.describe UpClose::Sheets::Remaining do
   # half a sheet with a bite out of its right side, a notch above and a hole, in mm
-  outline = [[0, 0], [60, 0], [60, 14], [82, 14], [82, 0], [140, 0], [140, 50], [104, 72], [140, 90], [140, 130], [0, 130]]
+  outline = [
+    [0, 0], [60, 0], [60, 14], [82, 14], [82, 0], [140, 0], [140, 50], [104, 72], [140, 90], [140, 130], [0, 130]
+  ]
   hole = [[30, 60], [70, 60], [70, 95], [30, 95]]
 
   # it lies so far turned on a dark ground, with grain and dust
@@ -14,15 +16,31 @@ RSpec.describe UpClose::Sheets::Remaining do
     per_mm = dpi / 25.4
     ring = ->(points) { "M#{points.map { |x, y| "#{x * per_mm},#{y * per_mm}" }.join("L")}Z" }
     size = (190 * per_mm).ceil
-    drawn = %(<svg xmlns="http://www.w3.org/2000/svg" width="#{size}" height="#{size}"><rect width="100%" height="100%" fill="rgb(#{ground},#{ground},#{ground})"/><path transform="translate(#{25 * per_mm} #{30 * per_mm}) rotate(#{turn} #{70 * per_mm} #{65 * per_mm})" fill="rgb(#{sheet},#{sheet},#{sheet})" fill-rule="evenodd" d="#{ring[outline]} #{ring[hole]}"/></svg>)
+    dark, light = [ground, sheet].map { |grey| "rgb(#{[grey].cycle.first(3).join(",")})" }
+    drawn = <<~SVG
+      <svg xmlns="http://www.w3.org/2000/svg" width="#{size}" height="#{size}">
+        <rect width="100%" height="100%" fill="#{dark}"/>
+        <path transform="translate(#{25 * per_mm} #{30 * per_mm}) rotate(#{turn} #{70 * per_mm} #{65 * per_mm})"
+          fill="#{light}" fill-rule="evenodd" d="#{ring[outline]} #{ring[hole]}"/>
+      </svg>
+    SVG
     image = Vips::Image.svgload_buffer(drawn).extract_band(0)
-    (image.cast(:float) + Vips::Image.gaussnoise(image.width, image.height, mean: 0, sigma: sigma, seed: 3)).cast(:uchar)
+    (image.cast(:float) + Vips::Image.gaussnoise(image.width, image.height, mean: 0, sigma: sigma, seed: 3))
+      .cast(:uchar)
   end
 
   # the furthest any corner of either lies from the other's line
   def astray(found, true_rings)
-    lines = [found.region.rings, true_rings].map { |rings| rings.map { |ring| UpClose::Geometry::Ring.new(ring.map { |x, y| point(x, y) }) } }
-    lines.permutation(2).flat_map { |ours, theirs| ours.flat_map(&:points).map { |p| theirs.flat_map(&:edges).map { |a, b| UpClose::Geometry::Segment.distance(p, a, b) }.min } }.max
+    lines = [found.region.rings, true_rings].map do |rings|
+      rings.map { |ring| UpClose::Geometry::Ring.new(ring.map { |x, y| point(x, y) }) }
+    end
+    lines.permutation(2)
+      .flat_map { |ours, theirs|
+        ours.flat_map(&:points).map do |p|
+          theirs.flat_map(&:edges).map { |a, b| UpClose::Geometry::Segment.distance(p, a, b) }.min
+        end
+      }
+      .max
   end
 
   [0, 2.6, -4.0].each do |turn|
@@ -55,7 +73,8 @@ RSpec.describe UpClose::Sheets::Remaining do
       File.binwrite(file, scan(turn: 1.5).pngsave_buffer)
       out, err = StringIO.new, StringIO.new
       expect(CommandLine::Runner.call(["remaining", file, "--dpi", "300"], out: out, err: err)).to eq 0
-      expect(JSON.parse(out.string)).to include("width_mm" => be_within(0.2).of(140), "area_mm2" => be_within(60).of(140 * 130 - 308 - 720 - 1400))
+      expect(JSON.parse(out.string))
+        .to include("width_mm" => be_within(0.2).of(140), "area_mm2" => be_within(60).of(140 * 130 - 308 - 720 - 1400))
       expect(CommandLine::Runner.call(["calibrate", file, "--dpi", "300"], out: out, err: err)).to eq 1
       expect(err.string).to match(/no page of crosses/)
       expect(CommandLine::Runner.call(["remaining"], out: out, err: err)).to eq 2

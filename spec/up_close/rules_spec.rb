@@ -1,7 +1,13 @@
 # frozen_string_literal: true
 
 RSpec.describe UpClose::Sheets::Rules do
-  def rules(**how) = described_class.new(UpClose::Sheets::Nesting::Blank.new(width_mm: 100, height_mm: 80, **how), gap_mm: 3, frame_mm: 8)
+  def rules(**how)
+    described_class.new(
+      UpClose::Sheets::Nesting::Blank.new(width_mm: 100, height_mm: 80, **how),
+      gap_mm: 3,
+      frame_mm: 8
+    )
+  end
 
   def keys(copy, others = {}, **how) = rules(**how).broken(copy, others).map(&:key)
 
@@ -21,8 +27,15 @@ RSpec.describe UpClose::Sheets::Rules do
   it "tells what lies on what, each with its distance, limit, working and way out" do
     gone = [[40, 20], [60, 20], [60, 60], [40, 60]]
     found = rules(used: [gone]).broken(copy(45, 30), {4 => copy(50, 35), 5 => copy(66, 30)})
-    expect(found.map { |f| [f.title, f.value.round(6)] }).to eq [["On what is gone", 0.0], ["On copy 4", 0.0], ["Too near copy 5", 1.0]]
-    expect(found.last).to have_attributes(verdict: :stop, limit: 3, figure: "1 mm", remedy: "Keep 3 mm.", working: have_attributes(to_s: /1 against 3 mm.*starting value/))
+    expect(found.map { |f| [f.title, f.value.round(6)] })
+      .to eq [["On what is gone", 0.0], ["On copy 4", 0.0], ["Too near copy 5", 1.0]]
+    expect(found.last).to have_attributes(
+      verdict: :stop,
+      limit: 3,
+      figure: "1 mm",
+      remedy: "Keep 3 mm.",
+      working: have_attributes(to_s: /1 against 3 mm.*starting value/)
+    )
     expect(keys(copy(17, 30), used: [gone])).to eq []
     expect(keys(copy(17.1, 30), used: [gone])).to eq [:gone]
   end

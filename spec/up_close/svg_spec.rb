@@ -36,7 +36,11 @@ RSpec.describe UpClose::Formats::SVG do
   describe described_class::PathData do
     def verbs(text) = described_class.read(text).commands.map(&:first)
 
-    def ends(text) = described_class.read(text).commands.reject { |c| c.first == :close }.map { |c| c.last.to_a.map { |v| v.round(6) } }
+    def ends(text)
+      described_class.read(text).commands.reject { |c| c.first == :close }.map do |c|
+        c.last.to_a.map { |v| v.round(6) }
+      end
+    end
 
     it "reads numbers run together, as drawing programs write them" do
       expect(ends("M1-2L.5.5-1-1")).to eq [[1, -2], [0.5, 0.5], [-1, -1]]
@@ -99,7 +103,10 @@ RSpec.describe UpClose::Formats::SVG do
   describe described_class::Lengths do
     it "turns units into 96ths of an inch, and percentages into shares of the view" do
       lengths = described_class.new(200.0, 100.0)
-      {"25.4mm" => 96, "2.54cm" => 96, "1in" => 96, "72pt" => 96, "6pc" => 96, "12" => 12, "12px" => 12, "" => 0, "wide" => 0}.each do |text, wanted|
+      {
+        "25.4mm" => 96, "2.54cm" => 96, "1in" => 96, "72pt" => 96, "6pc" => 96, "12" => 12, "12px" => 12, "" => 0,
+        "wide" => 0
+      }.each do |text, wanted|
         expect(lengths.read(text)).to be_within(1e-9).of(wanted), text
       end
       expect([lengths.read("50%"), lengths.read("50%", :down)]).to eq [100, 50]
@@ -108,7 +115,8 @@ RSpec.describe UpClose::Formats::SVG do
 
   describe described_class::StyleRules do
     it "lets the more particular rule win, and later ones of the same weight" do
-      rules = described_class.new("path{fill:red} .a{fill:green} .b{fill:blue} #one{fill:gold} path.a.b{stroke:red} /* .a{fill:no} */")
+      rules = described_class
+        .new("path{fill:red} .a{fill:green} .b{fill:blue} #one{fill:gold} path.a.b{stroke:red} /* .a{fill:no} */")
       expect(rules.for("path", nil, %w[a b]).first["fill"]).to eq "blue"
       expect(rules.for("path", "one", %w[a b]).first).to eq("fill" => "gold", "stroke" => "red")
       expect(rules.for("rect", nil, [])).to eq [{}, {}]
@@ -119,10 +127,24 @@ RSpec.describe UpClose::Formats::SVG do
   end
 
   it "paints a drawing that reads back the same: boxes, colours, rules" do
-    drawing = opened(svg('<path d="M10 10c10-8 22 8 30 0v12z" fill="#1e3b2c" fill-rule="evenodd" stroke="#b3261e" stroke-width="1.5" stroke-linejoin="round" stroke-linecap="square" fill-opacity=".5"/><rect x="60" y="5" width="20" height="30" rx="4"/>'))
-    again = opened(%(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 50">#{described_class::Painting.call(drawing)}</svg>))
+    drawing =
+      opened(
+        svg(
+          '<path d="M10 10c10-8 22 8 30 0v12z" fill="#1e3b2c" fill-rule="evenodd" stroke="#b3261e" ' \
+          'stroke-width="1.5" stroke-linejoin="round" stroke-linecap="square" fill-opacity=".5"/>' \
+          '<rect x="60" y="5" width="20" height="30" rx="4"/>'
+        )
+      )
+    again = opened(
+      %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 50">#{described_class::Painting.call(drawing)}</svg>)
+    )
     expect(again.ink.box.to_a).to match(drawing.ink.box.to_a.map { |v| be_within(1e-3).of(v) })
-    style = ->(d) { d.shapes.map { |s| [s.fill&.to_hex, s.fill_alpha, s.even_odd, s.stroke&.to_hex, s.stroke_width.round(4), s.join, s.cap] } }
+    style =
+      ->(d) {
+        d.shapes.map do |s|
+          [s.fill&.to_hex, s.fill_alpha, s.even_odd, s.stroke&.to_hex, s.stroke_width.round(4), s.join, s.cap]
+        end
+      }
     expect(style.call(again)).to eq style.call(drawing)
   end
 
@@ -142,7 +164,8 @@ RSpec.describe UpClose::Formats::SVG do
   end
 
   it "bounds its own work: too many parts, too deep, too many points" do
-    expect([UpClose::Formats::SVG::Reader::MOST_ELEMENTS, UpClose::Formats::SVG::Reader::MOST_COMMANDS]).to eq [40_000, 600_000]
+    expect([UpClose::Formats::SVG::Reader::MOST_ELEMENTS, UpClose::Formats::SVG::Reader::MOST_COMMANDS])
+      .to eq [40_000, 600_000]
     stub_const("UpClose::Formats::SVG::Reader::MOST_ELEMENTS", 400)
     stub_const("UpClose::Formats::SVG::Reader::MOST_COMMANDS", 6000)
     expect { opened(svg("<g/>" * 401)) }.to refuse_saying(/more than 400 parts/, at: :file)
@@ -151,7 +174,8 @@ RSpec.describe UpClose::Formats::SVG do
 
   it "bounds its own work as large as it may be", slow: true do
     expect { opened(svg("<g/>" * 40_001)) }.to refuse_saying(/more than 40000 parts/, at: :file)
-    expect { opened(svg("#{"<g>" * 80}<rect width='1' height='1'/>#{"</g>" * 80}")) }.to refuse_saying(/nests them without end/, at: :file)
+    expect { opened(svg("#{"<g>" * 80}<rect width='1' height='1'/>#{"</g>" * 80}")) }
+      .to refuse_saying(/nests them without end/, at: :file)
     expect { opened(svg(%(<path d="M0 0#{"h1" * 600_001}"/>))) }.to refuse_saying(/600000 points/, at: :file)
   end
 end

@@ -63,7 +63,9 @@ RSpec.describe UpClose::Artwork::Thinness do
     end
 
     it "counts soft edges by their tone" do
-      soft = image(60, 40) { |i| i.draw_rect([255], 0, 10, 60, 5, fill: true).draw_rect([102], 0, 15, 60, 1, fill: true) }
+      soft = image(60, 40) do |i|
+        i.draw_rect([255], 0, 10, 60, 5, fill: true).draw_rect([102], 0, 15, 60, 1, fill: true)
+      end
       # five full rows and one of 102 ÷ 255
       expect(caliper(soft).width(caliper(soft).chord(30, 12))).to be_within(0.01).of(5.4)
     end
@@ -74,15 +76,27 @@ RSpec.describe UpClose::Artwork::Thinness do
     end
 
     it "does not add a neighbour's ink" do
-      two = image(60, 40) { |i| i.draw_rect([255], 0, 10, 60, 4, fill: true).draw_rect([255], 0, 16, 60, 4, fill: true) }
+      two = image(60, 40) do |i|
+        i.draw_rect([255], 0, 10, 60, 4, fill: true).draw_rect([255], 0, 16, 60, 4, fill: true)
+      end
       expect(caliper(two).width(caliper(two).chord(30, 11))).to be_within(0.01).of(4)
     end
   end
 
   describe UpClose::Artwork::Thinness::Survey do
     def survey(svg_body, width_mm, **how)
-      art = opened(%(<svg xmlns="http://www.w3.org/2000/svg" width="#{width_mm}mm" height="24mm" viewBox="0 0 #{width_mm} 24">#{svg_body}</svg>))
-      described_class.new(UpClose::Artwork::Proof.new(art, width_mm: art.ink.box.width * art.mm_per_unit), limit_mm: 0.2, **how)
+      art =
+        opened(
+          [
+            %(<svg xmlns="http://www.w3.org/2000/svg" width="#{width_mm}mm" height="24mm" viewBox="0 0 #{width_mm} ),
+            %(24">#{svg_body}</svg>)
+          ].join
+        )
+      described_class.new(
+        UpClose::Artwork::Proof.new(art, width_mm: art.ink.box.width * art.mm_per_unit),
+        limit_mm: 0.2,
+        **how
+      )
     end
 
     it "weighs by length: a short hairline in much bold line is a place to look at, not the figure" do
@@ -109,7 +123,9 @@ RSpec.describe UpClose::Artwork::Thinness do
       width, height = 13, 9
       shaken = Random.new(5)
       bytes = Array.new(width * height) { (shaken.rand < 0.8) ? 255 : 0 }.pack("C*")
-      clear = (-1..height).flat_map { |y| (-1..width).map { |x| [x, y] } }.reject { |x, y| x.between?(0, width - 1) && y.between?(0, height - 1) && bytes.getbyte(y * width + x) == 255 }
+      clear = (-1..height).flat_map { |y| (-1..width).map { |x| [x, y] } }.reject do |x, y|
+        x.between?(0, width - 1) && y.between?(0, height - 1) && bytes.getbyte(y * width + x) == 255
+      end
       truth = Array.new(width * height) { |i| clear.map { |x, y| (x - i % width)**2 + (y - i / width)**2 }.min }
       expect(described_class.call(bytes, width, height)).to eq truth
     end
@@ -130,12 +146,14 @@ RSpec.describe UpClose::Geometry::Ring do
   end
 
   it "tells inside from outside with its distance, in the notch as well" do
-    expect([[1, 1], [3, 3], [2.5, 2.5], [-1, 2], [1, 3.5]].map { |p| ell.inside_distance(point(*p)) }).to match [1, -1, be_within(1e-12).of(-0.5), -1, 0.5].map { |v| v.is_a?(Numeric) ? be_within(1e-12).of(v) : v }
+    expect([[1, 1], [3, 3], [2.5, 2.5], [-1, 2], [1, 3.5]].map { |p| ell.inside_distance(point(*p)) })
+      .to match [1, -1, be_within(1e-12).of(-0.5), -1, 0.5].map { |v| v.is_a?(Numeric) ? be_within(1e-12).of(v) : v }
     shaken = Random.new(2)
     200.times do
       p = point(shaken.rand(-2.0..6.0), shaken.rand(-2.0..6.0))
       expect(ell.inside_distance(p).positive?).to eq ell.contains?(p)
-      expect(ell.inside_distance(p).abs).to be_within(1e-9).of(ell.edges.map { |a, b| UpClose::Geometry::Segment.distance(p, a, b) }.min)
+      expect(ell.inside_distance(p).abs)
+        .to be_within(1e-9).of(ell.edges.map { |a, b| UpClose::Geometry::Segment.distance(p, a, b) }.min)
     end
   end
 
@@ -156,7 +174,9 @@ RSpec.describe UpClose::Geometry::Ring do
     expect(region[[[0, 0], [10, 0], [10, 10], [0, 10]]].shrunk(6)).to be_empty
     # an L of 4 × 4 less 2 × 2, moved in by 0.5: 3 × 1 + 1 × 2, less the corner of a square over a quarter circle
     expect(region[ell.points.map(&:to_a)].shrunk(0.5).area).to be_within(1e-4).of(3 + 2 + (1 - Math::PI / 4) * 0.25)
-    waist = [[0, 0], [10, 0], [10, 4], [20, 4], [20, 0], [30, 0], [30, 10], [20, 10], [20, 6], [10, 6], [10, 10], [0, 10]]
+    waist = [
+      [0, 0], [10, 0], [10, 4], [20, 4], [20, 0], [30, 0], [30, 10], [20, 10], [20, 6], [10, 6], [10, 10], [0, 10]
+    ]
     # 7 × 7 each, and into the mouth of the waist: 2 × ∫₀¹ (1.5 − √(1.5² − u²)) du = 0.24
     expect(region[waist].shrunk(1.5).parts.map(&:area)).to match [be_within(1e-3).of(49.24), be_within(1e-3).of(49.24)]
   end

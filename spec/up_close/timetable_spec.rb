@@ -6,7 +6,9 @@ require "tzinfo"
 RSpec.describe UpClose::Timetable do
   # a shop's zone, by the rules of any place on earth
   zone_of = Struct.new(:zone) do
-    def at(date, minutes) = zone.local_to_utc(Time.utc(date.year, date.month, date.day) + minutes * 60) { |periods| periods.last }.to_i
+    def at(date, minutes)
+      zone.local_to_utc(Time.utc(date.year, date.month, date.day) + minutes * 60) { |periods| periods.last }.to_i
+    end
 
     def date_of(moment) = zone.utc_to_local(Time.at(moment).utc).to_date
   end
@@ -14,23 +16,45 @@ RSpec.describe UpClose::Timetable do
 
   def at(text) = Time.parse("#{text} UTC").to_i
 
-  def hours(week = {1 => [[1140, 1320]], 2 => [[1140, 1320]], 3 => [[1140, 1320]], 4 => [[1140, 1320]], 5 => [[1140, 1320]]}, in_zone: zone, **more) = UpClose::Timetable::Hours.new(week, zone: in_zone, **more)
+  def hours(
+    week = {1 => [[1140, 1320]], 2 => [[1140, 1320]], 3 => [[1140, 1320]], 4 => [[1140, 1320]], 5 => [[1140, 1320]]},
+    in_zone: zone,
+    **more
+  )
+    UpClose::Timetable::Hours.new(week, zone: in_zone, **more)
+  end
 
-  def step(key, minutes, kind = :hands, **more) = UpClose::Methods::Step.new(key: key, title: key, words: "", phase: :apply, kind: kind, least_s: minutes * 60, **more)
+  def step(key, minutes, kind = :hands, **more)
+    UpClose::Methods::Step
+      .new(key: key, title: key, words: "", phase: :apply, kind: kind, least_s: minutes * 60, **more)
+  end
 
   def chain(id, *steps, **more) = UpClose::Timetable::Chain.new(id: id, title: "mark #{id}", steps: steps, **more)
 
-  def plan(*chains, from: "2026-11-30 18:00", in_hours: hours, **more) = UpClose::Timetable::Planner.new(in_hours, from: at(from), **more).call(chains)
+  def plan(*chains, from: "2026-11-30 18:00", in_hours: hours, **more)
+    UpClose::Timetable::Planner.new(in_hours, from: at(from), **more).call(chains)
+  end
 
-  def clock(plan, chain) = plan.of(chain).map { |e| [e.step.key, Time.at(e.from).utc.strftime("%a %H:%M"), Time.at(e.to).utc.strftime("%a %H:%M")] }
+  def clock(plan, chain)
+    plan.of(chain).map do |e|
+      [e.step.key, Time.at(e.from).utc.strftime("%a %H:%M"), Time.at(e.to).utc.strftime("%a %H:%M")]
+    end
+  end
 
   # 30 November 2026 is a Monday; evenings from 19 to 22
   describe described_class::Planner do
     it "works in your evenings, waits beside them, and says what each step waited for" do
       one = chain(1, step("print", 30), step("dry", 120, :wait), step("lay", 60), step("cure", 1440, :wait))
       found = plan(one)
-      expect(clock(found, one)).to eq [["print", "Mon 19:00", "Mon 19:30"], ["dry", "Mon 19:30", "Mon 21:30"], ["lay", "Tue 19:00", "Tue 20:00"], ["cure", "Tue 20:00", "Wed 20:00"]]
-      expect(found.of(one).map { |e| [e.why.first, e.waited_s] }).to eq [[:hours, 3600], [:follows, 0], [:hours, 21.5 * 3600], [:follows, 0]]
+      expect(clock(found, one))
+        .to eq [
+          ["print", "Mon 19:00", "Mon 19:30"],
+          ["dry", "Mon 19:30", "Mon 21:30"],
+          ["lay", "Tue 19:00", "Tue 20:00"],
+          ["cure", "Tue 20:00", "Wed 20:00"]
+        ]
+      expect(found.of(one).map { |e| [e.why.first, e.waited_s] })
+        .to eq [[:hours, 3600], [:follows, 0], [:hours, 21.5 * 3600], [:follows, 0]]
     end
 
     it "goes on past your hours with what is under way as long as you stay, and begins nothing new there" do
@@ -38,61 +62,119 @@ RSpec.describe UpClose::Timetable do
       fresh = chain(2, step("print", 20))
       found = plan(begun, fresh, from: "2026-11-30 21:50", staying: at("2026-11-30 23:20"))
       # an hour and a half: rubbing and peeling go in, sealing does not; the new one has no 20 min left this evening
-      expect(clock(found, begun)).to eq [["rub", "Mon 21:50", "Mon 22:30"], ["peel", "Mon 22:30", "Mon 23:00"], ["seal", "Tue 19:20", "Tue 20:20"]]
+      expect(clock(found, begun))
+        .to eq [
+          ["rub", "Mon 21:50", "Mon 22:30"],
+          ["peel", "Mon 22:30", "Mon 23:00"],
+          ["seal", "Tue 19:20", "Tue 20:20"]
+        ]
       expect(clock(found, fresh)).to eq [["print", "Tue 19:00", "Tue 19:20"]]
     end
 
     it "begins what a window ties together when all of it goes into one evening" do
       # an hour of printing, then laid within 5 to 60 min, 90 min of rubbing within 10 min of that: 19:00 at the latest
-      tied = chain(1, step("sand", 60), step("print", 60), step("lay", 10, after: "print", earliest_s: 300, latest_s: 3600), step("rub", 90, after: "lay", latest_s: 600))
-      expect(clock(plan(tied), tied)).to eq [["sand", "Mon 19:00", "Mon 20:00"], ["print", "Tue 19:00", "Tue 20:00"], ["lay", "Tue 20:05", "Tue 20:15"], ["rub", "Tue 20:15", "Tue 21:45"]]
+      tied = chain(
+        1,
+        step("sand", 60),
+        step("print", 60),
+        step("lay", 10, after: "print", earliest_s: 300, latest_s: 3600),
+        step("rub", 90, after: "lay", latest_s: 600)
+      )
+      expect(clock(plan(tied), tied))
+        .to eq [
+          ["sand", "Mon 19:00", "Mon 20:00"],
+          ["print", "Tue 19:00", "Tue 20:00"],
+          ["lay", "Tue 20:05", "Tue 20:15"],
+          ["rub", "Tue 20:15", "Tue 21:45"]
+        ]
       expect(plan(tied).of(tied)[1].why).to eq [:window_ahead, "lay"]
     end
 
     it "has every method ready as soon as its steps and windows allow, where all hours are free" do
       always = hours((0..6).to_h { |day| [day, [[0, 1440]]] })
       UpClose::Methods.all.product(UpClose::Sealing.all).each do |method, sealer|
-        setting = UpClose::Methods::Setting.new(method: method, printer: method.printers.first, stock: method.stocks.first, picked: {}, material: nil, finish: nil, copies: 2)
+        setting = UpClose::Methods::Setting.new(
+          method: method,
+          printer: method.printers.first,
+          stock: method.stocks.first,
+          picked: {},
+          material: nil,
+          finish: nil,
+          copies: 2
+        )
         steps = setting.steps + sealer.steps(setting)
         found = plan(chain(1, *steps, copies: 2), from: "2026-11-30 10:00", in_hours: always)
         expect(found.problems).to be_empty
-        expect(found.finish - at("2026-11-30 10:00")).to be_within(61).of(UpClose::Runs::LeastTime.ready_at(steps)), "#{method.key}, #{sealer.key}"
+        expect(found.finish - at("2026-11-30 10:00")).to be_within(61).of(UpClose::Runs::LeastTime.ready_at(steps)),
+          "#{method.key}, #{sealer.key}"
       end
     end
 
     it "starts a soak only when a hand is there for it and for what follows" do
-      soaked = chain(1, step("bake", 170), step("cool", 15, :wait), step("soak", 10, :wait, most_s: 900), step("roll", 20))
+      soaked =
+        chain(1, step("bake", 170), step("cool", 15, :wait), step("soak", 10, :wait, most_s: 900), step("roll", 20))
       # baked till 21:50, cool at 22:05: soaked tomorrow
-      expect(clock(plan(soaked), soaked).last(2)).to eq [["soak", "Tue 19:00", "Tue 19:10"], ["roll", "Tue 19:10", "Tue 19:30"]]
+      expect(clock(plan(soaked), soaked).last(2))
+        .to eq [["soak", "Tue 19:00", "Tue 19:10"], ["roll", "Tue 19:10", "Tue 19:30"]]
     end
 
     it "gives one person to one thing, one oven to one tray, and the drying place to as many as it holds" do
       bake = ->(id) { chain(id, step("coat", 30), step("bake", 120, :wait, place: :oven), copies: 12) }
       a, b = bake[1], bake[2]
       found = plan(a, b)
-      expect([clock(found, a).last, clock(found, b).last]).to eq [["bake", "Mon 19:30", "Mon 21:30"], ["bake", "Mon 21:30", "Mon 23:30"]]
+      expect([clock(found, a).last, clock(found, b).last])
+        .to eq [["bake", "Mon 19:30", "Mon 21:30"], ["bake", "Mon 21:30", "Mon 23:30"]]
       expect(found.of(b).last.why).to eq [:place, "the oven"]
       dry = ->(id) { chain(id, step("paint", 10), step("dry", 600, :wait, place: :drying), copies: 10) }
       c, d, e = dry[1], dry[2], dry[3]
-      expect([c, d, e].map { |one| clock(plan(c, d, e, holds: {drying: 20}), one).last[1] }).to eq ["Mon 19:10", "Mon 19:20", "Tue 05:10"]
-      expect(plan(chain(9, step("dry", 60, :wait, place: :drying), copies: 30)).problems.first).to have_attributes(reason: /needs room for 30 in the drying place, which holds 24/)
+      expect([c, d, e].map { |one| clock(plan(c, d, e, holds: {drying: 20}), one).last[1] })
+        .to eq ["Mon 19:10", "Mon 19:20", "Tue 05:10"]
+      expect(plan(chain(9, step("dry", 60, :wait, place: :drying), copies: 30)).problems.first)
+        .to have_attributes(reason: /needs room for 30 in the drying place, which holds 24/)
     end
 
     it "bakes what is as hot and as long together, holds the door where that is sooner for all, and never opens it" do
-      bake = ->(id, copies, heat = 163, long = 30) { chain(id, step("coat", 10), step("bake", long, :wait, place: :oven, temperature_c: heat), step("rub", 5), copies: copies) }
-      baked = ->(*chains) { plan(*chains).then { |found| chains.map { |c| found.of(c)[1].then { |e| [Time.at(e.from).utc.strftime("%H:%M"), e.why.first] } } } }
+      bake = ->(id, copies, heat = 163, long = 30) {
+        chain(
+          id,
+          step("coat", 10),
+          step("bake", long, :wait, place: :oven, temperature_c: heat),
+          step("rub", 5),
+          copies: copies
+        )
+      }
+      baked =
+        ->(*chains) {
+          plan(*chains).then do |found|
+            chains.map { |c| found.of(c)[1].then { |e| [Time.at(e.from).utc.strftime("%H:%M"), e.why.first] } }
+          end
+        }
       # coated by 19:10 and 19:20: one bake of four and four at 19:20, not two, the second till 20:10
       expect(baked[bake[1, 4], bake[2, 4]]).to eq [["19:20", :together], ["19:20", :follows]]
       # eight and eight are more than the tray; another heat or length is another bake
       expect(baked[bake[1, 8], bake[2, 8]].map(&:first)).to eq %w[19:10 19:40]
       expect(baked[bake[1, 4], bake[2, 4, 120]].map(&:first)).to eq %w[19:10 19:40]
-      expect(plan(bake[1, 4], holds: {oven: 0}).problems.first.reason).to match(/needs room for 1 in the oven, which holds 0/)
+      expect(plan(bake[1, 4], holds: {oven: 0}).problems.first.reason)
+        .to match(/needs room for 1 in the oven, which holds 0/)
     end
 
     it "goes round the oven again for what the tray does not take: 24 at 12 a tray twice, at 8 three times" do
-      steps = ->(tray) { UpClose::Methods::Setting.new(method: UpClose::Methods.fetch("baked-medium"), printer: :laser, copies: 24, tray: tray).steps.find { |s| s.key == "bake" } }
-      expect([nil, 8, 30].map { |tray| [steps[tray].least_s, steps[tray].most_s, steps[tray].batch] }).to eq [[3600, 4200, 12], [5400, 6300, 8], [1800, 2100, 30]]
-      own = UpClose::Methods::OwnSteps.call([steps[nil].to_h.transform_keys(&:to_s).merge("least_s" => 1800, "most_s" => 2100)], 24, tray: 8).first
+      steps =
+        ->(tray) {
+          UpClose::Methods::Setting.new(
+            method: UpClose::Methods.fetch("baked-medium"),
+            printer: :laser,
+            copies: 24,
+            tray: tray
+          ).steps.find do |s|
+            s.key == "bake"
+          end
+        }
+      expect([nil, 8, 30].map { |tray| [steps[tray].least_s, steps[tray].most_s, steps[tray].batch] })
+        .to eq [[3600, 4200, 12], [5400, 6300, 8], [1800, 2100, 30]]
+      own = UpClose::Methods::OwnSteps
+        .call([steps[nil].to_h.transform_keys(&:to_s).merge("least_s" => 1800, "most_s" => 2100)], 24, tray: 8)
+        .first
       expect([own.least_s, own.most_s, own.batch]).to eq [5400, 6300, 8]
     end
 
@@ -100,16 +182,22 @@ RSpec.describe UpClose::Timetable do
       long = chain(1, step("carve", 400))
       expect(plan(long).of(long).first.pieces.map { |s, e| (e - s) / 60 }).to eq [180, 180, 40]
       one_go = chain(1, step("wet", 5), step("rub", 200, after: "wet", latest_s: 60))
-      expect(plan(one_go).problems.first).to have_attributes(reason: /takes 3\.3 h in one go; your longest stretch is 3 h/)
+      expect(plan(one_go).problems.first)
+        .to have_attributes(reason: /takes 3\.3 h in one go; your longest stretch is 3 h/)
       # two coats of 10 min, the second 4 to 5 h after the first: 260 min, and an evening has 180
       coats = chain(3, step("coat", 10), step("second", 10, after: "coat", earliest_s: 14_400, latest_s: 18_000))
-      expect(plan(coats).problems.first).to have_attributes(reason: /from “coat” to “second” fit none of your hours/, remedy: /They want 4\.3 h together/)
+      expect(plan(coats).problems.first).to have_attributes(
+        reason: /from “coat” to “second” fit none of your hours/,
+        remedy: /They want 4\.3 h together/
+      )
     end
 
     it "goes on from what is done already, and says when its window shuts before your next hours" do
       rest = ->(done) { chain(1, step("lay", 10, after: "print", latest_s: 3600), ends: {"print" => at(done)}) }
-      expect(clock(plan(rest["2026-11-30 19:30"], from: "2026-11-30 19:40"), rest["2026-11-30 19:30"])).to eq [["lay", "Mon 19:40", "Mon 19:50"]]
-      expect(plan(rest["2026-11-30 16:00"]).problems.first.reason).to match(/window of “lay” shuts before your next hours/)
+      expect(clock(plan(rest["2026-11-30 19:30"], from: "2026-11-30 19:40"), rest["2026-11-30 19:30"]))
+        .to eq [["lay", "Mon 19:40", "Mon 19:50"]]
+      expect(plan(rest["2026-11-30 16:00"]).problems.first.reason)
+        .to match(/window of “lay” shuts before your next hours/)
     end
 
     it "tells the latest start for a date: begun then it is ready, a minute later it is not" do
@@ -127,13 +215,30 @@ RSpec.describe UpClose::Timetable do
       spans = in_hours.spans(from)
       pieces = plan.entries.select(&:hands?).flat_map(&:pieces).sort
       faults = pieces.each_cons(2).select { |a, b| b[0] < a[1] - 1e-6 }.map { |pair| [:person, *pair] }
-      faults += pieces.reject { |s, e| spans.any? { |f, t| s >= f - 1e-6 && e <= t + 1e-6 } }.map { |piece| [:hours, piece] }
+      faults += pieces.reject { |s, e| spans.any? { |f, t| s >= f - 1e-6 && e <= t + 1e-6 } }.map do |piece|
+        [:hours, piece]
+      end
       chains.each do |chain|
         list = plan.of(chain)
         ends = chain.ends.merge(list.to_h { |e| [e.step.key, e.to] })
-        faults += list.each_cons(2).select { |a, b| b.from < a.to - 1e-6 || (a.step.shut? && b.from > a.from + a.step.most_s + 1e-6) }.map { |pair| [:order, *pair] }
-        faults += list.select { |e| e.step.window? && ends[e.step.after] && ((e.step.earliest_s && e.from < ends[e.step.after] + e.step.earliest_s - 1e-6) || (e.step.latest_s && e.from > ends[e.step.after] + e.step.latest_s + 1e-6)) }.map { |e| [:window, e] }
-        faults += list.reject { |e| (e.pieces.sum { |s, t| t - s } - e.step.least_s).abs < 1e-6 || e.step.wait? }.map { |e| [:length, e] }
+        faults += list.each_cons(2).select { |a, b|
+          b.from < a.to - 1e-6 || (a.step.shut? && b.from > a.from + a.step.most_s + 1e-6)
+        }.map do |pair|
+          [:order, *pair]
+        end
+        faults += list.select { |e|
+          e.step.window? &&
+            ends[e.step.after] &&
+            ((e.step.earliest_s && e.from < ends[e.step.after] + e.step.earliest_s - 1e-6) ||
+              (e.step.latest_s && e.from > ends[e.step.after] + e.step.latest_s + 1e-6))
+        }.map do |e|
+          [:window, e]
+        end
+        faults += list.reject { |e|
+          (e.pieces.sum { |s, t| t - s } - e.step.least_s).abs < 1e-6 || e.step.wait?
+        }.map do |e|
+          [:length, e]
+        end
       end
       holds.each do |place, most|
         used = plan.entries.select { |e| e.step.place == place }
@@ -148,7 +253,11 @@ RSpec.describe UpClose::Timetable do
           } > most
         }.map { |e| [place, e] }
         # the door stays shut: what bakes at once began at once, as hot and as long
-        faults += used.select { |e| place == :oven && at_once[e].map { |o| [o.from, o.to, o.step.temperature_c] }.uniq.size > 1 }.map { |e| [:door, e] }
+        faults += used.select { |e|
+          place == :oven && at_once[e].map { |o| [o.from, o.to, o.step.temperature_c] }.uniq.size > 1
+        }.map do |e|
+          [:door, e]
+        end
       end
       faults
     end
@@ -156,10 +265,23 @@ RSpec.describe UpClose::Timetable do
     def seeded(random, chains:, steps:)
       Array.new(chains) do |id|
         list = Array.new(random.rand(steps)) do |k|
-          window = k.positive? && random.rand < 0.35 && {after: "s#{k - 1}", earliest_s: random.rand(0..10) * 60, latest_s: random.rand(20..240) * 60}
-          (random.rand < 0.35) ? step("s#{k}", random.rand(5..300), :wait, place: (place = [nil, :oven, :drying].sample(random: random)), temperature_c: ([100, 163].sample(random: random) if place == :oven)) : step("s#{k}", random.rand(5..100), **(window || {}))
+          window = k.positive? &&
+            random.rand < 0.35 &&
+            {after: "s#{k - 1}", earliest_s: random.rand(0..10) * 60, latest_s: random.rand(20..240) * 60}
+          (random.rand < 0.35) ? step(
+            "s#{k}",
+            random.rand(5..300),
+            :wait,
+            place: (place = [nil, :oven, :drying].sample(random: random)),
+            temperature_c: ([100, 163].sample(random: random) if place == :oven)
+          ) : step("s#{k}", random.rand(5..100), **(window || {}))
         end
-        chain(id, *list, copies: random.rand(1..9), due: (at("2026-12-01 12:00") + random.rand(0..10) * 86_400 if random.rand < 0.5))
+        chain(
+          id,
+          *list,
+          copies: random.rand(1..9),
+          due: (at("2026-12-01 12:00") + random.rand(0..10) * 86_400 if random.rand < 0.5)
+        )
       end
     end
 
@@ -172,7 +294,8 @@ RSpec.describe UpClose::Timetable do
         in_hours = hours({1 => [[1140, 1320]], 3 => [[1200, 1290]], 6 => [[600, 780], [840, 1020]], 0 => [[1380, 60]]})
         found = plan(*chains, in_hours: in_hours, holds: holds)
         expect(broken(found, chains - found.problems.map(&:chain), in_hours, at("2026-11-30 18:00"), holds)).to be_empty
-        expect(found.entries.map { |e| e.chain.id }.uniq + found.problems.map { |p| p.chain.id }).to match_array chains.map(&:id)
+        expect(found.entries.map { |e| e.chain.id }.uniq + found.problems.map { |p| p.chain.id })
+          .to match_array chains.map(&:id)
       end
     end
 
@@ -189,7 +312,8 @@ RSpec.describe UpClose::Timetable do
           best = orders.map { |order| planner.laid(order) }.select { |p| p.problems.empty? }.map(&:finish).min
           (found.finish - at("2026-11-30 18:00")) / (best - at("2026-11-30 18:00")).to_f
         end.compact
-        expect([ratios.count { |r| r <= 1 + 1e-9 } / ratios.size.to_f, ratios.max, ratios.size]).to match [be >= 0.95, be <= 1.1, be > jobs * 0.3]
+        expect([ratios.count { |r| r <= 1 + 1e-9 } / ratios.size.to_f, ratios.max, ratios.size])
+          .to match [be >= 0.95, be <= 1.1, be > jobs * 0.3]
       end
     end
   end
@@ -197,8 +321,13 @@ RSpec.describe UpClose::Timetable do
   describe described_class::Hours do
     it "runs past midnight, keeps days off, joins what touches, and takes one evening more" do
       late = hours({1 => [[1320, 60]], 2 => [[540, 600], [600, 660]]}, days_off: [Date.new(2026, 12, 8)])
-      expect(late.spans(at("2026-11-30 12:00"), 9)).to eq [[at("2026-11-30 22:00"), at("2026-12-01 01:00")], [at("2026-12-01 09:00"), at("2026-12-01 11:00")], [at("2026-12-07 22:00"), at("2026-12-08 01:00")]]
-      expect(late.with(Date.new(2026, 12, 5), [[600, 720]]).spans(at("2026-12-05 00:00"), 1)).to eq [[at("2026-12-05 10:00"), at("2026-12-05 12:00")]]
+      expect(late.spans(at("2026-11-30 12:00"), 9)).to eq [
+        [at("2026-11-30 22:00"), at("2026-12-01 01:00")],
+        [at("2026-12-01 09:00"), at("2026-12-01 11:00")],
+        [at("2026-12-07 22:00"), at("2026-12-08 01:00")]
+      ]
+      expect(late.with(Date.new(2026, 12, 5), [[600, 720]]).spans(at("2026-12-05 00:00"), 1))
+        .to eq [[at("2026-12-05 10:00"), at("2026-12-05 12:00")]]
       expect { hours({1 => []}) }.to refuse_saying(/no hours in which you work/, at: :hours)
     end
 
@@ -216,17 +345,32 @@ RSpec.describe UpClose::Timetable do
 
   describe described_class::Climate do
     it "doubles for ten degrees down, halves for ten up, within bounds, and minds damp only for water" do
-      expect([20, 10, 30, 2, 45].map { |t| described_class.new(temperature_c: t).factor }).to match [1, 2, 0.5, be_within(1e-9).of(2**1.8), 0.25]
-      expect([described_class.new(humidity: 80).factor(:water), described_class.new(humidity: 80).factor]).to eq [1.5, 1]
+      expect([20, 10, 30, 2, 45].map { |t| described_class.new(temperature_c: t).factor })
+        .to match [1, 2, 0.5, be_within(1e-9).of(2**1.8), 0.25]
+      expect([described_class.new(humidity: 80).factor(:water), described_class.new(humidity: 80).factor])
+        .to eq [1.5, 1]
       cold = described_class.new(temperature_c: 10)
       coat = step("coat", 2, after: "x", earliest_s: 600, latest_s: 14_400, dries: true)
       # opens after 20 min instead of 10, and is open as long as it was
-      expect([cold.call(coat).earliest_s, cold.call(coat).latest_s, cold.call(step("cure", 60, :wait, dries: true)).least_s, cold.call(step("bake", 30, :wait)).least_s]).to eq [1200, 15_000, 7200, 1800]
-      [[{temperature_c: -40}, :temperature_c], [{temperature_c: 90}, :temperature_c], [{humidity: 140}, :humidity]].each { |room, field| expect { described_class.new(**room) }.to refuse_saying(/./, at: field) }
+      expect([
+        cold.call(coat).earliest_s,
+        cold.call(coat).latest_s,
+        cold.call(step("cure", 60, :wait, dries: true)).least_s,
+        cold.call(step("bake", 30, :wait)).least_s
+      ])
+        .to eq [1200, 15_000, 7200, 1800]
+      [
+        [{temperature_c: -40}, :temperature_c],
+        [{temperature_c: 90}, :temperature_c],
+        [{humidity: 140}, :humidity]
+      ].each do |room, field|
+        expect { described_class.new(**room) }.to refuse_saying(/./, at: field)
+      end
     end
   end
 
   it "refuses a step without an end" do
-    expect { chain(1, UpClose::Methods::Step.new(key: "x", title: "x", phase: :apply, kind: :wait)) }.to refuse_saying(/has no end/, at: :steps)
+    expect { chain(1, UpClose::Methods::Step.new(key: "x", title: "x", phase: :apply, kind: :wait)) }
+      .to refuse_saying(/has no end/, at: :steps)
   end
 end

@@ -2,7 +2,14 @@
 
 RSpec.describe "values of the core" do
   it "write numbers as people do" do
-    {38 => "38", 12.40 => "12.4", 0.005 => "0.01", -2.5 => "−2.5", -0.001 => "0", 1234.5678 => "1234.57"}.each do |value, words|
+    {
+      38 => "38",
+      12.40 => "12.4",
+      0.005 => "0.01",
+      -2.5 => "−2.5",
+      -0.001 => "0",
+      1234.5678 => "1234.57"
+    }.each do |value, words|
       expect(UpClose::Working.number(value)).to eq words
     end
     expect(UpClose::Working.number(1.23456, 4)).to eq "1.2346"
@@ -43,8 +50,15 @@ RSpec.describe "values of the core" do
   it "read colours, and refuse what is none" do
     expect(UpClose::Colour.hex("#abc").to_a).to eq [170, 187, 204]
     expect(UpClose::Colour.hex("5B3A29").to_hex).to eq "#5b3a29"
-    ["", "puce", "#12345", "#gggggg"].each { |text| expect { UpClose::Colour.hex(text) }.to refuse_saying(/does not read as a colour/, at: :colour) }
-    expect([UpClose::Colour::WHITE.white?, UpClose::Colour.hex("#fafafa").white?, UpClose::Colour.hex("#f9ffff").white?]).to eq [true, true, false]
+    ["", "puce", "#12345", "#gggggg"].each do |text|
+      expect { UpClose::Colour.hex(text) }.to refuse_saying(/does not read as a colour/, at: :colour)
+    end
+    expect([
+      UpClose::Colour::WHITE.white?,
+      UpClose::Colour.hex("#fafafa").white?,
+      UpClose::Colour.hex("#f9ffff").white?
+    ])
+      .to eq [true, true, false]
   end
 
   it "know their own names, and say what else there is" do
@@ -60,11 +74,13 @@ RSpec.describe "values of the core" do
   end
 
   it "pick a stock that suits the printer when none is asked for" do
-    setting = ->(method, printer) { UpClose::Methods::Setting.new(method: UpClose::Methods.fetch(method), printer: printer) }
+    setting =
+      ->(method, printer) { UpClose::Methods::Setting.new(method: UpClose::Methods.fetch(method), printer: printer) }
     expect(setting["ink-offset", :inkjet].stock.key).to eq "label-backing"
     expect(setting["solvent-rub", :laser].stock.key).to eq "letter-paper"
     expect(setting["water-slide", :laser].picked).to eq(edge: :border, pace: :short, seal_print: :coats)
-    expect { UpClose::Methods.fetch("water-slide").check_choices(edge: "torn") }.to refuse_saying(/no school called “torn”/, at: :edge)
+    expect { UpClose::Methods.fetch("water-slide").check_choices(edge: "torn") }
+      .to refuse_saying(/no school called “torn”/, at: :edge)
   end
 
   it "tally a record" do
@@ -107,7 +123,8 @@ RSpec.describe "values of the core" do
   describe UpClose::Formats::PNG::Chunks do
     it "knows what a page can take as it is" do
       plain = Vips::Image.black(8, 4, bands: 3).cast(:uchar).copy(interpretation: :srgb)
-      expect(described_class.new(plain.pngsave_buffer)).to have_attributes(width: 8, height: 4, colours: 3, plain?: true)
+      expect(described_class.new(plain.pngsave_buffer))
+        .to have_attributes(width: 8, height: 4, colours: 3, plain?: true)
       expect(described_class.new(plain.extract_band(0).pngsave_buffer)).to have_attributes(colours: 1, plain?: true)
       expect(described_class.new(plain.pngsave_buffer(interlace: true))).not_to be_plain
       expect(described_class.new(plain.bandjoin(255).pngsave_buffer)).not_to be_plain

@@ -7,12 +7,14 @@ module Demo
       module_function
 
       def svg
-        rings = [[68, 1.4], [64.8, 0.6]].map { |r, w| %(<circle r="#{r}" fill="none" stroke="#23211d" stroke-width="#{w}"/>) }
+        rings = [[68, 1.4], [64.8, 0.6]].map do |r, w|
+          %(<circle r="#{r}" fill="none" stroke="#23211d" stroke-width="#{w}"/>)
+        end
         <<~SVG
           <svg xmlns="http://www.w3.org/2000/svg" width="200mm" height="200mm" viewBox="-100 -100 200 200">
           #{rings.join("\n")}
           #{ticks.join("\n")}
-          #{[[22.5, 46, 11], [67.5, 46, 11], [112.5, 46, 11], [157.5, 46, 11]].flat_map { |a, l, w| [a, a + 180].map { |t| point(t, l, w) } }.join("\n")}
+          #{[22.5, 67.5, 112.5, 157.5].flat_map { |a| [a, a + 180] }.map { |a| point(a, 46, 11) }.join("\n")}
           #{[45, 135, 225, 315].map { |a| point(a, 62, 14) }.join("\n")}
           #{[0, 90, 180, 270].map { |a| point(a, 96, 17) }.join("\n")}
           </svg>
@@ -29,7 +31,12 @@ module Demo
       # one point: its left half solid, its right half outlined
       def point(angle, length, waist)
         tip, left, right = at(angle, length), at(angle - 45, waist), at(angle + 45, waist)
-        %(<path d="M0 0L#{left}L#{tip}Z" fill="#23211d" stroke="#23211d" stroke-width="0.6" stroke-linejoin="round"/><path d="M0 0L#{tip}L#{right}Z" fill="#fff" stroke="#23211d" stroke-width="0.6" stroke-linejoin="round"/>)
+        half(left, tip, "#23211d") + half(tip, right, "#fff")
+      end
+
+      def half(from, to, fill)
+        edge = 'stroke="#23211d" stroke-width="0.6" stroke-linejoin="round"'
+        %(<path d="M0 0L#{from}L#{to}Z" fill="#{fill}" #{edge}/>)
       end
 
       def at(angle, radius)

@@ -8,7 +8,10 @@ module Demo
       WIDTH = 1600
       HEIGHT = 1200
       CARD = [[-98, 22], [-12.4, 22], [-12.4, 75.98], [-98, 75.98]].freeze
-      OUTLINE = [[-95, -38], [-60, -44], [-10, -40], [40, -46], [78, -36], [92, -18], [92, -4], [78, 12], [40, 18], [-10, 10], [-60, 14], [-95, 8]].freeze
+      OUTLINE = [
+        [-95, -38], [-60, -44], [-10, -40], [40, -46],
+        [78, -36], [92, -18], [92, -4], [78, 12], [40, 18], [-10, 10], [-60, 14], [-95, 8]
+      ].freeze
 
       module_function
 
@@ -29,16 +32,30 @@ module Demo
       # from end to end
       def middle = [see([-95, -15]), see([92, -11])]
 
+      # the bench it lies on
+      def grain
+        Array.new(14) do |i|
+          at = "M0 #{40 + i * 88}q500 #{(i % 3) * 14 - 14} #{WIDTH} #{(i % 4) * 8}"
+          %(<path d="#{at}" stroke="#7c6a55" stroke-width="3" fill="none"/>)
+        end.join
+      end
+
+      def pegs
+        [-70, -35, 0, 35, 65].product([-30, 0]).map do |peg|
+          x, y = see(peg)
+          %(<circle cx="#{x}" cy="#{y}" r="17" fill="#efe8da" stroke="#6b5a3a" stroke-width="3"/>)
+        end.join
+      end
+
       # @return [String] JPEG
       def jpeg
-        pegs = [-70, -35, 0, 35, 65].flat_map { |x| [[x, -30], [x, 0]] }.map { |p| see(p) }
         svg = <<~SVG
           <svg xmlns="http://www.w3.org/2000/svg" width="#{WIDTH}" height="#{HEIGHT}">
           <rect width="#{WIDTH}" height="#{HEIGHT}" fill="#8d7a63"/>
-          #{Array.new(14) { |i| %(<path d="M0 #{40 + i * 88}q500 #{(i % 3) * 14 - 14} #{WIDTH} #{(i % 4) * 8}" stroke="#7c6a55" stroke-width="3" fill="none"/>) }.join}
+          #{grain}
           <polygon points="#{points(OUTLINE.map { |x, y| [x + 2, y + 3] })}" fill="#5e4f3e"/>
           <polygon points="#{points(OUTLINE)}" fill="#d8b982" stroke="#8a6a3c" stroke-width="3"/>
-          #{pegs.map { |x, y| %(<circle cx="#{x}" cy="#{y}" r="17" fill="#efe8da" stroke="#6b5a3a" stroke-width="3"/>) }.join}
+          #{pegs}
           <polygon points="#{points(CARD)}" fill="#f4f1ea" stroke="#c9c2b2" stroke-width="2"/>
           <polygon points="#{points([[-90, 30], [-20, 30], [-20, 38], [-90, 38]])}" fill="#b9b2a2"/>
           </svg>

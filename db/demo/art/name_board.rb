@@ -11,7 +11,9 @@ module Demo
         words = UpClose::Artwork::Lettering.new(face, "SANDPIPER").drawing
         path = words.shapes.first.path
         box = words.ink.box
-        map = UpClose::Geometry::Transform.move(-box.centre.x, -box.centre.y).then(UpClose::Geometry::Transform.scale(7)).then(UpClose::Geometry::Transform.move(60, 8.5))
+        map = UpClose::Geometry::Transform.move(-box.centre.x, -box.centre.y)
+          .then(UpClose::Geometry::Transform.scale(7))
+          .then(UpClose::Geometry::Transform.move(60, 8.5))
         <<~SVG
           <svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 120 17">
           <rect x="0.5" y="0.5" width="119" height="16" rx="3" fill="#e9d5a1" stroke="#7c2f22" stroke-width="1"/>

@@ -31,7 +31,11 @@ module UpClose
       def colour = one_colour? ? @middle : nil
 
       # ΔE₀₀ from the colour that 95 % of the cluster keep within
-      def spread = @spread ||= alike.map { |place| difference(place, @middle.to_a) }.sort.then { |all| all[(all.size * 0.95).floor] || 0.0 }
+      def spread
+        @spread ||= alike.map { |place| difference(place, @middle.to_a) }.sort.then do |all|
+          all[(all.size * 0.95).floor] || 0.0
+        end
+      end
 
       # @return [Boolean] nearly but not quite white, or white with a shadow on it
       def nearly_white?
@@ -65,7 +69,8 @@ module UpClose
       def sampled
         width, height = @image.width, @image.height
         deep = [([width, height].min * STRIP).ceil, 2].max.clamp(1, [width, height].min)
-        strips = [[0, 0, width, deep], [0, height - deep, width, deep], [0, 0, deep, height], [width - deep, 0, deep, height]]
+        strips =
+          [[0, 0, width, deep], [0, height - deep, width, deep], [0, 0, deep, height], [width - deep, 0, deep, height]]
         step = (strips.sum { |_, _, w, h| w * h } / MOST_PLACES.to_f).ceil.clamp(1, nil)
         all = strips.flat_map { |strip| places_in(strip, step) }
         @asked = all.size
@@ -81,7 +86,11 @@ module UpClose
         end
       end
 
-      def median(places) = places.map(&:last).transpose.map { |values| values.sort[values.size / 2] }.then { |grey| Colour.new(*((grey.size < 3) ? [grey.first] * 3 : grey)) }
+      def median(places)
+        places.map(&:last).transpose.map { |values| values.sort[values.size / 2] }.then do |grey|
+          Colour.new(*((grey.size < 3) ? [grey.first] * 3 : grey))
+        end
+      end
 
       # the cluster: begun about the median, grown along the surface that fits it
       def alike = @alike ||= ROUNDS.times.reduce(near { @middle.to_a }) { |kept, _| grown(kept) }
@@ -100,7 +109,9 @@ module UpClose
         (@differences ||= {})[pair] ||= (pair[0] == pair[1]) ? 0.0 : ColourDifference.call(lab(pair[0]), lab(pair[1]))
       end
 
-      def lab(channels) = (@labs ||= {})[channels] ||= Colour.new(*((channels.size < 3) ? [channels.first] * 3 : channels)).lab
+      def lab(channels)
+        (@labs ||= {})[channels] ||= Colour.new(*((channels.size < 3) ? [channels.first] * 3 : channels)).lab
+      end
 
       def fitted
         @fitted ||= alike.first.last.each_index.map do |band|

@@ -6,7 +6,10 @@ module UpClose
     # file, each a module with call(subject) → Finding, or nil when it has
     # nothing to say. A new file is a new check everywhere.
     module Checks
-      ORDER = %i[ThinnestLine ThinnestGap Resolution Specks Ground HiddenBlock Coverage LargestSolid Tones White Look Letters EdgeRoom].freeze
+      ORDER = %i[
+        ThinnestLine ThinnestGap Resolution Specks Ground HiddenBlock Coverage LargestSolid Tones White Look Letters
+        EdgeRoom
+      ].freeze
       MOST_PLACES = 60
 
       extend Catalogue
@@ -20,7 +23,11 @@ module UpClose
       # @raise [Errors::BadDefinition] for one that cannot be called with a subject
       def self.checked(check)
         return if check.respond_to?(:call) && check.method(:call).arity.abs == 1
-        raise Errors::BadDefinition.new("The check #{check.name} does not say “call”.", remedy: "Give call(subject), which answers a Finding or nil.", field: :call)
+        raise Errors::BadDefinition.new(
+          "The check #{check.name} does not say “call”.",
+          remedy: "Give call(subject), which answers a Finding or nil.",
+          field: :call
+        )
       end
 
       # @param subject [Subject]

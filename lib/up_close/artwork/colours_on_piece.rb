@@ -33,7 +33,9 @@ module UpClose
       end
 
       # light that comes back through clear ink, 0..1 a channel
-      def self.ground(surface, film) = surface.reflectance.map { |s| (film == :white) ? BACKING + (1 - BACKING) * s : s }
+      def self.ground(surface, film)
+        surface.reflectance.map { |s| (film == :white) ? BACKING + (1 - BACKING) * s : s }
+      end
 
       def on(film) = ColoursOnPiece.new(@palette, surface: surface, film: film)
 
@@ -57,7 +59,14 @@ module UpClose
 
       # of each main colour: hex, share, ΔE₀₀ to what was drawn
       # @return [String]
-      def figures = @seen.map { |one| "#{one.wanted.to_hex} → #{one.predicted.to_hex} ΔE #{Working.number(one.wanted.difference(one.predicted), 1)}, #{(one.share * 100).round} %" }.first(6).join("; ")
+      def figures
+        @seen.map { |one|
+          "#{one.wanted.to_hex} → #{one.predicted.to_hex} ΔE " \
+          "#{Working.number(one.wanted.difference(one.predicted), 1)}, #{(one.share * 100).round} %"
+        }
+          .first(6)
+          .join("; ")
+      end
 
       private
 

@@ -15,10 +15,23 @@ module UpClose
       # @raise [Errors::BadArtwork] when it has no letters
       def self.of(face, key:, name:)
         letters = face.letters.first(MOST_LETTERS).to_h { |char| [char, [face.advance(char), face.outline(char)]] }
-        refuse("This font holds no letters.", "Choose another file.") if letters.values.all? { |_, path| path.empty? } || !face.cap_height.positive?
-        refuse("This font is drawn with more than #{MOST_COMMANDS} points.", "Choose a plainer one.") if letters.values.sum { |_, path| path.commands.size } > MOST_COMMANDS
+        if letters.values.all? { |_, path| path.empty? } || !face.cap_height.positive?
+          refuse("This font holds no letters.", "Choose another file.")
+        end
+        if letters.values.sum { |_, path| path.commands.size } > MOST_COMMANDS
+          refuse("This font is drawn with more than #{MOST_COMMANDS} points.", "Choose a plainer one.")
+        end
         pairs = face.pairs(letters.keys)
-        new(key: key, name: name, units: face.units, line_height: face.line_height, cap_height: face.cap_height, x_height: face.x_height, letters: letters, pairs: pairs)
+        new(
+          key: key,
+          name: name,
+          units: face.units,
+          line_height: face.line_height,
+          cap_height: face.cap_height,
+          x_height: face.x_height,
+          letters: letters,
+          pairs: pairs
+        )
       end
 
       def self.refuse(reason, remedy) = raise(Errors::BadArtwork.new(reason, remedy: remedy, field: :font_file))
@@ -33,7 +46,18 @@ module UpClose
       end
 
       # the same under another name
-      def named(name) = DrawnFace.new(key: key, name: name, units: units, line_height: line_height, cap_height: cap_height, x_height: x_height, letters: @letters, pairs: @pairs)
+      def named(name)
+        DrawnFace.new(
+          key: key,
+          name: name,
+          units: units,
+          line_height: line_height,
+          cap_height: cap_height,
+          x_height: x_height,
+          letters: @letters,
+          pairs: @pairs
+        )
+      end
 
       def has?(char) = char == " " || @letters.key?(char)
 

@@ -32,12 +32,24 @@ module UpClose
 
       # @return [Geometry::Box]
       # @raise [Errors::BadArtwork] when nothing is drawn
-      def box = boxes.reduce(:union) || raise(Errors::BadArtwork.new("Nothing is left after these steps.", remedy: "Turn one off, or change its figure.", field: :recipe))
+      def box
+        boxes.reduce(:union) ||
+          raise(Errors::BadArtwork.new(
+            "Nothing is left after these steps.",
+            remedy: "Turn one off, or change its figure.",
+            field: :recipe
+          ))
+      end
 
       # one box for all of them
       # @return [Ink]
       def ink
-        @memo[:ink] ||= Ink.new(box: box, hull: Geometry::Algorithms::ConvexHull.call(boxes.flat_map(&:corners)), centroid: box.centre, rows: [box.to_a])
+        @memo[:ink] ||= Ink.new(
+          box: box,
+          hull: Geometry::Algorithms::ConvexHull.call(boxes.flat_map(&:corners)),
+          centroid: box.centre,
+          rows: [box.to_a]
+        )
       end
 
       private

@@ -40,11 +40,21 @@ module UpClose
 
       # what the file calls itself
       # @return [String, nil]
-      def own_name = @font.name.font_name&.first.to_s.dup.force_encoding("UTF-16BE").then { |text| readable(text) || readable(text.force_encoding("UTF-8")) }
+      def own_name
+        @font.name.font_name&.first.to_s.dup.force_encoding("UTF-16BE").then do |text|
+          readable(text) || readable(text.force_encoding("UTF-8"))
+        end
+      end
 
       # characters that it has a glyph for, in the order of their numbers
       # @return [Array<String>]
-      def letters = @map.code_map.keys.select { |code| code.between?(33, 0xFFFF) && !code.between?(0xD800, 0xF8FF) }.sort.map { |code| [code].pack("U") }
+      def letters
+        @map.code_map.keys.select { |code|
+          code.between?(33, 0xFFFF) && !code.between?(0xD800, 0xF8FF)
+        }.sort.map do |code|
+          [code].pack("U")
+        end
+      end
 
       # kerning among some characters
       # @return [Hash{Array(String, String) => Integer}]
@@ -60,7 +70,11 @@ module UpClose
 
       private
 
-      def readable(text) = text.valid_encoding? ? text.encode("UTF-8").delete("\0").strip[0, 60].then { |name| name if name.match?(/\A[[:print:]]+\z/) } : nil
+      def readable(text)
+        if text.valid_encoding?
+          text.encode("UTF-8").delete("\0").strip[0, 60].then { |name| name if name.match?(/\A[[:print:]]+\z/) }
+        end
+      end
 
       def read_tables
         across = @font.horizontal_header

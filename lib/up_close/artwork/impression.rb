@@ -51,14 +51,20 @@ module UpClose
       def opened(mask, px)
         mask = mask.embed(px, px, mask.width + 2 * px, mask.height + 2 * px)
         middle = (px - 1) / 2.0
-        disc = Vips::Image.new_from_array(Array.new(px) { |y| Array.new(px) { |x| (Math.hypot(x - middle, y - middle) <= px / 2.0) ? 255 : 128 } })
-        Pixels.held(mask.morph(disc, :erode).morph(disc, :dilate).morph(Vips::Image.new_from_array([[255] * 3] * 3), :dilate).crop(px, px, mask.width - 2 * px, mask.height - 2 * px))
+        disc = Vips::Image.new_from_array(
+          Array.new(px) { |y| Array.new(px) { |x| (Math.hypot(x - middle, y - middle) <= px / 2.0) ? 255 : 128 } }
+        )
+        Pixels.held(mask.morph(disc, :erode)
+          .morph(disc, :dilate)
+          .morph(Vips::Image.new_from_array([[255] * 3] * 3), :dilate)
+          .crop(px, px, mask.width - 2 * px, mask.height - 2 * px))
       end
 
       # each colour as dots: its tone against a repeated threshold
       def screened(image)
         tile = thresholds
-        field = tile.replicate((image.width / tile.width.to_f).ceil, (image.height / tile.height.to_f).ceil).crop(0, 0, image.width, image.height)
+        field = tile.replicate((image.width / tile.width.to_f).ceil, (image.height / tile.height.to_f).ceil)
+          .crop(0, 0, image.width, image.height)
         Pixels.held((image > field).cast(:uchar).copy(interpretation: :srgb))
       end
 
@@ -68,7 +74,9 @@ module UpClose
         middle = (size - 1) / 2.0
         order = (0...size * size).sort_by { |i| [Math.hypot(i % size - middle, i / size - middle), i] }
         rank = order.each_with_index.to_h
-        Vips::Image.new_from_array(Array.new(size) { |y| Array.new(size) { |x| 8 + 239.0 * (1 - (rank[y * size + x] + 0.5) / (size * size)) } })
+        Vips::Image.new_from_array(
+          Array.new(size) { |y| Array.new(size) { |x| 8 + 239.0 * (1 - (rank[y * size + x] + 0.5) / (size * size)) } }
+        )
       end
 
       # ink creeps outwards: half of what spreads on either side of an edge

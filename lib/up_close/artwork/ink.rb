@@ -28,8 +28,12 @@ module UpClose
       def self.from_h(hash)
         hash = hash.transform_keys(&:to_sym)
         x, y, width, height = hash[:box]
-        new(box: Geometry::Box.new(x: x, y: y, width: width, height: height),
-          hull: hash[:hull].map { |p| Geometry::Point.new(*p) }, centroid: Geometry::Point.new(*hash[:centroid]), rows: hash[:rows] || [])
+        new(
+          box: Geometry::Box.new(x: x, y: y, width: width, height: height),
+          hull: hash[:hull].map { |p| Geometry::Point.new(*p) },
+          centroid: Geometry::Point.new(*hash[:centroid]),
+          rows: hash[:rows] || []
+        )
       end
     end
   end

@@ -21,7 +21,12 @@ module UpClose
         @extent = extent or return
         return rendered_ink(WHITE_RENDER_PX) if @drawing.shapes.any?(&:white?)
         rendered = rendered_ink(RENDER_PX) or return
-        Ink.new(box: @extent, hull: Geometry::Algorithms::ConvexHull.call(@points), centroid: rendered.centroid, rows: rendered.rows)
+        Ink.new(
+          box: @extent,
+          hull: Geometry::Algorithms::ConvexHull.call(@points),
+          centroid: rendered.centroid,
+          rows: rendered.rows
+        )
       end
 
       private
@@ -40,7 +45,9 @@ module UpClose
         bare = shape.path.flatten(tolerance * 20)
         points = bare.flat_map(&:first) + Geometry::Algorithms::PathExtremes.call(shape.path)
         return points unless shape.stroke
-        Geometry::Algorithms::StrokeReach.new(width: shape.stroke_width, cap: shape.cap, join: shape.join, miter: shape.miter).call(shape.path.flatten(tolerance))
+        Geometry::Algorithms::StrokeReach
+          .new(width: shape.stroke_width, cap: shape.cap, join: shape.join, miter: shape.miter)
+          .call(shape.path.flatten(tolerance))
       end
 
       def rendered_ink(pixels)

@@ -26,7 +26,12 @@ module UpClose
         columns, rows = @mask.project.map { |line| line.to_a.flatten }
         left, top = columns.index(&:positive?), rows.index(&:positive?)
         return unless left
-        box = Geometry::Box.new(x: left, y: top, width: columns.rindex(&:positive?) + 1 - left, height: rows.rindex(&:positive?) + 1 - top)
+        box = Geometry::Box.new(
+          x: left,
+          y: top,
+          width: columns.rindex(&:positive?) + 1 - left,
+          height: rows.rindex(&:positive?) + 1 - top
+        )
         Ink.new(box: @soft ? within_pixels(box) : box, hull: hull(box), centroid: centroid, rows: silhouette)
       end
 
@@ -37,8 +42,12 @@ module UpClose
       def within_pixels(box)
         x, y, w, h = box.to_a.map(&:to_i)
         return box if w < 3 || h < 3
-        left, right = [[x, x + 1], [x + w - 1, x + w - 2]].map { |edge, next_in| bare([edge, y, 1, h], [next_in, y, 1, h]) }
-        top, bottom = [[y, y + 1], [y + h - 1, y + h - 2]].map { |edge, next_in| bare([x, edge, w, 1], [x, next_in, w, 1]) }
+        left, right = [[x, x + 1], [x + w - 1, x + w - 2]].map do |edge, next_in|
+          bare([edge, y, 1, h], [next_in, y, 1, h])
+        end
+        top, bottom = [[y, y + 1], [y + h - 1, y + h - 2]].map do |edge, next_in|
+          bare([x, edge, w, 1], [x, next_in, w, 1])
+        end
         Geometry::Box.new(x: x + left, y: y + top, width: w - left - right, height: h - top - bottom)
       end
 
@@ -54,8 +63,12 @@ module UpClose
         rights = first_in_rows(@mask.fliphor).map { |gap| @mask.width - gap }
         rows = (box.y.to_i...box.bottom.to_i).reject { |y| lefts[y] >= @mask.width }
         # of rows that reach equally far only the first and the last can be corners
-        points = rows.chunk_while { |a, b| b == a + 1 && lefts[a] == lefts[b] && rights[a] == rights[b] }.flat_map do |run|
-          [run.first, run.last + 1].product([lefts[run.first], rights[run.first]]).map { |y, x| Geometry::Point.new(x, y) }
+        points = rows.chunk_while { |a, b|
+          b == a + 1 && lefts[a] == lefts[b] && rights[a] == rights[b]
+        }.flat_map do |run|
+          [run.first, run.last + 1].product([lefts[run.first], rights[run.first]]).map do |y, x|
+            Geometry::Point.new(x, y)
+          end
         end
         Geometry::Algorithms::ConvexHull.call(points)
       end

@@ -12,7 +12,9 @@ module UpClose
       # One line of letters from the origin, baseline at 0, font units.
       # @return [Geometry::Path]
       def self.line(face, words, spacing: 0.0)
-        Geometry::Path.new(pens(face, words, spacing).flat_map { |char, pen| glyph(face, char).transform(Geometry::Transform.move(pen, 0)).commands })
+        Geometry::Path.new(pens(face, words, spacing).flat_map { |char, pen|
+          glyph(face, char).transform(Geometry::Transform.move(pen, 0)).commands
+        })
       end
 
       # where each letter stands along the line, font units
@@ -33,7 +35,9 @@ module UpClose
       UNSEEN = /[\u200B-\u200F\u2060\uFEFF\u00AD]/
       SPACES = /[\t\u00A0\u1680\u2000-\u200A\u202F\u205F\u3000]/
 
-      def self.tidy(text) = text.to_s.unicode_normalize(:nfc).gsub(/\r\n?/, "\n").gsub(UNSEEN, "").gsub(SPACES, " ").strip
+      def self.tidy(text)
+        text.to_s.unicode_normalize(:nfc).gsub(/\r\n?/, "\n").gsub(UNSEEN, "").gsub(SPACES, " ").strip
+      end
 
       def self.glyph(face, char) = (char == " ") ? Geometry::Path::EMPTY : face.outline(char)
 
@@ -72,7 +76,8 @@ module UpClose
       def spacing = @setting.spacing * face.cap_height
 
       def straight(line, number)
-        Lettering.line(face, line, spacing: spacing).transform(scale.then(Geometry::Transform.move(-width(line) / 2, number * leading)))
+        Lettering.line(face, line, spacing: spacing)
+          .transform(scale.then(Geometry::Transform.move(-width(line) / 2, number * leading)))
       end
 
       # each letter turned upright on its own place of the arc, the line's middle on top (or at the foot, inside)
@@ -82,8 +87,13 @@ module UpClose
         commands = Lettering.pens(face, line, spacing).flat_map do |char, pen|
           middle = pen + face.advance(char) / 2.0
           angle = (middle / face.cap_height - width(line) / 2) / radius * (outside ? 1 : -1)
-          there = Geometry::Point[radius * Math.sin(angle) * (outside ? 1 : -1), radius * Math.cos(angle) * (outside ? -1 : 1)]
-          map = Geometry::Transform.move(-face.advance(char) / 2.0, 0).then(scale).then(Geometry::Transform.turn(angle * 180 / Math::PI)).then(Geometry::Transform.move(there.x, there.y))
+          there =
+            Geometry::Point[radius * Math.sin(angle) *
+                            (outside ? 1 : -1), radius * Math.cos(angle) * (outside ? -1 : 1)]
+          map = Geometry::Transform.move(-face.advance(char) / 2.0, 0)
+            .then(scale)
+            .then(Geometry::Transform.turn(angle * 180 / Math::PI))
+            .then(Geometry::Transform.move(there.x, there.y))
           Lettering.glyph(face, char).transform(map).commands
         end
         Geometry::Path.new(commands)
@@ -95,11 +105,20 @@ module UpClose
       def check
         refuse(Errors::BadArtwork, "There are no letters here yet.", "Type what it should read.") if text.empty?
         if text.length > LONGEST || lines.size > MOST_LINES
-          refuse(Errors::BadArtwork, "This is more than #{LONGEST} letters or #{MOST_LINES} lines.", "Split it into several marks.")
+          refuse(
+            Errors::BadArtwork,
+            "This is more than #{LONGEST} letters or #{MOST_LINES} lines.",
+            "Split it into several marks."
+          )
         end
         missing = text.delete("\n").chars.uniq.reject { |c| face.has?(c) }
         return if missing.empty?
-        refuse(Errors::MissingLetters, "#{face.name} has no #{missing.first(8).map { |c| "“#{c.match?(/[[:print:]]/) ? c : format("U+%04X", c.ord)}”" }.join(", ")}.", "Choose another font, or other letters.")
+        refuse(
+          Errors::MissingLetters,
+          "#{face.name} has no " \
+          "#{missing.first(8).map { |c| "“#{c.match?(/[[:print:]]/) ? c : format("U+%04X", c.ord)}”" }.join(", ")}.",
+          "Choose another font, or other letters."
+        )
       end
 
       def refuse(kind, reason, remedy) = raise(kind.new(reason, remedy: remedy, field: :text))

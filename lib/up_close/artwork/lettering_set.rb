@@ -31,7 +31,9 @@ module UpClose
         return unless from
         first, last = from.to_i, to.to_i
         return if last < first
-        refuse("This range has #{last - first + 1} members; #{MOST} is the most.", "Split it.", :set) if last - first >= MOST
+        if last - first >= MOST
+          refuse("This range has #{last - first + 1} members; #{MOST} is the most.", "Split it.", :set)
+        end
         wide = from.start_with?("0") ? from.length : 0
         (first..last).map { |n| "#{before}#{n.to_s.rjust(wide, "0")}#{after}" }
       end

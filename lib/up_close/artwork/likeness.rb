@@ -19,7 +19,13 @@ module UpClose
       # @raise [Errors::BadArtwork]
       def initialize(picture, text)
         @text = text.to_s.strip
-        raise Errors::BadArtwork.new("Say what the word reads.", remedy: "Type it as it stands in the photo.", field: :word) if @text.empty?
+        if @text.empty?
+          raise Errors::BadArtwork.new(
+            "Say what the word reads.",
+            remedy: "Type it as it stands in the photo.",
+            field: :word
+          )
+        end
         @photo = word(picture)
         @slant = slant(@photo)
         @upright = upright(@photo, @slant)
@@ -37,7 +43,11 @@ module UpClose
         level = Preparing::Threshold.otsu(grey)
         edge = [grey.crop(0, 0, grey.width, 1), grey.crop(0, grey.height - 1, grey.width, 1)].sum(&:avg) / 2
         mask = Pixels.held((edge > level) ? grey <= level : grey > level)
-        trimmed(mask) || raise(Errors::BadArtwork.new("No word stands out in this crop.", remedy: "Crop it closer, with even ground behind the word.", field: :photo))
+        trimmed(mask) || raise(Errors::BadArtwork.new(
+          "No word stands out in this crop.",
+          remedy: "Crop it closer, with even ground behind the word.",
+          field: :photo
+        ))
       end
 
       # the mask's own box, HIGH_PX high
@@ -64,13 +74,21 @@ module UpClose
         shear = Math.tan(degrees * Math::PI / 180)
         reach = (mask.height * shear.abs).ceil
         room = mask.embed(reach, 0, mask.width + 2 * reach, mask.height)
-        trimmed(room.affine([1, shear, 0, 1], oarea: [0, 0, room.width, room.height], odx: -shear * mask.height / 2, background: [0]) > 127) || mask
+        trimmed(room.affine(
+          [1, shear, 0, 1],
+          oarea: [0, 0, room.width, room.height],
+          odx: -shear * mask.height / 2,
+          background: [0]
+        ) > 127) ||
+          mask
       end
 
       def match(face)
         drawing = Lettering.new(face, @text).drawing
         box = drawing.ink.box
-        drawn = trimmed(Pixels.held(Formats::SVG::Raster.call(drawing, frame: box, scale: HIGH_PX / box.height)[0] < 128)) or return
+        drawn = trimmed(
+          Pixels.held(Formats::SVG::Raster.call(drawing, frame: box, scale: HIGH_PX / box.height)[0] < 128)
+        ) or return
         own = slant(drawn)
         font = upright(drawn, own)
         breadth = (@upright.width / @upright.height.to_f) / (font.width / font.height.to_f)

@@ -45,7 +45,8 @@ module UpClose
 
       # pixels: π ÷ 8 × (changes along both axes + along both diagonals ÷ √2)
       def outline(image)
-        Math::PI / 8 * (changes(image, 1, 0) + changes(image, 0, 1) + (changes(image, 1, 1) + changes(image, 1, -1)) / Math.sqrt(2))
+        Math::PI / 8 *
+          (changes(image, 1, 0) + changes(image, 0, 1) + (changes(image, 1, 1) + changes(image, 1, -1)) / Math.sqrt(2))
       end
 
       def changes(image, dx, dy)

@@ -29,7 +29,11 @@ module UpClose
       def surround = Colour.reflecting(ground)
 
       # @return [Vips::Image] sRGB, 8 bit
-      def predicted = @predicted ||= Pixels.held(light(wanted) * ground).then { |seen| Pixels.held(seen.copy(interpretation: :scrgb).colourspace(:srgb)) }
+      def predicted
+        @predicted ||= Pixels.held(light(wanted) * ground).then do |seen|
+          Pixels.held(seen.copy(interpretation: :scrgb).colourspace(:srgb))
+        end
+      end
 
       # pixels of +predicted+ beyond the ink's own box
       def margin = Proof::MARGIN * [1.0, @most_px / [@proof.image.width, @proof.image.height].max.to_f].min

@@ -18,7 +18,11 @@ module UpClose
       def remedy
         return if [@colours.lost, @colours.changed].max <= LITTLE
         return "Choose deeper colours." if white?
-        @white_film ? "Use white film, or paint a light ground first." : "Paint a light ground first, or choose water-slide on white film."
+        if @white_film
+          "Use white film, or paint a light ground first."
+        else
+          "Paint a light ground first, or choose water-slide on white film."
+        end
       end
 
       private
@@ -48,7 +52,8 @@ module UpClose
         return if lost || changed
         seen = share(1 - @colours.lost)
         return "#{seen} of it can be told from the piece, and it keeps its colours." unless white?
-        "#{seen} of it can be seen, with a white rim where you cut. Clear would keep #{share([1 - @colours.on(:clear).lost - @colours.on(:clear).changed, 0].max)}."
+        "#{seen} of it can be seen, with a white rim where you cut. Clear would keep " \
+        "#{share([1 - @colours.on(:clear).lost - @colours.on(:clear).changed, 0].max)}."
       end
 
       def share(part) = "#{(part * 100).round} %"

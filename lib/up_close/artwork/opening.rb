@@ -23,14 +23,26 @@ module UpClose
       # @raise [Errors::BadArtwork, Errors::NoInk]
       def self.call(bytes, **how) = new(bytes, **how).call
 
-      def initialize(bytes, white_as_ink: false, take_part: false, take_all: false, px: RenderedDrawing::USUAL_PX, on_draw: -> {})
+      def initialize(
+        bytes,
+        white_as_ink: false,
+        take_part: false,
+        take_all: false,
+        px: RenderedDrawing::USUAL_PX,
+        on_draw: -> {}
+      )
         @bytes = bytes.to_s.b
         @white_as_ink, @take_part, @take_all, @px, @on_draw = white_as_ink, take_part, take_all, px, on_draw
       end
 
       def call
         refuse("This file is empty.", "Choose the file again.") if @bytes.empty?
-        refuse("This file is larger than #{MOST_BYTES / 1024 / 1024} MB.", "Save it smaller: 600 pixels an inch at its final size is plenty.") if @bytes.bytesize > MOST_BYTES
+        if @bytes.bytesize > MOST_BYTES
+          refuse(
+            "This file is larger than #{MOST_BYTES / 1024 / 1024} MB.",
+            "Save it smaller: 600 pixels an inch at its final size is plenty."
+          )
+        end
         opened = open
         @on_draw.call
         artwork = @white_as_ink ? WhiteAsInk.call(opened) : opened
@@ -47,7 +59,10 @@ module UpClose
         return page if @bytes.byteslice(0, 1024).include?(PDF)
         @bytes = unpacked if @bytes.start_with?(GZIP)
         return drawing if svg?
-        refuse("Up Close does not read this kind of file, whatever its name says.", "Save it as SVG, PDF, PNG or JPEG; #{Formats::PictureFile.names} are read too.")
+        refuse(
+          "Up Close does not read this kind of file, whatever its name says.",
+          "Save it as SVG, PDF, PNG or JPEG; #{Formats::PictureFile.names} are read too."
+        )
       end
 
       # a drawing in a smaller wrapping (.svgz), taken out of it no further than a drawing may be large
@@ -67,17 +82,21 @@ module UpClose
         too_many_pixels(file.header) if file.too_large?
         @on_draw.call
         return part(file) if @take_part
-        Picture.new(@bytes, mm_per_unit: file.mm_per_px, notes: notes_of(file), image: (file.image if file.oblong?)).tap(&:image)
+        Picture.new(@bytes, mm_per_unit: file.mm_per_px, notes: notes_of(file), image: (file.image if file.oblong?))
+          .tap(&:image)
       rescue Vips::Error
         missing(file)
       end
 
-      def notes_of(file) = file.oblong? ? ["Its pixels are not square, and were made so: it is as wide and as high as its file says."] : []
+      def notes_of(file)
+        file.oblong? ? ["Its pixels are not square, and were made so: it is as wide and as high as its file says."] : []
+      end
 
       # what there is of a file whose data ends early
       def part(file)
         rows = file.whole_rows
-        note = "Part of this picture is missing in its file: #{file.coarse_first? ? "its fine detail" : "#{share_missing(file, rows)} at its foot is left white"}."
+        note = "Part of this picture is missing in its file: " \
+          "#{file.coarse_first? ? "its fine detail" : "#{share_missing(file, rows)} at its foot is left white"}."
         Picture.new(@bytes, image: file.part(rows), mm_per_unit: file.mm_per_px, notes: [*notes_of(file), note])
       end
 
@@ -85,12 +104,19 @@ module UpClose
       def missing(file)
         rows = file.whole_rows
         refuse("This picture breaks off, or is damaged.", "Save it again from where it came from.") if rows.zero?
-        raise Errors::PartMissing.new("Part of it is missing: #{file.coarse_first? ? "its fine detail" : share_missing(file, rows)}.", remedy: "Copy or download it again, or use what is there.", field: :file)
+        raise Errors::PartMissing.new(
+          "Part of it is missing: #{file.coarse_first? ? "its fine detail" : share_missing(file, rows)}.",
+          remedy: "Copy or download it again, or use what is there.",
+          field: :file
+        )
       rescue Vips::Error
         refuse("This picture breaks off, or is damaged.", "Save it again from where it came from.")
       end
 
-      def share_missing(file, rows) = "#{Working.number([100.0 * (file.header.height - rows) / file.header.height, 0.1].max, (rows > 0.99 * file.header.height) ? 1 : 0)} %"
+      def share_missing(file, rows)
+        missing = 1 - rows / file.header.height.to_f
+        "#{Working.number([100 * missing, 0.1].max, (missing < 0.01) ? 1 : 0)} %"
+      end
 
       def too_many_pixels(image)
         refuse("This picture is #{image.width} × #{image.height} pixels, more than Up Close opens.",
@@ -120,8 +146,14 @@ module UpClose
 
       def no_ink(artwork)
         white = !@white_as_ink && WhiteAsInk.any?(artwork)
-        reason = white ? "All of it is white, and a printer lays no white: nothing would be printed." : "There is no ink in this file: all of it is white or clear."
-        raise Errors::NoInk.new(reason, white: white, remedy: white ? "Choose what is to be done with it." : "Check that it is the right file.", field: :file)
+        reason = white ? "All of it is white, and a printer lays no white: nothing would be " \
+          "printed." : "There is no ink in this file: all of it is white or clear."
+        raise Errors::NoInk.new(
+          reason,
+          white: white,
+          remedy: white ? "Choose what is to be done with it." : "Check that it is the right file.",
+          field: :file
+        )
       end
 
       def refuse(reason, remedy) = raise(Errors::BadArtwork.new(reason, remedy: remedy, field: :file))

@@ -10,7 +10,10 @@ module UpClose
       # @param fill [Colour, nil]  @param stroke [Colour, nil]
       # @param stroke_width [Float] in the path's own units
       # @param cap [Symbol] :butt, :round, :square  @param join [Symbol] :miter, :round, :bevel
-      def initialize(path:, fill: nil, fill_alpha: 1.0, even_odd: false, stroke: nil, stroke_alpha: 1.0, stroke_width: 1.0, cap: :butt, join: :miter, miter: 4.0)
+      def initialize(
+        path:, fill: nil, fill_alpha: 1.0, even_odd: false, stroke: nil, stroke_alpha: 1.0, stroke_width: 1.0,
+        cap: :butt, join: :miter, miter: 4.0
+      )
         @path, @fill, @fill_alpha, @even_odd = path, fill, fill_alpha, even_odd
         @stroke, @stroke_alpha, @stroke_width = stroke, stroke_alpha, stroke_width
         @cap, @join, @miter = cap, join, miter
@@ -18,7 +21,10 @@ module UpClose
       end
 
       def with(**changes)
-        now = {path: path, fill: fill, fill_alpha: fill_alpha, even_odd: even_odd, stroke: stroke, stroke_alpha: stroke_alpha, stroke_width: stroke_width, cap: cap, join: join, miter: miter}
+        now = {
+          path: path, fill: fill, fill_alpha: fill_alpha, even_odd: even_odd, stroke: stroke,
+          stroke_alpha: stroke_alpha, stroke_width: stroke_width, cap: cap, join: join, miter: miter
+        }
         Painted.new(**now, **changes)
       end
 
@@ -34,7 +40,9 @@ module UpClose
       def exact_reach
         return path.box unless stroke
         fine = path.flatten([path.box.width, path.box.height, stroke_width].max * 1e-4)
-        Geometry::Box.around(Geometry::Algorithms::StrokeReach.new(width: stroke_width, cap: cap, join: join, miter: miter).call(fine))
+        Geometry::Box.around(Geometry::Algorithms::StrokeReach
+          .new(width: stroke_width, cap: cap, join: join, miter: miter)
+          .call(fine))
       end
 
       def paints = [([fill, fill_alpha] if fill), ([stroke, stroke_alpha] if stroke)].compact

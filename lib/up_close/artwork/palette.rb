@@ -40,7 +40,9 @@ module UpClose
         low, high = [0, 8].map { |rank| image.rank(3, 3, rank) }
         inked = darkest(image) <= level
         even = Vips::Image.bandrank((high - low).bandsplit, index: image.bands - 1) <= EVEN
-        return Pixels.held(even.ifthenelse(image, 255).cast(:uchar)) if Pixels.held(inked & even).avg >= EVEN_SHARE * Pixels.held(inked).avg
+        if Pixels.held(inked & even).avg >= EVEN_SHARE * Pixels.held(inked).avg
+          return Pixels.held(even.ifthenelse(image, 255).cast(:uchar))
+        end
         middle = (darkest(image).invert * 2.0) >= darkest(low).invert
         Pixels.held(middle.ifthenelse(low, 255).cast(:uchar))
       end
@@ -57,7 +59,8 @@ module UpClose
       def self.together(counted)
         all = counted.sum(&:last).to_f
         main = counted.sort_by { |_, n| -n }.each_with_object([]) do |(colour, n), kept|
-          near = kept.find { |other, _| other.difference(colour) < ALIKE } || (kept.min_by { |other, _| other.difference(colour) } if kept.size >= MOST || n < all * LEAST_SHARE)
+          near = kept.find { |other, _| other.difference(colour) < ALIKE } ||
+            (kept.min_by { |other, _| other.difference(colour) } if kept.size >= MOST || n < all * LEAST_SHARE)
           near ? near[1] += n : kept << [colour, n]
         end
         main.map { |colour, n| [colour, n / all] }

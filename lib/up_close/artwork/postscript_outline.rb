@@ -25,7 +25,9 @@ module UpClose
 
       # every contour of a letter closes, whether the font says so or not
       def close_each(commands)
-        commands.slice_before { |verb, *| verb == :move }.flat_map { |part| (part.last.first == :close) ? part : part + [[:close]] }
+        commands.slice_before { |verb, *| verb == :move }.flat_map do |part|
+          (part.last.first == :close) ? part : part + [[:close]]
+        end
       end
     end
   end

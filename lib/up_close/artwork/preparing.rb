@@ -35,7 +35,11 @@ module UpClose
       # @raise [Errors::Unknown]
       def self.fetch(key)
         all.find { |step| key.to_s == step::KEY } ||
-          raise(Errors::Unknown.new("Up Close knows no preparing called “#{key}”.", remedy: "Choose one of: #{all.map { |s| s::TITLE.downcase }.join(", ")}.", field: :recipe))
+          raise(Errors::Unknown.new(
+            "Up Close knows no preparing called “#{key}”.",
+            remedy: "Choose one of: #{all.map { |s| s::TITLE.downcase }.join(", ")}.",
+            field: :recipe
+          ))
       end
 
       # What a step works with: how large things are, and what the piece is. Frozen.

@@ -28,7 +28,11 @@ module UpClose
       def area_mm2 = width_mm * height_mm
 
       # pixels a millimetre
-      def per_mm = @per_mm ||= artwork.vector? ? drawn_per_mm : [own_per_mm, bounded(finest)].min.clamp(bounded(WANTED_PER_MM), nil)
+      def per_mm
+        @per_mm ||= artwork.vector? ? drawn_per_mm : [own_per_mm, bounded(finest)]
+          .min
+          .clamp(bounded(WANTED_PER_MM), nil)
+      end
 
       # pixels a millimetre the picture itself has; nil for a drawing
       def own_per_mm = artwork.vector? ? nil : artwork.ink.box.width / width_mm
@@ -54,7 +58,12 @@ module UpClose
 
       # @return [Geometry::Box] mm from the ink's top left
       def mm_box(x, y, width, height)
-        Geometry::Box.new(x: (x - MARGIN) / per_mm, y: (y - MARGIN) / per_mm, width: width / per_mm, height: height / per_mm)
+        Geometry::Box.new(
+          x: (x - MARGIN) / per_mm,
+          y: (y - MARGIN) / per_mm,
+          width: width / per_mm,
+          height: height / per_mm
+        )
       end
 
       private

@@ -18,7 +18,9 @@ module UpClose
       # @param list [Array<Hash>] {"key", "on", figure => number}
       # @raise [Errors::Unknown, Error]
       def initialize(list)
-        raise Error.new("A recipe holds #{MOST_STEPS} steps at most.", remedy: "Drop one first.", field: :recipe) if list.size > MOST_STEPS
+        if list.size > MOST_STEPS
+          raise Error.new("A recipe holds #{MOST_STEPS} steps at most.", remedy: "Drop one first.", field: :recipe)
+        end
         @steps = list.map { |hash| step(hash) }.freeze
         freeze
       end
@@ -44,10 +46,17 @@ module UpClose
         notes = made.notes
         active.each do |s|
           before = made
-          made = s.work.call(before, s.figures, Preparing::Bench.new(per_mm: per_mm * ratio, shape: shape) { before.ink.box })
+          made = s.work
+            .call(before, s.figures, Preparing::Bench.new(per_mm: per_mm * ratio, shape: shape) { before.ink.box })
           notes |= made.notes
         end
-        raise Errors::BadArtwork.new("Nothing is left after these steps.", remedy: "Turn one off, or change its figure.", field: :recipe) unless made.ink
+        unless made.ink
+          raise Errors::BadArtwork.new(
+            "Nothing is left after these steps.",
+            remedy: "Turn one off, or change its figure.",
+            field: :recipe
+          )
+        end
         Prepared.new(made, ratio, notes)
       end
 
@@ -57,7 +66,13 @@ module UpClose
       # @raise [Error] when a step makes pictures of letters
       def call_on_set(set, per_mm:, shape: nil)
         picture = active.find { |s| !s.work.const_defined?(:ON_LINES) }
-        raise Error.new("“#{picture.work::TITLE}” makes pictures, and a set stays letters.", remedy: "Turn it off, or make the letters one artwork each.", field: :recipe) if picture
+        if picture
+          raise Error.new(
+            "“#{picture.work::TITLE}” makes pictures, and a set stays letters.",
+            remedy: "Turn it off, or make the letters one artwork each.",
+            field: :recipe
+          )
+        end
         Prepared.new(active.reduce(set) { |members, s|
           bench = Preparing::Bench.new(per_mm: per_mm, shape: shape) { members.box }
           DrawnSet.new(members.map { |drawing| s.work.call(drawing, s.figures, bench) })
@@ -72,14 +87,19 @@ module UpClose
       def step(hash)
         hash = hash.transform_keys(&:to_s)
         work = Preparing.fetch(hash["key"])
-        Step.new(work, work::PARAMETERS.to_h { |figure| [figure.key, number(figure, hash[figure.key.to_s])] }.freeze, hash["on"] != false).freeze
+        Step.new(
+          work,
+          work::PARAMETERS.to_h { |figure| [figure.key, number(figure, hash[figure.key.to_s])] }.freeze,
+          hash["on"] != false
+        ).freeze
       end
 
       def number(figure, value)
         return figure.default if value.nil? || value == ""
         number = Float(value, exception: false)
         return number if number && figure.range.cover?(number)
-        raise Error.new("#{figure.words.capitalize} lies between #{Working.number(figure.range.begin)} and #{Working.number(figure.range.end)}#{figure.unit}.", remedy: "Check the figure.", field: :recipe)
+        raise Error.new("#{figure.words.capitalize} lies between #{Working.number(figure.range.begin)} and " \
+          "#{Working.number(figure.range.end)}#{figure.unit}.", remedy: "Check the figure.", field: :recipe)
       end
 
       # lines stay lines while every step can work on lines; pictures are made fine enough
@@ -93,13 +113,18 @@ module UpClose
       # soft edges only where a step makes them hard again
       def enlarging = any?(:HARD) ? :cubic : :nearest
 
-      def most_ratio(artwork) = [Math.sqrt(MOST_PIXELS / (artwork.image.width.to_f * artwork.image.height)).floor, 1].max
+      def most_ratio(artwork)
+        [Math.sqrt(MOST_PIXELS / (artwork.image.width.to_f * artwork.image.height)).floor, 1].max
+      end
 
       def rendered(artwork, per_mm)
         box = artwork.ink.box
         ratio = [2 * FINE_PER_MM / per_mm, Math.sqrt(MOST_PIXELS / (box.width * box.height))].min
         frame = box.grown(Proof::MARGIN / ratio)
-        [Picture.made(Formats::SVG::Raster.call(artwork, frame: frame, scale: ratio), notes: ["Prepared as a picture, no longer as lines."]), ratio]
+        [Picture.made(
+          Formats::SVG::Raster.call(artwork, frame: frame, scale: ratio),
+          notes: ["Prepared as a picture, no longer as lines."]
+        ), ratio]
       end
     end
   end

@@ -30,7 +30,13 @@ module UpClose
       def call(bytes, words, notes)
         image, scale = @page.image(inked, fine)
         note = "#{words}, so it goes to paper as a picture of #{image.width} × #{image.height} pixels, not as lines."
-        Picture.new(bytes, image: image, notes: [*notes, note], mm_per_unit: @mm_per_unit && @mm_per_unit / scale, rendered: true)
+        Picture.new(
+          bytes,
+          image: image,
+          notes: [*notes, note],
+          mm_per_unit: @mm_per_unit && @mm_per_unit / scale,
+          rendered: true
+        )
       end
 
       private
@@ -41,7 +47,16 @@ module UpClose
           whole = @page.whole
           image, scale = @page.image(whole, COARSE_PX / [whole.width, whole.height].max)
           left, top, wide, high = boxed(image)
-          wide.zero? ? whole : Geometry::Box.new(x: whole.x + (left - 1) / scale, y: whole.y + (top - 1) / scale, width: (wide + 2) / scale, height: (high + 2) / scale).overlap(whole)
+          if wide.zero?
+            whole
+          else
+            Geometry::Box.new(
+              x: whole.x + (left - 1) / scale,
+              y: whole.y + (top - 1) / scale,
+              width: (wide + 2) / scale,
+              height: (high + 2) / scale
+            ).overlap(whole)
+          end
         end
       end
 

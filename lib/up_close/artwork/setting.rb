@@ -4,7 +4,11 @@ module UpClose
   module Artwork
     # How a lettering is set, lengths as shares of its cap height. Frozen.
     class Setting
-      SIDES = {"straight" => "in a line", "outside" => "on an arc, standing outside", "inside" => "on an arc, standing inside"}.freeze
+      SIDES = {
+        "straight" => "in a line",
+        "outside" => "on an arc, standing outside",
+        "inside" => "on an arc, standing inside"
+      }.freeze
       attr_reader :spacing, :side, :radius, :outline
 
       # @param spacing [Float] added between letters; negative draws them together
@@ -12,7 +16,8 @@ module UpClose
       # @param outline [Float] stroke of hollow letters; 0 for solid ones
       # @raise [Errors::BadArtwork]
       def initialize(spacing: 0.0, side: "straight", radius: 0.0, outline: 0.0)
-        @spacing, @side, @radius, @outline = spacing.to_f, SIDES.key?(side) ? side : "straight", radius.to_f, outline.to_f
+        @spacing, @side, @radius, @outline =
+          spacing.to_f, SIDES.key?(side) ? side : "straight", radius.to_f, outline.to_f
         check
         freeze
       end
@@ -28,10 +33,22 @@ module UpClose
       private
 
       def check
-        refuse("An arc needs a radius larger than the letters.", "Give it one, such as the piece's own.", :radius) if arc? && radius < 1
-        refuse("Letters drawn together by more than half their height lie on each other.", "Give less.", :spacing) if spacing < -0.5
-        refuse("Letters more than ten times their height apart read as letters, not as a word.", "Give less.", :spacing) if spacing > 10
-        refuse("This outline is thicker than the letters.", "Give less.", :outline) if outline.negative? || outline > 0.5
+        if arc? && radius < 1
+          refuse("An arc needs a radius larger than the letters.", "Give it one, such as the piece's own.", :radius)
+        end
+        if spacing < -0.5
+          refuse("Letters drawn together by more than half their height lie on each other.", "Give less.", :spacing)
+        end
+        if spacing > 10
+          refuse(
+            "Letters more than ten times their height apart read as letters, not as a word.",
+            "Give less.",
+            :spacing
+          )
+        end
+        if outline.negative? || outline > 0.5
+          refuse("This outline is thicker than the letters.", "Give less.", :outline)
+        end
       end
 
       def refuse(reason, remedy, field) = raise(Errors::BadArtwork.new(reason, remedy: remedy, field: field))

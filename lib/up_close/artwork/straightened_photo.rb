@@ -16,13 +16,24 @@ module UpClose
       def call(image, scale, box, most_px: MOST_PX)
         per_mm = most_px / [box.width, box.height].max
         back = scale.method(:photo)
-        corners = [[0, 0], [1, 0], [1, 1], [0, 1]].map { |x, y| Geometry::Point[x * box.width * per_mm, y * box.height * per_mm] }
+        corners = [[0, 0], [1, 0], [1, 1], [0, 1]].map do |x, y|
+          Geometry::Point[x * box.width * per_mm, y * box.height * per_mm]
+        end
         map = Geometry::Homography.between(corners, box.corners.map { |p| back.call(p) })
         a, b, c, d, e, f, g, h, i = map.values
         xy = Vips::Image.xyz((box.width * per_mm).round, (box.height * per_mm).round)
         w = xy[0] * g + xy[1] * h + i
         from = ((xy[0] * a + xy[1] * b + c) / w).bandjoin((xy[0] * d + xy[1] * e + f) / w)
-        Pixels.held(image.mapim(from, interpolate: Vips::Interpolate.new(:bicubic), extend: :background, background: [255] * image.bands).cast(:uchar).copy(interpretation: (image.bands < 3) ? :"b-w" : :srgb))
+        Pixels.held(
+          image.mapim(
+            from,
+            interpolate: Vips::Interpolate.new(:bicubic),
+            extend: :background,
+            background: [255] * image.bands
+          )
+            .cast(:uchar)
+            .copy(interpretation: (image.bands < 3) ? :"b-w" : :srgb)
+        )
       end
     end
   end

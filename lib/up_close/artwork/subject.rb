@@ -15,8 +15,12 @@ module UpClose
       # @param lettering [Hash, nil] {cap_mm:, x_mm:, small:} at this size
       # @param white_film [Boolean] whether its method can be done on white film
       # @param inked [Boolean] whether printed colours end on the piece
-      def initialize(artwork:, width_mm:, limits:, film: :clear, surface: nil, border_mm: nil, lettering: nil, white_film: true, inked: true)
-        @artwork, @width_mm, @limits, @film, @surface, @border_mm, @lettering = artwork, width_mm, limits, film, surface, border_mm, lettering
+      def initialize(
+        artwork:, width_mm:, limits:, film: :clear, surface: nil, border_mm: nil, lettering: nil, white_film: true,
+        inked: true
+      )
+        @artwork, @width_mm, @limits, @film, @surface, @border_mm, @lettering =
+          artwork, width_mm, limits, film, surface, border_mm, lettering
         @white_film, @inked = white_film, inked
         @proof = Proof.new(artwork, width_mm: width_mm, lightest: limits[:lightest])
       end
@@ -55,7 +59,12 @@ module UpClose
 
       # specks are up to twice as wide as the limit, and so are looked for by wider discs
       def survey(name, ground)
-        Thinness::Survey.new(proof, limit_mm: limits[name] || Methods::Limits::USUAL[name], ground: ground, coarsest: ground ? 0 : 2)
+        Thinness::Survey.new(
+          proof,
+          limit_mm: limits[name] || Methods::Limits::USUAL[name],
+          ground: ground,
+          coarsest: ground ? 0 : 2
+        )
       end
     end
   end

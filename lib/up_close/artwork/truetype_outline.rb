@@ -10,7 +10,9 @@ module UpClose
       WORDS, XY, SCALE, MORE, XY_SCALE, MATRIX = 1, 2, 8, 32, 64, 128
 
       # @return [Geometry::Path] font units, y downwards
-      def self.call(font, glyph) = Geometry::Path.new(new(font).commands(glyph)).transform(Geometry::Transform.scale(1, -1))
+      def self.call(font, glyph)
+        Geometry::Path.new(new(font).commands(glyph)).transform(Geometry::Transform.scale(1, -1))
+      end
 
       def initialize(font)
         @font = font

@@ -9,14 +9,28 @@ module UpClose
 
       ALL = [
         Way.new(key: "invert", title: "Invert it", words: "It is printed black instead, for a light piece."),
-        Way.new(key: "cut-round", title: "White film, cut by hand", method: "water-slide", stock: "white-film", recipe: [{"key" => "outline", "on" => true}].freeze,
-          words: "A thin outline is printed on white film, and nothing inside it. Cut along the inside of the line."),
-        Way.new(key: "trace", title: "White transfer paper, to trace", method: "tracing", picked: {colour: :white}.freeze,
-          words: "It is printed black on plain paper, and drawn through white transfer paper.")
+        Way.new(
+          key: "cut-round",
+          title: "White film, cut by hand",
+          method: "water-slide",
+          stock: "white-film",
+          recipe: [{"key" => "outline", "on" => true}].freeze,
+          words: "A thin outline is printed on white film, and nothing inside it. Cut along the inside of the line."
+        ),
+        Way.new(
+          key: "trace",
+          title: "White transfer paper, to trace",
+          method: "tracing",
+          picked: {colour: :white}.freeze,
+          words: "It is printed black on plain paper, and drawn through white transfer paper."
+        )
       ].each(&:freeze).freeze
 
       # @raise [Errors::Unknown]
-      def self.fetch(key) = ALL.find { |way| way.key == key.to_s } || raise(Errors::Unknown.new("There is no such way.", remedy: "Choose one of those shown.", field: :file))
+      def self.fetch(key)
+        ALL.find { |way| way.key == key.to_s } ||
+          raise(Errors::Unknown.new("There is no such way.", remedy: "Choose one of those shown.", field: :file))
+      end
     end
   end
 end

@@ -17,7 +17,9 @@ module UpClose
       def any?(artwork) = artwork.vector? ? artwork.shapes.any? : !clear(artwork).nil?
 
       def drawing(artwork)
-        artwork.with_shapes { |shape| shape.with(fill: shape.fill && Colour::BLACK, stroke: shape.stroke && Colour::BLACK) }
+        artwork.with_shapes do |shape|
+          shape.with(fill: shape.fill && Colour::BLACK, stroke: shape.stroke && Colour::BLACK)
+        end
       end
 
       def picture(artwork)

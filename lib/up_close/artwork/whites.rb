@@ -66,7 +66,10 @@ module UpClose
       def split(image)
         image = Pixels.held(image)
         return [image, (image[0] * 0 + 255).cast(:uchar)] unless image.has_alpha?
-        [Pixels.held(image.flatten(background: [255] * (image.bands - 1)).cast(:uchar)), Pixels.held(image[image.bands - 1].cast(:uchar))]
+        [
+          Pixels.held(image.flatten(background: [255] * (image.bands - 1)).cast(:uchar)),
+          Pixels.held(image[image.bands - 1].cast(:uchar))
+        ]
       end
 
       def opaque_white
@@ -78,7 +81,8 @@ module UpClose
       # opaque white that can be walked to from the border through itself
       def border_ground
         @border_ground ||= begin
-          framed = Pixels.held(opaque_white.embed(1, 1, opaque_white.width + 2, opaque_white.height + 2, extend: :white))
+          framed =
+            Pixels.held(opaque_white.embed(1, 1, opaque_white.width + 2, opaque_white.height + 2, extend: :white))
           labels = framed.labelregions
           outer = labels.getpoint(0, 0).first
           Pixels.held((labels == outer).crop(1, 1, opaque_white.width, opaque_white.height))
@@ -94,7 +98,10 @@ module UpClose
       def paper_inside
         colours, alphas = whole
         darkest = darkest_channel(colours)
-        near = Pixels.held(((darkest >= Border::NEAR) & (darkest < Border::WHITE) & (alphas > 127)).morph(InkTone.square(3), :erode))
+        near = Pixels.held(((darkest >= Border::NEAR) & (darkest < Border::WHITE) & (alphas > 127)).morph(
+          InkTone.square(3),
+          :erode
+        ))
         share = near.avg / 255
         return if share.zero?
         middle = colours.bandsplit.map { |band| near.ifthenelse(band, 0).avg * 255 / near.avg }

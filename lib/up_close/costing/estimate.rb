@@ -32,8 +32,16 @@ module UpClose
       # @return [Working]
       def working
         every, once = known.partition(&:every)
-        parts = [*every.map { |line| Working.number(line.cents.to_f / 100, 3) }, ("#{Working.number(labour.to_f / 100, 2)} for your time" if labour.positive?)].compact
-        Working.new("(#{parts.empty? ? "0" : parts.join(" + ")}) ÷ #{Working.number(chance)}#{once.map { |line| " + #{Working.number(line.cents.to_f / 100, 3)}" }.join} = #{Working.number(per_good.to_f / 100, 3)} a good one", source: unpriced.any? ? "no price yet: #{unpriced.join(", ")}" : nil)
+        parts = [
+          *every.map { |line| Working.number(line.cents.to_f / 100, 3) },
+          ("#{Working.number(labour.to_f / 100, 2)} for your time" if labour.positive?)
+        ].compact
+        Working.new(
+          "(#{parts.empty? ? "0" : parts.join(" + ")}) ÷ " \
+          "#{Working.number(chance)}#{once.map { |line| " + #{Working.number(line.cents.to_f / 100, 3)}" }.join} = " \
+            "#{Working.number(per_good.to_f / 100, 3)} a good one",
+          source: unpriced.any? ? "no price yet: #{unpriced.join(", ")}" : nil
+        )
       end
 
       private

@@ -28,7 +28,12 @@ module UpClose
 
       # @return [Working]
       def working
-        Working.new("#{n(@width_mm, 1)} × #{n(@height_mm, 1)} mm × #{n(share * 100, 0)} % inked × #{n(@laid)} #{unit} a m² = #{n(amount, 5)} #{unit}", source: "#{n(@laid)} #{unit} a m² is a starting value#{", and so is its coverage: look at the artwork first" unless @coverage}")
+        Working.new(
+          "#{n(@width_mm, 1)} × #{n(@height_mm, 1)} mm × #{n(share * 100, 0)} % inked × #{n(@laid)} #{unit} a m² = " \
+          "#{n(amount, 5)} #{unit}",
+          source: "#{n(@laid)} #{unit} a m² is a starting " \
+            "value#{", and so is its coverage: look at the artwork first" unless @coverage}"
+        )
       end
 
       private

@@ -30,7 +30,8 @@ module UpClose
 
       # what the printer lays down
       def ink(setting)
-        ink = Ink.new(printer: setting.printer, width_mm: @size.width_mm, height_mm: @size.height_mm, coverage: @coverage)
+        ink =
+          Ink.new(printer: setting.printer, width_mm: @size.width_mm, height_mm: @size.height_mm, coverage: @coverage)
         line = supply(Methods::Supply.new(title: ink.title, amount: ink.amount, unit: ink.unit), 1, true)
         line.cents ? Line.new(line.title, line.cents, true, Working.new("#{ink.working}; #{line.working}")) : line
       end
@@ -40,8 +41,14 @@ module UpClose
       def way(title, setting, chance)
         found = share(setting.stock) or return
         pack = @prices.stock(setting.stock.key)
-        copies = (found.sheet.zero? ? 1 : found.sheet / found.call(*trim(setting))).floor * pack.amount * (pack.uses || 1)
-        BreakEven::Way.new(title, pack.cents, [copies * chance, 1].max, lines(setting).drop(1).sum { |line| line.cents || 0 } / chance.to_r)
+        copies =
+          (found.sheet.zero? ? 1 : found.sheet / found.call(*trim(setting))).floor * pack.amount * (pack.uses || 1)
+        BreakEven::Way.new(
+          title,
+          pack.cents,
+          [copies * chance, 1].max,
+          lines(setting).drop(1).sum { |line| line.cents || 0 } / chance.to_r
+        )
       end
 
       def name(stock) = stock.title.sub(/ \(.*/, "")
@@ -62,15 +69,24 @@ module UpClose
 
       def supply_working(taken, amount, pack, cents)
         figures = [amount, pack.amount].map { |value| Working.number(value, 3) }
-        Working.new("#{figures[0]} #{taken.unit} × #{Money.write(pack.cents)} ÷ #{figures[1]} #{taken.unit} = #{Working.number(cents.to_f / 100, 3)}",
-          source: "the amount is a starting value")
+        Working.new(
+          "#{figures[0]} #{taken.unit} × #{Money.write(pack.cents)} ÷ #{figures[1]} #{taken.unit} = " \
+          "#{Working.number(cents.to_f / 100, 3)}",
+          source: "the amount is a starting value"
+        )
       end
 
       def trim(setting) = [@size.width_mm + 2 * setting.border_mm, @size.height_mm + 2 * setting.border_mm]
 
       def share(stock)
         pack = @prices.stock(stock.key) or return
-        SheetShare.new(pack_cents: pack.cents, pack_sheets: pack.amount, uses: pack.uses, paper: @paper, allowances: @allowances)
+        SheetShare.new(
+          pack_cents: pack.cents,
+          pack_sheets: pack.amount,
+          uses: pack.uses,
+          paper: @paper,
+          allowances: @allowances
+        )
       end
     end
   end

@@ -23,7 +23,10 @@ module UpClose
 
       # @return [Working]
       def working(width_mm, height_mm)
-        Working.new("#{Money.write(@pack_cents)} ÷ #{@pack_sheets}#{" ÷ #{@uses} uses" if @uses > 1} × #{n(width_mm)} × #{n(height_mm)} with webs of #{n(@allowances.gap)} ÷ what a sheet carries = #{Working.number(call(width_mm, height_mm).to_f / 100, 3)}")
+        Working
+          .new("#{Money.write(@pack_cents)} ÷ #{@pack_sheets}#{" ÷ #{@uses} uses" if @uses > 1} × #{n(width_mm)} × " \
+            "#{n(height_mm)} with webs of #{n(@allowances.gap)} ÷ what a sheet carries = " \
+              "#{Working.number(call(width_mm, height_mm).to_f / 100, 3)}")
       end
 
       private
@@ -32,7 +35,8 @@ module UpClose
 
       def share(width_mm, height_mm)
         sides = @allowances.sides
-        carries = (@paper.width_mm - sides[:left] - sides[:right] + @allowances.gap) * (@paper.height_mm - sides[:top] - sides[:bottom] + @allowances.gap)
+        carries = (@paper.width_mm - sides[:left] - sides[:right] + @allowances.gap) *
+          (@paper.height_mm - sides[:top] - sides[:bottom] + @allowances.gap)
         ((width_mm + @allowances.gap) * (height_mm + @allowances.gap) / carries).to_r
       end
     end

@@ -18,11 +18,19 @@ module UpClose
       # @return [Array<Array<String>>] rows that hold anything
       # @raise [Error]
       def call(bytes, field: :file)
-        refuse(field, "This table is larger than #{MOST_BYTES / 1024 / 1024} MB.", "Save only the rows you need.") if bytes.bytesize > MOST_BYTES
+        if bytes.bytesize > MOST_BYTES
+          refuse(field, "This table is larger than #{MOST_BYTES / 1024 / 1024} MB.", "Save only the rows you need.")
+        end
         text = decoded(bytes)
-        rows = CSV.parse(text, col_sep: separator(text), liberal_parsing: true).map { |row| row.map { |cell| cell.to_s.strip } }.reject { |row| row.all?(&:empty?) }
+        rows = CSV.parse(text, col_sep: separator(text), liberal_parsing: true).map { |row|
+          row.map { |cell| cell.to_s.strip }
+        }.reject do |row|
+          row.all?(&:empty?)
+        end
         refuse(field, "This table is empty.", "Give it one row or more.") if rows.empty?
-        refuse(field, "This table has #{rows.size} rows; #{MOST_ROWS} is the most.", "Split it.") if rows.size > MOST_ROWS
+        if rows.size > MOST_ROWS
+          refuse(field, "This table has #{rows.size} rows; #{MOST_ROWS} is the most.", "Split it.")
+        end
         rows
       rescue CSV::MalformedCSVError
         refuse(field, "This table does not read as CSV.", "Save it as CSV, UTF-8, from the program it came from.")
@@ -31,15 +39,25 @@ module UpClose
       # UTF-8 with or without its mark, UTF-16 with one, else Windows-1252
       def decoded(bytes)
         bytes = bytes.b
-        return bytes.delete_prefix("\xFF\xFE".b).force_encoding("UTF-16LE").encode("UTF-8", invalid: :replace, undef: :replace) if bytes.start_with?("\xFF\xFE".b)
+        if bytes.start_with?("\xFF\xFE".b)
+          return bytes.delete_prefix("\xFF\xFE".b)
+              .force_encoding("UTF-16LE")
+              .encode("UTF-8", invalid: :replace, undef: :replace)
+        end
         text = bytes.delete_prefix("\xEF\xBB\xBF".b).force_encoding("UTF-8")
-        text.valid_encoding? ? text : text.force_encoding("Windows-1252").encode("UTF-8", invalid: :replace, undef: :replace)
+        if text.valid_encoding?
+          text
+        else
+          text.force_encoding("Windows-1252").encode("UTF-8", invalid: :replace, undef: :replace)
+        end
       end
 
       # the one that the first lines agree on most often
       def separator(text)
         lines = text.each_line.first(20)
-        SEPARATORS.max_by { |mark| [lines.map { |line| line.count(mark) }.min.to_i, lines.sum { |line| line.count(mark) }] }
+        SEPARATORS.max_by do |mark|
+          [lines.map { |line| line.count(mark) }.min.to_i, lines.sum { |line| line.count(mark) }]
+        end
       end
 
       def refuse(field, reason, remedy) = raise(Errors::BadArtwork.new(reason, remedy: remedy, field: field))

@@ -32,7 +32,8 @@ module UpClose
             event.summary = "#{entry.chain.title}: #{entry.step.title}"
             event.description = [entry.step.words, entry.step.never && "Never #{entry.step.never}"].compact.join("\\n")
             event.alarm do |alarm|
-              alarm.action, alarm.summary, alarm.description, alarm.trigger = "DISPLAY", event.summary, event.summary, "-PT#{ALARM_MIN}M"
+              alarm.action, alarm.summary, alarm.description, alarm.trigger =
+                "DISPLAY", event.summary, event.summary, "-PT#{ALARM_MIN}M"
             end
           end
         end

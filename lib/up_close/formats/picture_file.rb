@@ -70,7 +70,9 @@ module UpClose
       # @return [Integer]
       def whole_rows
         return header.height if coarse_first?
-        (0..header.height).bsearch { |rows| rows.positive? && !rows?(rows) }.then { |first_bad| first_bad ? first_bad - 1 : header.height }
+        (0..header.height).bsearch { |rows| rows.positive? && !rows?(rows) }.then do |first_bad|
+          first_bad ? first_bad - 1 : header.height
+        end
       end
 
       # what the file says of its size, mm a pixel once pixels are square
@@ -78,12 +80,16 @@ module UpClose
       def mm_per_px
         across, down = turned_dpi
         dpi = [across, down].max
-        return unless DPI.cover?(dpi) && NO_SIZE_DPI.none? { |usual| (across - usual).abs < 0.1 && (down - usual).abs < 0.1 }
+        unless DPI.cover?(dpi) && NO_SIZE_DPI.none? { |usual| (across - usual).abs < 0.1 && (down - usual).abs < 0.1 }
+          return
+        end
         25.4 / dpi
       end
 
       # true when a pixel is not as wide as it is high
-      def oblong? = turned_dpi.then { |across, down| DPI.cover?(across) && DPI.cover?(down) && (across / down - 1).abs > 0.005 }
+      def oblong?
+        turned_dpi.then { |across, down| DPI.cover?(across) && DPI.cover?(down) && (across / down - 1).abs > 0.005 }
+      end
 
       private
 

@@ -19,7 +19,9 @@ module UpClose
       def unwrapped(bytes)
         flavour, _, count = bytes.unpack("@4a4Nn")
         entries = Array.new(count.to_i.clamp(0, MOST_TABLES)) { |i| bytes.unpack("@#{HEAD + i * ENTRY}a4N4") }
-        bad if entries.empty? || entries.flatten.include?(nil) || entries.sum { |_, _, _, length, _| length } > MOST_BYTES
+        if entries.empty? || entries.flatten.include?(nil) || entries.sum { |_, _, _, length, _| length } > MOST_BYTES
+          bad
+        end
         tables = entries.map { |tag, at, packed, length, sum| [tag, table(bytes, at, packed, length), sum] }
         assembled(flavour, tables)
       rescue Zlib::Error
@@ -46,7 +48,13 @@ module UpClose
         directory + body
       end
 
-      def bad = raise(Errors::BadArtwork.new("This font breaks off, or is damaged.", remedy: "Copy it again from where it came from.", field: :font_file))
+      def bad
+        raise(Errors::BadArtwork.new(
+          "This font breaks off, or is damaged.",
+          remedy: "Copy it again from where it came from.",
+          field: :font_file
+        ))
+      end
     end
   end
 end

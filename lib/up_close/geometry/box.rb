@@ -33,7 +33,12 @@ module UpClose
       # what both share; of no size when they share nothing
       def overlap(other)
         left, top = [x, other.x].max, [y, other.y].max
-        Box.new(x: left, y: top, width: [[right, other.right].min - left, 0].max, height: [[bottom, other.bottom].min - top, 0].max)
+        Box.new(
+          x: left,
+          y: top,
+          width: [[right, other.right].min - left, 0].max,
+          height: [[bottom, other.bottom].min - top, 0].max
+        )
       end
 
       def empty? = width <= 0 || height <= 0

@@ -9,7 +9,9 @@ module UpClose
       QUARTER = 24
 
       # @param regions [Array<Region>]
-      def self.union(regions) = new(Geos.create_geometry_collection(regions.map { |region| region.shape.clone }).unary_union)
+      def self.union(regions)
+        new(Geos.create_geometry_collection(regions.map { |region| region.shape.clone }).unary_union)
+      end
 
       attr_reader :shape
 
@@ -34,7 +36,9 @@ module UpClose
       # much further out that the chords clear the arc. GEOS rounds the number of chords
       # of an arc, so one may span half as much again as its share.
       # @param quarter [Integer] chords to a quarter of a circle
-      def grown(by, quarter: QUARTER) = by.zero? ? self : Region.new(shape.buffer(by / Math.cos(1.5 * Math::PI / 4 / quarter), quad_segs: quarter))
+      def grown(by, quarter: QUARTER)
+        by.zero? ? self : Region.new(shape.buffer(by / Math.cos(1.5 * Math::PI / 4 / quarter), quad_segs: quarter))
+      end
 
       # arcs round inner corners are drawn by chords this fine: off by under 0.0002 mm at 6 mm
       FINE_QUARTER = 90
@@ -82,7 +86,9 @@ module UpClose
 
       private
 
-      def polygons = shape.is_a?(Geos::Polygon) ? [shape].reject(&:empty?) : shape.each.grep(Geos::Polygon).reject(&:empty?)
+      def polygons
+        shape.is_a?(Geos::Polygon) ? [shape].reject(&:empty?) : shape.each.grep(Geos::Polygon).reject(&:empty?)
+      end
     end
   end
 end

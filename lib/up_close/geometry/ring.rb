@@ -36,7 +36,10 @@ module UpClose
 
       # even-odd
       def contains?(point)
-        edges.count { |p, q| (p.y > point.y) != (q.y > point.y) && point.x < (q.x - p.x) * (point.y - p.y) / (q.y - p.y) + p.x }.odd?
+        edges.count { |p, q|
+          (p.y > point.y) != (q.y > point.y) && point.x < (q.x - p.x) * (point.y - p.y) / (q.y - p.y) + p.x
+        }
+          .odd?
       end
 
       # Signed distance to the outline: positive inside. Asked thousands of times

@@ -18,7 +18,12 @@ module UpClose
         handle = 4.0 / 3 * Math.tan(step / 4)
         Array.new(count) do |i|
           a, b = from + i * step, from + (i + 1) * step
-          [:curve, on_ellipse(cx, cy, rx, ry, a, handle), on_ellipse(cx, cy, rx, ry, b, -handle), on_ellipse(cx, cy, rx, ry, b)]
+          [
+            :curve,
+            on_ellipse(cx, cy, rx, ry, a, handle),
+            on_ellipse(cx, cy, rx, ry, b, -handle),
+            on_ellipse(cx, cy, rx, ry, b)
+          ]
         end
       end
 
@@ -39,7 +44,12 @@ module UpClose
         return rectangle(box) if rx <= 0 || ry <= 0
         quarter = Math::PI / 2
         # right bottom, left bottom, left top, right top: each corner's middle and where its arc begins
-        corners = [[box.right - rx, box.bottom - ry, 0], [box.x + rx, box.bottom - ry, 1], [box.x + rx, box.y + ry, 2], [box.right - rx, box.y + ry, 3]]
+        corners = [
+          [box.right - rx, box.bottom - ry, 0],
+          [box.x + rx, box.bottom - ry, 1],
+          [box.x + rx, box.y + ry, 2],
+          [box.right - rx, box.y + ry, 3]
+        ]
         drawn = corners.flat_map do |x, y, turns|
           from = turns * quarter
           [[:line, on_ellipse(x, y, rx, ry, from)], *arc(x, y, rx, ry, from, from + quarter)]

@@ -13,7 +13,9 @@ module UpClose
       # @param rings [Array<Array<Array(Numeric, Numeric)>>] not closed
       # @return [String]
       def polygon(rings)
-        [LITTLE_ENDIAN, POLYGON, rings.size].pack("CVV") + rings.map { |ring| [ring.size + 1].pack("V") + (ring + [ring.first]).flatten.pack("E*") }.join
+        [LITTLE_ENDIAN, POLYGON, rings.size].pack("CVV") + rings
+          .map { |ring| [ring.size + 1].pack("V") + (ring + [ring.first]).flatten.pack("E*") }
+          .join
       end
 
       # @param bytes [String] a polygon

@@ -60,7 +60,9 @@ module UpClose
         parts = 0
         until rest.empty?
           amount, unit, rest = next_part(rest) || unreadable(typed)
-          unreadable(typed) if (parts += 1) > 2 || (parts == 2 && unit != "in" && unit != '"' && !unit.start_with?("inch"))
+          if (parts += 1) > 2 || (parts == 2 && unit != "in" && unit != '"' && !unit.start_with?("inch"))
+            unreadable(typed)
+          end
           total += amount * UNITS_MM.fetch(unit)
         end
         sign * total
@@ -84,7 +86,12 @@ module UpClose
       def check_range(length, typed)
         return if @range_mm.cover?(length.mm)
         low = Working.number(@range_mm.begin || 0)
-        return refuse("“#{short(typed)}” is too long: Up Close works up to #{Working.number(@range_mm.end)} mm.", "Check the unit.") if @range_mm.end && length.mm > @range_mm.end
+        if @range_mm.end && length.mm > @range_mm.end
+          return refuse(
+            "“#{short(typed)}” is too long: Up Close works up to #{Working.number(@range_mm.end)} mm.",
+            "Check the unit."
+          )
+        end
         return refuse("A length cannot be nothing or less.", "Type one above #{low} mm.") if length.mm <= 0
         refuse("“#{short(typed)}” is too small to be a length here.", "Type one of #{low} mm or more.")
       end

@@ -28,8 +28,17 @@ module UpClose
       def self.from_svg(bytes, unit_mm, frame)
         drawing = Formats::SVG::Reader.new(bytes).drawing
         mm = unit_mm || drawing.mm_per_unit || 1.0
-        loops = drawing.shapes.flat_map { |shape| shape.path.flatten(TOLERANCE_MM / mm).select { |points, closed| points.size > 2 && (closed || points.first.distance(points.last) * mm < 0.05) }.map(&:first) }
-        rings = loops.map { |points| Geometry::Ring.new(points.map { |p| p * mm }) }.select { |ring| ring.points.size > 2 && ring.area > 1e-3 }.sort_by { |ring| -ring.area }
+        loops = drawing.shapes.flat_map do |shape|
+          shape.path
+            .flatten(TOLERANCE_MM / mm)
+            .select { |points, closed| points.size > 2 && (closed || points.first.distance(points.last) * mm < 0.05) }
+            .map(&:first)
+        end
+        rings = loops.map { |points| Geometry::Ring.new(points.map { |p| p * mm }) }.select { |ring|
+          ring.points.size > 2 && ring.area > 1e-3
+        }.sort_by do |ring|
+          -ring.area
+        end
         refuse("This SVG holds no closed outline.", "Draw the outline as one closed path.") if rings.empty?
         new(rings, drawing.notes, unit_known: !unit_mm.nil? || !drawing.mm_per_unit.nil?, frame: frame)
       end
@@ -41,10 +50,14 @@ module UpClose
       def initialize(rings, notes, unit_known: true, frame: false)
         rings = rings.drop(1) if frame && rings.size > 1
         outline, *inner = rings
-        @unit_known, @inner = unit_known, (inner.first.points.map(&:to_a).freeze if inner.any? && inner.all? { |ring| outline.contains?(ring.centroid) })
+        @unit_known, @inner =
+          unit_known, (inner.first.points.map(&:to_a).freeze if inner.any? &&
+            inner.all? { |ring| outline.contains?(ring.centroid) })
         middle = outline.box.centre
         @points = thinned(outline).map(&:to_a).freeze
-        @keep_outs = inner.select { |ring| outline.contains?(ring.centroid) }.map { |ring| keep_out(ring, middle) }.freeze
+        @keep_outs = inner.select { |ring| outline.contains?(ring.centroid) }
+          .map { |ring| keep_out(ring, middle) }
+          .freeze
         @notes = notes.freeze
         freeze
       end
@@ -60,13 +73,22 @@ module UpClose
       private
 
       # corners that hardly stand out are dropped
-      def thinned(ring) = (ring.points.size < 5) ? ring.points : Geometry::Algorithms::ThinOut.call(ring.points, THIN_MM)
+      def thinned(ring)
+        (ring.points.size < 5) ? ring.points : Geometry::Algorithms::ThinOut.call(ring.points, THIN_MM)
+      end
 
       def keep_out(ring, middle)
         centre = ring.box.centre - middle
         round = (4 * Math::PI * ring.area / ring.perimeter**2) > ROUND
         size = ring.box
-        Surfaces::KeepOut.new(kind: round ? "disc" : "box", x: centre.x, y: centre.y, width: round ? [size.width, size.height].max : size.width, height: size.height, words: "from the file").to_h
+        Surfaces::KeepOut.new(
+          kind: round ? "disc" : "box",
+          x: centre.x,
+          y: centre.y,
+          width: round ? [size.width, size.height].max : size.width,
+          height: size.height,
+          words: "from the file"
+        ).to_h
       end
     end
   end

@@ -14,7 +14,9 @@ module UpClose
       def read(text, unit: "mm", field: :points)
         lines = text.to_s.lines.map(&:strip).reject(&:empty?)
         refuse(field, "These are #{lines.size} lines; #{MOST} is the most.", "Leave some out.") if lines.size > MOST
-        lines.each_with_index.map { |line, i| pair(line.split(/\s*[;\t]\s*|,\s+|\s+(?=[-+−\d.])|,/).reject(&:empty?), i + 1, unit, field) }
+        lines.each_with_index.map do |line, i|
+          pair(line.split(/\s*[;\t]\s*|,\s+|\s+(?=[-+−\d.])|,/).reject(&:empty?), i + 1, unit, field)
+        end
       end
 
       # @param rows [Array<Array<String>>] a heading is passed over

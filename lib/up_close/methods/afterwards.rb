@@ -32,7 +32,9 @@ module UpClose
             phase: :after, lasts: 120, each: along_lines(BURNT_A_MINUTE), per: :piece, cautions: %i[burn],
             look_for: "an even brown line.", never: "burn through paint, varnish, glue or treated timber."
           hands :fill, "Fill with a shader", "From light to dark, along the grain.",
-            phase: :after, lasts: 60, each: Pace.area(inked, SHADED_CM2_A_MINUTE, fixed: 30), per: :piece, cautions: %i[burn]
+            phase: :after, lasts: 60, each: Pace.area(inked, SHADED_CM2_A_MINUTE, fixed: 30), per: :piece, cautions: %i[
+              burn
+            ]
         end
       end
 
@@ -41,7 +43,9 @@ module UpClose
           hands :darken, "Darken faint lines", "With a pencil, before the transfer rubs off under your hand.",
             phase: :after, lasts: 20, each: along_lines(600), per: :piece
           hands :carve, "Carve along it", "Away from your hands; the line is the limit.",
-            phase: :after, lasts: 120, each: along_lines(CARVED_A_MINUTE), per: :piece, cautions: %i[blade], look_for: "a clean edge on the line."
+            phase: :after, lasts: 120, each: along_lines(CARVED_A_MINUTE), per: :piece, cautions: %i[
+              blade
+            ], look_for: "a clean edge on the line."
         end
       end
     end

@@ -6,7 +6,8 @@ module UpClose
     class CutTemplate < Definition
       key "cut-template"
       title "Cut template"
-      summary "Print on card or glue the print to it, cut it out, draw round it. Used again and again; a half is turned over for the other half."
+      summary "Print on card or glue the print to it, cut it out, draw round it. Used again and again; a half is " \
+        "turned over for the other half."
       undo "Rub the line out. A miscut template: print another."
       on_a_miss :rubbed_out
       chance 0.95
@@ -18,9 +19,20 @@ module UpClose
       movable "yes"
       on_dark "yes: paint of any colour"
       wear "a guide; the template itself lasts by its material"
-      works_on :wood, :metal, :plastic, :paper, :glass, coated: true, why: "A pencil line shows on anything that is not slick."
+      works_on :wood,
+        :metal, :plastic, :paper, :glass, coated: true, why: "A pencil line shows on anything that is not slick."
       # narrower parts of the sheet tear; a line to draw along becomes a slot
-      HOLDS = {line_mm: 2.0, gap_mm: 2.0, solid_mm: nil, tones: false, line_dpi: 150, dpi: 150, spread_mm: 0.2, advisory: true}.freeze
+      HOLDS = {
+        line_mm: 2.0,
+        gap_mm: 2.0,
+        solid_mm: nil,
+        tones: false,
+        line_dpi: 150,
+        dpi: 150,
+        spread_mm: 0.2,
+        advisory: true
+      }
+        .freeze
       holds laser: HOLDS, inkjet: HOLDS
       low_risk
 
@@ -42,15 +54,35 @@ module UpClose
         material = s.picked[:material]
         cut = CUT_A_MINUTE.fetch(material)
         hands :print, "Print it", "On the card, or on paper to be glued on. 100 %.",
-          takes: [sheet_share((material == :card) ? "card" : "template #{material}")], phase: :print, lasts: 60, each: through_printer
-        hands :glue, "Glue it to the #{material}", "Thin, all over, under a weight.", phase: :prepare, lasts: 30, each: over_trim(150, fixed: 30)
-        wait :set, "Let the glue set", "Flat.", phase: :prepare, lasts: 1800..nil, dries: true, early: "The print creeps under the knife."
+          takes: [
+            sheet_share((material == :card) ? "card" : "template #{material}")
+          ], phase: :print, lasts: 60, each: through_printer
+        hands :glue,
+          "Glue it to the #{material}",
+          "Thin, all over, under a weight.",
+          phase: :prepare,
+          lasts: 30,
+          each: over_trim(150, fixed: 30)
+        wait :set,
+          "Let the glue set",
+          "Flat.",
+          phase: :prepare,
+          lasts: 1800..nil,
+          dries: true,
+          early: "The print creeps under the knife."
         hands :inside, "Cut the inside first", "Windows, then slots: while the sheet is still stiff.",
           phase: :prepare, lasts: 30, each: along_lines(cut, fixed: 0), cautions: %i[blade], never: "cut a bridge."
         hands :outside, "Cut the outside", "Just outside the line, then file to it.",
-          phase: :prepare, lasts: 30, each: Pace.length(2 * (size.width_mm + size.height_mm), cut, fixed: 30), cautions: %i[blade]
+          phase: :prepare, lasts: 30, each: Pace.length(
+            2 * (size.width_mm + size.height_mm),
+            cut,
+            fixed: 30
+          ), cautions: %i[blade]
         hands :draw, "Draw round it", "Held down in two places, the pencil upright against the true edge.",
-          lasts: 10, each: along_lines(DRAWN_A_MINUTE, fixed: 30), per: :piece, look_for: "its marks on your pencil lines."
+          lasts: 10, each: along_lines(
+            DRAWN_A_MINUTE,
+            fixed: 30
+          ), per: :piece, look_for: "its marks on your pencil lines."
       end
     end
   end

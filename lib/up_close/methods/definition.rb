@@ -8,7 +8,9 @@ module UpClose
       class << self
         def self.declares(*names)
           names.each do |name|
-            define_method(name) { |*value| value.empty? ? instance_variable_get(:"@#{name}") : instance_variable_set(:"@#{name}", value.first) }
+            define_method(name) do |*value|
+              value.empty? ? instance_variable_get(:"@#{name}") : instance_variable_set(:"@#{name}", value.first)
+            end
           end
         end
 
@@ -23,9 +25,13 @@ module UpClose
         def movable? = !movable.start_with?("no")
 
         # How large a mark it is easily done at in one go, a starting value.
-        # @param along [Numeric, nil] mm, its longer side  @param across [Numeric, nil] mm, its shorter one  @param why [String]
+        # @param along [Numeric, nil] mm, its longer side
+        # @param across [Numeric, nil] mm, its shorter one
+        # @param why [String]
         # @return [Hash, nil]
-        def largest(along: nil, across: nil, why: nil) = why ? @largest = {along: along, across: across, why: why}.freeze : @largest
+        def largest(along: nil, across: nil, why: nil)
+          why ? @largest = {along: along, across: across, why: why}.freeze : @largest
+        end
 
         # how it shows on a dark ground, in words
         def on_dark(*value) = value.empty? ? @on_dark || "no" : @on_dark = value.first
@@ -72,9 +78,12 @@ module UpClose
         def chance_with(stock) = @chances&.fetch(stock&.key, nil) || chance
 
         # What grounds it takes.
-        # @param families [Array<Symbol>] of Materials::Material  @param bare [Symbol, nil] verdict on a coat over the ground
+        # @param families [Array<Symbol>] of Materials::Material
+        # @param bare [Symbol, nil] verdict on a coat over the ground
         # @param coated [Boolean] it wants nothing of the ground but to be clean  @param why [String]
-        def works_on(*families, bare: nil, coated: false, why: "") = @ground = {families: families, bare: bare, coated: coated, why: why}.freeze
+        def works_on(*families, bare: nil, coated: false, why: "")
+          @ground = {families: families, bare: bare, coated: coated, why: why}.freeze
+        end
 
         # @return [Hash, nil]
         attr_reader :ground
@@ -118,14 +127,18 @@ module UpClose
         # @param words [String] what happens to the image
         # @param turned [Boolean] whether that turns it over
         # @param only [Hash{Symbol => Symbol}] the schools it happens with
-        def passage(words, turned: false, only: {}) = (@passages ||= []) << Passage.new(words: words, turned: turned, only: only)
+        def passage(words, turned: false, only: {})
+          (@passages ||= []) << Passage.new(words: words, turned: turned, only: only)
+        end
 
         # @return [Array<Choice>] where makers disagree
         def choices = @choices ||= []
 
         # @param options [Hash{Symbol => Array(String, String)}] key → title and reason; the first is Up Close's pick
         # @param fact [Boolean] see Choice
-        def choice(key, title, options, fact: false) = choices << Choice.new(key: key, title: title, options: options, fact: fact)
+        def choice(key, title, options, fact: false)
+          choices << Choice.new(key: key, title: title, options: options, fact: fact)
+        end
 
         # what it carries by printer, as far as it differs from Limits::USUAL (starting values)
         # @overload holds(printer) @return [Hash{Symbol => Numeric, Boolean}]
@@ -157,7 +170,11 @@ module UpClose
         def check_choices(picked)
           choices.each do |choice|
             next if picked[choice.key].nil? || choice.options.key?(picked[choice.key].to_sym)
-            raise Errors::Unknown.new("#{title} has no school called “#{picked[choice.key]}”.", remedy: "Choose one of: #{choice.options.keys.join(", ")}.", field: choice.key)
+            raise Errors::Unknown.new(
+              "#{title} has no school called “#{picked[choice.key]}”.",
+              remedy: "Choose one of: #{choice.options.keys.join(", ")}.",
+              field: choice.key
+            )
           end
         end
       end

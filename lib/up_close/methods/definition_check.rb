@@ -29,7 +29,9 @@ module UpClose
       def names
         say("key", "small letters and dashes, such as gel-medium") unless @method.key.to_s.match?(KEY)
         WORDS.each { |name| say(name, "in words") if @method.public_send(name).to_s.strip.empty? }
-        say("chance", "above 0, at most 1") unless @method.chance.is_a?(Numeric) && @method.chance > 0 && @method.chance <= 1
+        unless @method.chance.is_a?(Numeric) && @method.chance > 0 && @method.chance <= 1
+          say("chance", "above 0, at most 1")
+        end
         say("on_a_miss", "one of #{MISSES.join(", ")}") unless MISSES.include?(@method.on_a_miss)
       end
 
@@ -39,7 +41,11 @@ module UpClose
         say("stocks", "one or more of #{Sheets::Stock::ALL.map(&:key).join(", ")}") if @method.stocks.to_a.empty?
         say("passage", "the image's way from paper to eye, one or more") if @method.passages.empty?
         say("border", "the paper left round the ink, mm") unless @method.border?
-        kinds.each { |kind| say("stocks", "one for each of its printers; none suits #{kind}") if @method.stocks.none? { |s| s.printers.include?(kind) } }
+        kinds.each do |kind|
+          if @method.stocks.none? { |s| s.printers.include?(kind) }
+            say("stocks", "one for each of its printers; none suits #{kind}")
+          end
+        end
       end
 
       def grounds
@@ -60,14 +66,20 @@ module UpClose
         say("work", "one step or more") if steps.empty?
         steps.each_with_index do |step, i|
           before = steps.first(i).map(&:key)
-          say("work", "a window on an earlier step; “#{step.title}” hangs on #{step.after.inspect}") if step.window? && !before.include?(step.after)
+          if step.window? && !before.include?(step.after)
+            say("work", "a window on an earlier step; “#{step.title}” hangs on #{step.after.inspect}")
+          end
           unknown = step.cautions.find { |key| !Cautions::ALL.key?(key) }
           say("work", "known cautions; “#{step.title}” names #{unknown}") if unknown
         end
       end
 
       def say(name, wanted)
-        raise Errors::BadDefinition.new("The method #{@method.name} does not say “#{name}” as it must.", remedy: "Give #{name}: #{wanted}.", field: name.to_sym)
+        raise Errors::BadDefinition.new(
+          "The method #{@method.name} does not say “#{name}” as it must.",
+          remedy: "Give #{name}: #{wanted}.",
+          field: name.to_sym
+        )
       end
     end
   end

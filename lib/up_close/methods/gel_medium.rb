@@ -6,7 +6,8 @@ module UpClose
     class GelMedium < Definition
       key "gel-medium"
       title "Gel medium"
-      summary "Glue a laser print face down in wet acrylic gel, dry it, take the paper away: it peels in one piece, or is rubbed off wet."
+      summary "Glue a laser print face down in wet acrylic gel, dry it, take the paper away: it peels in one piece, " \
+        "or is rubbed off wet."
       undo "While wet: lift it, wash both off. Dry: sand back."
       on_a_miss :piece
       chance 0.65
@@ -39,20 +40,37 @@ module UpClose
 
       work do |s|
         bare = !s.finish&.coated?
-        hands :print, "Print with toner", "100 %, no fit to page, mirror off in the driver.", phase: :print, lasts: 120, each: through_printer
+        hands :print,
+          "Print with toner",
+          "100 %, no fit to page, mirror off in the driver.",
+          phase: :print,
+          lasts: 120,
+          each: through_printer
         hands :ground, "Smooth and clean it", "To 240 grit where it is bare; wipe the dust off. Feel for grit.",
-          phase: :prepare, lasts: 60, each: over_trim(60, fixed: 60), per: :piece, cautions: %i[dust], faults: %w[missing-spots]
+          phase: :prepare, lasts: 60, each: over_trim(60, fixed: 60), per: :piece, cautions: %i[
+            dust
+          ], faults: %w[missing-spots]
         hands :pencil, "Draw the pencil lines, trim to the ticks", "As on the bench card.",
           phase: :prepare, lasts: 30, each: 90, per: :piece
         hands :spread, "Spread the gel thin, even, wet", "Edges too. Large areas race the open time: work in one go.",
           takes: [coat("gel medium", GEL_UM, least: 1)], lasts: 10, each: over_trim(SPREAD_CM2_A_MINUTE, fixed: 15),
-          look_for: "a wet shine all over, no grit.", never: "leave a tacky place: tacky is no transfer.", faults: %w[missing-spots wrinkles]
-        hands :lay, "Lay it, once", "Middle first.", lasts: 5, each: 15, after: "spread", window: 0..OPEN_S[bare ? :bare : :sealed],
-          late: "The gel has gone tacky: wash it off, spread again.", look_for: "no bubbles.", faults: %w[bubbles]
+          look_for: "a wet shine all over, no grit.", never: "leave a tacky place: tacky is no transfer.", faults: %w[
+            missing-spots wrinkles
+          ]
+        hands :lay, "Lay it, once", "Middle first.", lasts: 5, each: 15, after: "spread",
+          window: 0..OPEN_S[bare ? :bare : :sealed], late: "The gel has gone tacky: wash it off, spread again.",
+          look_for: "no bubbles.", faults: %w[bubbles]
         hands :press, "Press from the middle out", "A card edge; wipe away what comes out at the rim.",
-          lasts: 5, each: over_trim(80, fixed: 15), after: "lay", window: 0..120, late: "Press gently: it has begun to hold.",
+          lasts: 5, each: over_trim(
+            80,
+            fixed: 15
+          ), after: "lay", window: 0..120, late: "Press gently: it has begun to hold.",
           never: "use too much gel: the paper wrinkles."
-        bare ? GelMedium.warm(self, 38, "thirty to forty-five seconds") : GelMedium.warm(self, 150, "two to three minutes")
+        if bare
+          GelMedium.warm(self, 38, "thirty to forty-five seconds")
+        else
+          GelMedium.warm(self, 150, "two to three minutes")
+        end
         (s.picked[:paper] == :peel) ? GelMedium.peel(self) : GelMedium.rub(self)
       end
 
@@ -74,7 +92,12 @@ module UpClose
             "The back fully moist, then blotted: damp paper is stronger than soaked. Peel it back over itself.",
             lasts: 10, each: over_trim(100, fixed: 60), after: "set", window: 0..86_400,
             late: "After a day it may take two or three goes: moisten again each time.", faults: %w[torn]
-          wait :dry, "Let it dry", "Until no place is cool to the touch.", lasts: 1800..nil, place: :drying, dries: true,
+          wait :dry,
+            "Let it dry",
+            "Until no place is cool to the touch.",
+            lasts: 1800..nil,
+            place: :drying,
+            dries: true,
             moments: {touch: 1800, next_coat: 1800, handle: 14_400, full: 86_400}
         end
       end
@@ -84,8 +107,16 @@ module UpClose
           wait :dry, "Let it dry", "For hours: overnight is well.", lasts: 14_400..nil, place: :drying, dries: true,
             early: "Soft gel rolls off with the paper."
           hands :roll, "Wet it, roll the paper off", "With your fingers, in crumbs, from the middle out.",
-            lasts: 30, each: over_trim(12, fixed: 60), look_for: "no white haze when wet.", never: "scrub: the image goes too.", faults: %w[haze torn]
-          wait :dry_again, "Let it dry", "Haze shows now: wet and rub once more where it does.", lasts: 1800..nil, place: :drying, dries: true,
+            lasts: 30, each: over_trim(
+              12,
+              fixed: 60
+            ), look_for: "no white haze when wet.", never: "scrub: the image goes too.", faults: %w[haze torn]
+          wait :dry_again,
+            "Let it dry",
+            "Haze shows now: wet and rub once more where it does.",
+            lasts: 1800..nil,
+            place: :drying,
+            dries: true,
             moments: {touch: 1800, next_coat: 1800, handle: 3600, full: 86_400}
         end
       end

@@ -6,7 +6,8 @@ module UpClose
     class HeatResist < Definition
       key "heat-resist"
       title "Heat resist on metal"
-      summary "Melt toner from film or slick paper onto clean, warm metal: a resist for etching, or the picture itself. What is printed stands up afterwards."
+      summary "Melt toner from film or slick paper onto clean, warm metal: a resist for etching, or the picture " \
+        "itself. What is printed stands up afterwards."
       undo "Wipe it clean with acetone and start again: nothing is lost but the print."
       on_a_miss :again
       chance 0.85
@@ -20,8 +21,17 @@ module UpClose
       movable "no: it grabs as it touches"
       wear "poor as a picture, made to be etched round"
       largest along: 150, why: "Larger than an iron's sole: one pressing no longer heats all of it alike."
-      works_on :metal, bare: :stop, why: "Toner sticks to clean, bare metal; nothing else takes the heat and lets go of the film."
-      holds laser: {line_mm: 0.2, gap_mm: 0.2, solid_mm: 25.0, tones: false, line_dpi: 600, spread_mm: 0.03, every_place: true}
+      works_on :metal,
+        bare: :stop, why: "Toner sticks to clean, bare metal; nothing else takes the heat and lets go of the film."
+      holds laser: {
+        line_mm: 0.2,
+        gap_mm: 0.2,
+        solid_mm: 25.0,
+        tones: false,
+        line_dpi: 600,
+        spread_mm: 0.03,
+        every_place: true
+      }
 
       BoardLayer.declare(self)
       passage "Printed on the film, face up"
@@ -42,11 +52,18 @@ module UpClose
         hot = s.picked[:heat] == :hottest
         plate_c, iron_c, press_s = HEATS.fetch(s.picked[:heat])
         paper = PAPERS.include?(s.stock.key)
-        hands :print, "Print with toner", "Darkest, no toner saving, #{s.stock.side}. 100 %, no fit to page, mirror off in the driver.",
-          phase: :print, lasts: 120, each: through_printer, look_for: "solid black, no pinholes."
-        hands :ground, "Sand and degrease the metal", "400–600 grit, wet; degrease; then alcohol. Wipe again if you touch it.",
-          takes: [coat("alcohol", 100, least: 1)], phase: :prepare, lasts: 60, each: over_trim(40, fixed: 60), per: :piece,
-          cautions: %i[dust alcohol], look_for: "water that spreads in a film.", never: "put a finger on it after.", faults: %w[missing-spots]
+        hands :print,
+          "Print with toner",
+          "Darkest, no toner saving, #{s.stock.side}. 100 %, no fit to page, mirror off in the driver.",
+          phase: :print,
+          lasts: 120,
+          each: through_printer,
+          look_for: "solid black, no pinholes."
+        hands :ground, "Sand and degrease the metal",
+          "400–600 grit, wet; degrease; then alcohol. Wipe again if you touch it.",
+          takes: [coat("alcohol", 100, least: 1)], phase: :prepare, lasts: 60, each: over_trim(40, fixed: 60),
+          per: :piece, cautions: %i[dust alcohol], look_for: "water that spreads in a film.",
+          never: "put a finger on it after.", faults: %w[missing-spots]
         wait :flash, "Let the alcohol go", "No heat until it has.", phase: :prepare, lasts: 180..nil,
           cautions: %i[alcohol heat_after_solvent], early: "Alcohol vapour burns on a hot plate."
         hands :warm, "Warm the metal on a plate",
@@ -56,19 +73,41 @@ module UpClose
           lasts: 5, each: 15, after: "warm", window: 0..120, late: "The metal has cooled: warm it again first.",
           look_for: "no bubbles.", never: "try to shift it.", faults: %w[bubbles]
         hands :press, "Press straight down",
-          hot ? "Firm, hottest, about forty seconds a place, straight up again." : "Firm, medium heat, two to three minutes a place, straight up again.",
+          hot ? "Firm, hottest, about forty seconds a place, straight " \
+            "up again." : "Firm, medium heat, two to three minutes a place, straight up again.",
           lasts: 5, each: by_iron(press_s, fixed: 5), place: :press, cautions: %i[heat], temperature_c: iron_c,
           never: "wobble or slide: hot toner is slippery.", faults: %w[smeared]
         hands :burnish, "Burnish warm, try a corner", "Lifts clean: go on. Sticks to the film: more heat.",
           again: "press", lasts: 5, each: over_trim(60, fixed: 20), after: "press", window: 0..90,
           late: "It is cold: warm it again before you burnish.", look_for: "the black staying on the metal."
-        wait :cool, "Let it cool", paper ? "To the touch, before it goes into water." : "Film is peeled cold.", lasts: 300..nil,
+        wait :cool,
+          "Let it cool",
+          paper ? "To the touch, before it goes into water." : "Film is peeled cold.",
+          lasts: 300..nil,
           early: "Warm toner comes away with the film."
-        wait :soak, "Soak the paper", "Ten minutes in warm water.", lasts: 600..nil, early: "Dry paper tears the toner off." if paper
-        hands :peel, paper ? "Roll the paper off" : "Peel the film", paper ? "With your fingers, from the middle out." : "Back over itself, low and steady.",
-          lasts: 10, each: over_trim(paper ? 20 : 100, fixed: 20), look_for: "clean edges, no paper in the gaps.", faults: %w[torn haze]
-        hands :touch_up, "Touch up pinholes and edges", "Etch-proof pen or varnish; scratch bridges away. A bath softens it after about two hours: look, touch up, go on.",
-          takes: [sheet_share("etch-proof pen", uses: 20).then { |share| Supply.new(title: share.title, amount: share.amount, unit: "pens", working: "one pen for 20 A4: #{share.working}") }],
+        if paper
+          wait :soak,
+            "Soak the paper", "Ten minutes in warm water.", lasts: 600..nil, early: "Dry paper tears the toner off."
+        end
+        hands :peel,
+          paper ? "Roll the paper off" : "Peel the film",
+          paper ? "With your fingers, from the middle out." : "Back over itself, low and steady.",
+          lasts: 10,
+          each: over_trim(paper ? 20 : 100, fixed: 20),
+          look_for: "clean edges, no paper in the gaps.",
+          faults: %w[torn haze]
+        hands :touch_up, "Touch up pinholes and edges", "Etch-proof pen or varnish; scratch bridges away. A bath " \
+          "softens it after about two hours: look, touch up, go on.",
+          takes: [
+            sheet_share("etch-proof pen", uses: 20).then { |share|
+              Supply.new(
+                title: share.title,
+                amount: share.amount,
+                unit: "pens",
+                working: "one pen for 20 A4: #{share.working}"
+              )
+            }
+          ],
           lasts: 10, each: over_ink(30, fixed: 60), look_for: "no bare speck inside the black."
       end
     end

@@ -6,7 +6,8 @@ module UpClose
     class IronOn < Definition
       key "iron-on"
       title "Iron-on toner"
-      summary "Lay a laser print face down on very smooth, flat, light wood and press it with a hot, dry iron. Carries greys."
+      summary "Lay a laser print face down on very smooth, flat, light wood and press it with a hot, dry iron. " \
+        "Carries greys."
       undo "Sand back. It cannot be moved once it has stuck."
       on_a_miss :piece
       chance 0.55
@@ -41,13 +42,23 @@ module UpClose
           look_for: "no ridge under a fingertip.", never: "leave a divot: it stays white.", faults: %w[missing-spots]
         hands :pencil, "Draw the pencil lines", "As on the bench card. Trim the paper to its corner ticks.",
           phase: :prepare, lasts: 30, each: 90, per: :piece
-        wait :warm, "Let the iron come up", "Dry, no steam, hottest setting for cotton.", lasts: 300..nil, cautions: %i[heat],
+        wait :warm,
+          "Let the iron come up",
+          "Dry, no steam, hottest setting for cotton.",
+          lasts: 300..nil,
+          cautions: %i[heat],
           early: "Toner that is not hot enough stays on the paper."
         hands :fix, "Fix the paper on one edge", "Face down on the lines, heat-proof tape on one edge.",
           lasts: 15, each: 45, look_for: "the ticks on your lines."
         hands :press, "Press straight down", "Lift the iron from place to place; press each for about a minute.",
-          takes: [sheet_share("release paper", uses: 10)], lasts: 10, each: by_iron(PRESS_S), place: :press, cautions: %i[heat],
-          look_for: "the paper turning an even tan, no darker.", never: "slide the iron: the image doubles.", faults: %w[smeared brown]
+          takes: [
+            sheet_share("release paper", uses: 10)
+          ], lasts: 10, each: by_iron(PRESS_S),
+          place: :press, cautions: %i[heat], look_for: "the paper turning an even tan, no darker.",
+          never: "slide the iron: the image doubles.",
+          faults: %w[
+            smeared brown
+          ]
         hands :peek, "Peek on the hinge", "Lift a far corner while it is hot. Pale: lay it back and press again.",
           again: "press", lasts: 5, each: 15, after: "press", window: 0..60,
           late: "It has cooled and set: warm it again before you lift.", look_for: "even black.",

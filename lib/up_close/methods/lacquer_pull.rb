@@ -6,7 +6,8 @@ module UpClose
     class LacquerPull < Definition
       key "lacquer-pull"
       title "Lacquer pull"
-      summary "Spray lacquer on clean copper, lay the print on it while it is shiny but not wet, wet the paper away. No heat."
+      summary "Spray lacquer on clean copper, lay the print on it while it is shiny but not wet, wet the paper " \
+        "away. No heat."
       undo "Wipe it all off with acetone and start again."
       on_a_miss :again
       chance 0.6
@@ -19,7 +20,15 @@ module UpClose
       wear "made to be etched round"
       largest along: 120, why: "The lacquer dries before a large print is rubbed down all over."
       works_on :metal, bare: :stop, why: "It is for bare metal; the lacquer between the lines must come off again."
-      holds laser: {line_mm: 0.25, gap_mm: 0.3, solid_mm: 20.0, tones: false, line_dpi: 600, spread_mm: 0.04, every_place: true}
+      holds laser: {
+        line_mm: 0.25,
+        gap_mm: 0.3,
+        solid_mm: 20.0,
+        tones: false,
+        line_dpi: 600,
+        spread_mm: 0.04,
+        every_place: true
+      }
 
       BoardLayer.declare(self)
       passage "Printed on the paper, face up"
@@ -34,24 +43,48 @@ module UpClose
         hands :ground, "Sand and degrease the copper", "400–600 grit, wet; degrease.",
           phase: :prepare, lasts: 60, each: over_trim(40, fixed: 60), per: :piece, cautions: %i[dust],
           look_for: "water that spreads in a film.", never: "put a finger on it after."
-        hands :coat, "One thin, even coat of lacquer", "From 25 cm, past the edges. A lacquer of another colour than the toner shows what is left between the lines.",
-          takes: [coat("spray lacquer", 15, sprayed: true)], lasts: 5, each: over_trim(400, fixed: 5), cautions: %i[spray], look_for: "an even shine."
-        hands :lay, "Lay the print, once", "Shiny but not wet: thirty to forty seconds after the coat. One edge first, no sliding.",
-          lasts: 2, each: 8, after: "coat", window: 30..40, late: "It has gone too dry to hold: wipe it off with acetone, coat again.",
+        hands :coat,
+          "One thin, even coat of lacquer",
+          "From 25 cm, past the edges. A lacquer of another colour than the toner shows what is left between " \
+          "the lines.",
+          takes: [coat("spray lacquer", 15, sprayed: true)],
+          lasts: 5,
+          each: over_trim(400, fixed: 5),
+          cautions: %i[spray],
+          look_for: "an even shine."
+        hands :lay, "Lay the print, once",
+          "Shiny but not wet: thirty to forty seconds after the coat. One edge first, no sliding.", lasts: 2, each: 8,
+          after: "coat", window: 30..40, late: "It has gone too dry to hold: wipe it off with acetone, coat again.",
           never: "slide it.", faults: %w[missing-spots smeared]
         hands :rub, "Rub all the toner down", "Through the back, with a spoon.",
-          lasts: 5, each: over_trim(40, fixed: 20), after: "lay", window: 0..120, late: "Rub anyway; the edges may not hold."
-        hands :wet, "Wet the back just enough", "Until it goes dark and limp.", lasts: 5, each: over_trim(150, fixed: 20)
-        hands :peek, "Lift a corner, look, lay it back", "Toner still on the paper: lay it back and rub again there.",
-          lasts: 5, each: 20, again: "rub", look_for: "all the black left behind.", never: "go on peeling where it holds."
+          lasts: 5, each: over_trim(
+            40,
+            fixed: 20
+          ), after: "lay", window: 0..120, late: "Rub anyway; the edges may not hold."
+        hands :wet,
+          "Wet the back just enough", "Until it goes dark and limp.", lasts: 5, each: over_trim(150, fixed: 20)
+        hands :peek,
+          "Lift a corner, look, lay it back",
+          "Toner still on the paper: lay it back and rub again there.",
+          lasts: 5,
+          each: 20,
+          again: "rub",
+          look_for: "all the black left behind.",
+          never: "go on peeling where it holds."
         hands :peel, "Peel slowly", "Wet it again wherever it holds. Paper left on: let it dry, then peel that.",
-          lasts: 5, each: over_trim(60, fixed: 40), look_for: "all the black left behind.", faults: %w[torn missing-spots]
+          lasts: 5, each: over_trim(60, fixed: 40), look_for: "all the black left behind.", faults: %w[
+            torn missing-spots
+          ]
         hands :clear, "Take the lacquer from between the lines",
-          "Alcohol, never acetone: two rags of two colours, one for each. Light strokes, more alcohol rather than more pressure.",
+          "Alcohol, never acetone: two rags of two colours, one for each. Light strokes, more alcohol rather than " \
+          "more pressure.",
           takes: [coat("alcohol", 300, least: 2)], lasts: 20, each: over_trim(15, fixed: 60), cautions: %i[alcohol],
           never: "let the acetone rag come near.", faults: %w[underetched]
-        hands :touch_up, "Scratch out what is stubborn", "A ball pen in the gaps; its ink washes off. Etch-proof pen on what is missing.",
-          lasts: 10, each: over_ink(20, fixed: 60)
+        hands :touch_up,
+          "Scratch out what is stubborn",
+          "A ball pen in the gaps; its ink washes off. Etch-proof pen on what is missing.",
+          lasts: 10,
+          each: over_ink(20, fixed: 60)
         wait :harden, "Let it harden", "Before any bath.", dries: true, lasts: 1800..nil, cautions: %i[spray],
           early: "Soft lacquer lifts in the bath.", moments: {touch: 600, next_coat: 1800, handle: 1800, full: 1800}
       end

@@ -13,8 +13,17 @@ module UpClose
       # advisory: a place that is too thin is worth a look, and stops nothing.
       # line_mm, gap_mm, solid_mm: nil where it does not matter
       USUAL = {
-        line_mm: 0.3, gap_mm: 0.3, solid_mm: 12.0, dpi: 300, line_dpi: 600, x_height_mm: 1.2, tones: true, spread_mm: 0.02,
-        lightest: Artwork::InkTone::LIGHTEST, every_place: false, advisory: false
+        line_mm: 0.3,
+        gap_mm: 0.3,
+        solid_mm: 12.0,
+        dpi: 300,
+        line_dpi: 600,
+        x_height_mm: 1.2,
+        tones: true,
+        spread_mm: 0.02,
+        lightest: Artwork::InkTone::LIGHTEST,
+        every_place: false,
+        advisory: false
       }.freeze
 
       # @param method [Class] a Definition  @param printer [Symbol]

@@ -18,7 +18,8 @@ module UpClose
       # a sheet's way through the printer, as much of it as a copy takes
       def through_printer(seconds_a_sheet: 20)
         share = trim_mm2 / A4_MM2
-        Pace.new(share * seconds_a_sheet, "#{Pace.n(trim_mm2 / 100, 1)} cm² ÷ #{Pace.n(A4_MM2 / 100)} cm² × #{seconds_a_sheet} s a sheet = #{Pace.n(share * seconds_a_sheet, 1)} s")
+        Pace.new(share * seconds_a_sheet, "#{Pace.n(trim_mm2 / 100, 1)} cm² ÷ #{Pace.n(A4_MM2 / 100)} cm² × " \
+          "#{seconds_a_sheet} s a sheet = #{Pace.n(share * seconds_a_sheet, 1)} s")
       end
 
       # over the inked box, so many cm² a minute
@@ -28,60 +29,106 @@ module UpClose
       def over_trim(cm2_a_minute, fixed: 10) = Pace.area(trim_mm2, cm2_a_minute, fixed: fixed)
 
       # a knife or scissors along the trim line
-      def round_trim(mm_a_minute: 300, fixed: 15) = Pace.length(size.trim_length_mm(setting.border_mm), mm_a_minute, fixed: fixed)
+      def round_trim(mm_a_minute: 300, fixed: 15)
+        Pace.length(size.trim_length_mm(setting.border_mm), mm_a_minute, fixed: fixed)
+      end
 
       # a pen along every line
       def along_lines(mm_a_minute, fixed: 20)
         pace = Pace.length(size.line_mm, mm_a_minute, fixed: fixed)
-        size.looked_at? ? pace : Pace.new(pace.seconds, "#{pace.working}; its lines are estimated from its box until the artwork is looked at")
+        if size.looked_at?
+          pace
+        else
+          Pace.new(pace.seconds, "#{pace.working}; its lines are estimated from its box until the artwork is looked at")
+        end
       end
 
       # one pressing for each place an iron's sole covers, the paper turned to need the fewest
       def by_iron(seconds, fixed: 10)
         sides = [size.width_mm, size.height_mm]
-        places = [IRON_MM, IRON_MM.reverse].map { |sole| sides.zip(sole).map { |side, mm| (side / mm).ceil }.reduce(:*) }.min
-        Pace.places(places, seconds, fixed: fixed, what: "place of an iron of #{IRON_MM.map { |mm| Pace.n(mm) }.join(" × ")} mm")
+        places = [IRON_MM, IRON_MM.reverse]
+          .map { |sole| sides.zip(sole).map { |side, mm| (side / mm).ceil }.reduce(:*) }
+          .min
+        Pace.places(
+          places,
+          seconds,
+          fixed: fixed,
+          what: "place of an iron of #{IRON_MM.map { |mm| Pace.n(mm) }.join(" × ")} mm"
+        )
       end
 
       # wet film of a thickness over what is laid down
       # @param um [Numeric] µm  @param faces [Integer]  @param least [Numeric, nil] ml poured at a time
       def coat(title, um, mm2: trim_mm2, faces: 1, times: 1, sprayed: false, least: nil)
         ml = mm2 * um / 1e6 * faces * times * (sprayed ? OVERSPRAY : 1)
-        factors = [("#{faces} faces" if faces > 1), ("#{times} times" if times > 1), ("#{Pace.n(OVERSPRAY)} for what misses" if sprayed)].compact
-        working = "#{Pace.n(mm2 / 100, 1)} cm² × #{Pace.n(um)} µm#{factors.map { |f| " × #{f}" }.join} = #{Pace.n(ml, 2)} ml"
+        factors = [
+          ("#{faces} faces" if faces > 1),
+          ("#{times} times" if times > 1),
+          ("#{Pace.n(OVERSPRAY)} for what misses" if sprayed)
+        ].compact
+        working =
+          "#{Pace.n(mm2 / 100, 1)} cm² × #{Pace.n(um)} µm#{factors.map { |f| " × #{f}" }.join} = #{Pace.n(ml, 2)} ml"
         Supply.new(title: title, amount: ml, unit: "ml", least: least, working: working)
       end
 
       # @param drop_ml [Float] the least that goes on one piece
       def drop(title, um, drop_ml, mm2: trim_mm2)
         ml = [mm2 * um / 1e6, drop_ml].max
-        Supply.new(title: title, amount: ml, unit: "ml", working: "#{Pace.n(mm2 / 100, 1)} cm² × #{Pace.n(um)} µm, no less than a drop of #{Pace.n(drop_ml, 2)} ml = #{Pace.n(ml, 2)} ml")
+        Supply.new(
+          title: title,
+          amount: ml,
+          unit: "ml",
+          working: "#{Pace.n(mm2 / 100, 1)} cm² × #{Pace.n(um)} µm, no less than a drop of #{Pace.n(drop_ml, 2)} ml " \
+            "= #{Pace.n(ml, 2)} ml"
+        )
       end
 
       # a share of an A4 sheet that serves so many times
       def sheet_share(title, uses: 1, least: nil)
         share = trim_mm2 / A4_MM2 / uses
-        Supply.new(title: title, amount: share, unit: "sheets", least: least,
-          working: "#{Pace.n(trim_mm2 / 100, 1)} cm² ÷ #{Pace.n(A4_MM2 / 100)} cm²#{" ÷ #{uses} uses" if uses > 1} = #{Pace.n(share, 3)} sheets")
+        Supply.new(
+          title: title,
+          amount: share,
+          unit: "sheets",
+          least: least,
+          working: "#{Pace.n(trim_mm2 / 100, 1)} cm² ÷ #{Pace.n(A4_MM2 / 100)} cm²#{" ÷ #{uses} uses" if uses > 1} " \
+            "= #{Pace.n(share, 3)} sheets"
+        )
       end
 
       # so many for each square centimetre, whole ones
       def pieces(title, cm2_each, unit, mm2: trim_mm2)
         number = (mm2 / 100.0 / cm2_each).ceil
-        Supply.new(title: title, amount: number, unit: unit, working: "#{Pace.n(mm2 / 100, 1)} cm² ÷ #{Pace.n(cm2_each)} cm² each = #{number}")
+        Supply.new(
+          title: title,
+          amount: number,
+          unit: unit,
+          working: "#{Pace.n(mm2 / 100, 1)} cm² ÷ #{Pace.n(cm2_each)} cm² each = #{number}"
+        )
       end
 
       SWABBED_CM2 = 60
 
       # what a solvent is rubbed on with: swabs, or pads where there is much of it
-      def swabs(mm2: size.box_mm2) = (mm2 / 100 > SWABBED_CM2) ? pieces("cotton pads", 150, "pads", mm2: mm2) : pieces("cotton swabs", 12, "swabs", mm2: mm2)
+      def swabs(mm2: size.box_mm2)
+        if mm2 / 100 > SWABBED_CM2
+          pieces("cotton pads", 150, "pads", mm2: mm2)
+        else
+          pieces("cotton swabs", 12, "swabs", mm2: mm2)
+        end
+      end
 
       # strips of a tape, each a hand's breadth longer than what it covers
       def strips(title, wide_mm, times: 1, over_mm: 20.0)
         across, along = [size.width_mm, size.height_mm].map { |mm| mm + 2 * setting.border_mm }.minmax
         count = (across / wide_mm).ceil * times
         cm = count * (along + over_mm) / 10
-        Supply.new(title: title, amount: cm, unit: "cm", working: "#{count} × (#{Pace.n(along, 1)} + #{Pace.n(over_mm)}) mm = #{Pace.n(cm, 1)} cm")
+        Supply.new(
+          title: title,
+          amount: cm,
+          unit: "cm",
+          working: "#{count} × (#{Pace.n(along, 1)} + #{Pace.n(over_mm)}) mm = #{Pace.n(cm, 1)} cm"
+        )
       end
     end
   end

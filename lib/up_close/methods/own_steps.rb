@@ -15,7 +15,9 @@ module UpClose
       # @return [Array<Hash{String => Object}>]
       def copied(setting)
         one = setting.with(copies: 1, own: nil)
-        one.steps.map { |step| step.to_h.transform_keys(&:to_s).merge("least_s" => (step.least_s - step.each_s.to_f).round(6)).compact }
+        one.steps.map do |step|
+          step.to_h.transform_keys(&:to_s).merge("least_s" => (step.least_s - step.each_s.to_f).round(6)).compact
+        end
       end
 
       # @param list [Array<Hash{String => Object}>]  @param copies [Integer]  @param pieces [Integer]
@@ -27,7 +29,12 @@ module UpClose
           number = (hash["per"].to_s == "piece") ? pieces : copies
           rounds = batch ? (number / batch.to_f).ceil : 1
           least = hash["least_s"] * rounds + hash["each_s"].to_f * number
-          Step.from_h(hash.merge("batch" => batch, "least_s" => least, "most_s" => hash["most_s"] && hash["most_s"] * rounds, "source" => OWN))
+          Step.from_h(hash.merge(
+            "batch" => batch,
+            "least_s" => least,
+            "most_s" => hash["most_s"] && hash["most_s"] * rounds,
+            "source" => OWN
+          ))
         end
       end
 
@@ -36,14 +43,26 @@ module UpClose
       # @raise [Error]
       def check(list)
         raise Error.new("A school wants at least one step.", remedy: "Keep one.", field: :steps) if list.empty?
-        raise Error.new("A school has #{MOST} steps at most.", remedy: "Leave some out.", field: :steps) if list.size > MOST
+        if list.size > MOST
+          raise Error.new("A school has #{MOST} steps at most.", remedy: "Leave some out.", field: :steps)
+        end
         list.each_with_index do |hash, i|
           next if hash["after"].nil? || hash.values_at("earliest_s", "latest_s").none?
           next if list.first(i).any? { |before| before["key"] == hash["after"] }
-          raise Error.new("“#{hash["title"]}” has a window after a step that is no longer before it.", remedy: "Keep that step, or empty the window.", field: :steps)
+          raise Error.new(
+            "“#{hash["title"]}” has a window after a step that is no longer before it.",
+            remedy: "Keep that step, or empty the window.",
+            field: :steps
+          )
         end
         late = list.find { |hash| hash["earliest_s"] && hash["latest_s"] && hash["latest_s"] < hash["earliest_s"] }
-        raise Error.new("The window of “#{late["title"]}” shuts before it opens.", remedy: "Turn its figures round.", field: :steps) if late
+        if late
+          raise Error.new(
+            "The window of “#{late["title"]}” shuts before it opens.",
+            remedy: "Turn its figures round.",
+            field: :steps
+          )
+        end
       end
     end
   end

@@ -14,7 +14,11 @@ module UpClose
       # @param override [String] "auto", "as-is" or "mirrored"  @param picked [Hash{Symbol => Symbol}] schools
       def initialize(method, seen_through: false, override: "auto", picked: {})
         unless CHOICES.include?(override.to_s)
-          raise Errors::Unknown.new("A mark cannot read “#{override}”.", remedy: "Choose auto, as-is or mirrored.", field: :reading)
+          raise Errors::Unknown.new(
+            "A mark cannot read “#{override}”.",
+            remedy: "Choose auto, as-is or mirrored.",
+            field: :reading
+          )
         end
         ways = method.passages(picked)
         @passages = (seen_through ? ways + [THROUGH] : ways).dup.freeze
@@ -39,14 +43,22 @@ module UpClose
         told = passages.select(&:turned?).map { |p| p.words.downcase }
         count = (turns == 1) ? "1 turn" : "#{turns} turns"
         because = told.empty? ? "nothing turns it over" : told.join("; ")
-        "#{count}: #{because}. So it is printed #{(called_for == "mirrored") ? "turned, and reads backwards on the sheet" : "as it reads"}."
+        "#{count}: #{because}. So it is printed " \
+        "#{(called_for == "mirrored") ? "turned, and reads backwards on the sheet" : "as it reads"}."
       end
 
       # @return [Finding]
       def finding
-        Finding.new(key: :reading, title: mirrored? ? "Printed turned" : "Printed as it reads", verdict: against_count? ? :watch : :note,
-          figure: (turns == 1) ? "1 turn" : "#{turns} turns", value: turns, working: working, reason: against_count? ? against : reason,
-          remedy: against_count? ? "Let Up Close decide, unless you know better." : nil)
+        Finding.new(
+          key: :reading,
+          title: mirrored? ? "Printed turned" : "Printed as it reads",
+          verdict: against_count? ? :watch : :note,
+          figure: (turns == 1) ? "1 turn" : "#{turns} turns",
+          value: turns,
+          working: working,
+          reason: against_count? ? against : reason,
+          remedy: against_count? ? "Let Up Close decide, unless you know better." : nil
+        )
       end
 
       private
@@ -57,7 +69,8 @@ module UpClose
       end
 
       def against
-        "You asked for it #{mirrored? ? "mirrored" : "as it is"}, against the count (#{turns}). It will read backwards on the piece."
+        "You asked for it #{mirrored? ? "mirrored" : "as it is"}, against the count (#{turns}). It will read " \
+        "backwards on the piece."
       end
     end
   end

@@ -15,7 +15,9 @@ module UpClose
       end
 
       # a step done by hand
-      def hands(key, title, words, phase: :apply, lasts: 60, **rest) = add(key, title, words, :hands, phase, lasts, rest)
+      def hands(key, title, words, phase: :apply, lasts: 60, **rest)
+        add(key, title, words, :hands, phase, lasts, rest)
+      end
 
       # a step that only waits
       def wait(key, title, words, phase: :apply, lasts: 60, **rest) = add(key, title, words, :wait, phase, lasts, rest)

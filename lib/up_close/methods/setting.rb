@@ -4,13 +4,15 @@ module UpClose
   module Methods
     # What a method is carried out with. Frozen.
     class Setting
-      attr_reader :method, :printer, :stock, :picked, :material, :finish, :copies, :pieces, :tray, :coats, :size, :coat_mm2
+      attr_reader :method,
+        :printer, :stock, :picked, :material, :finish, :copies, :pieces, :tray, :coats, :size, :coat_mm2
 
       # @param method [Class] a Definition  @param printer [Symbol] :laser or :inkjet
       # @param stock [Sheets::Stock, nil] default: the first the method knows for this printer
       # @param picked [Hash{Symbol => Symbol}] choice key → option key
       # @param material [Materials::Material, nil]  @param finish [Materials::Finish, nil]
-      # @param copies [Integer] prints that are made  @param pieces [Integer, nil] good ones wanted; as many, unless said
+      # @param copies [Integer] prints that are made
+      # @param pieces [Integer, nil] good ones wanted; as many, unless said
       # @param size [MarkSize] of the mark  @param coat_mm2 [Float, nil] what a finish covers of one piece
       # @param own [Array<Hash>, nil] steps of a school of the maker's own, as OwnSteps has them
       # @param tray [Integer, nil] copies the maker's own oven takes at once, instead of the usual
@@ -29,8 +31,11 @@ module UpClose
 
       # the same with some of it changed
       def with(**changes)
-        now = {method: method, printer: printer, stock: stock, picked: picked, material: material, finish: finish, copies: copies,
-               pieces: pieces, size: size, coat_mm2: coat_mm2, border_mm: @border_mm, own: @own, tray: tray, coats: coats}
+        now = {
+          method: method, printer: printer, stock: stock, picked: picked, material: material, finish: finish,
+          copies: copies, pieces: pieces, size: size, coat_mm2: coat_mm2, border_mm: @border_mm, own: @own, tray: tray,
+          coats: coats
+        }
         changes = {pieces: changes[:copies]}.merge(changes) if changes.key?(:copies)
         Setting.new(**now, **changes)
       end

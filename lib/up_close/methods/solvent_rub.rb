@@ -6,7 +6,8 @@ module UpClose
     class SolventRub < Definition
       key "solvent-rub"
       title "Solvent rub"
-      summary "Lay a laser print face down, wet its back with acetone, rub the toner over. For bare wood and abraded metal."
+      summary "Lay a laser print face down, wet its back with acetone, rub the toner over. For bare wood and " \
+        "abraded metal."
       undo "Sand back, or wipe metal clean with acetone. It cannot be moved once rubbed."
       on_a_miss :piece
       chance 0.6
@@ -32,9 +33,14 @@ module UpClose
       PASSES = 3
 
       work do |s|
-        hands :print, "Print with toner",
+        hands :print,
+          "Print with toner",
           "Darkest setting, no toner saving. 100 %, no fit to page, mirror off in the driver: Up Close has turned it.",
-          phase: :print, lasts: 120, each: through_printer, look_for: "deep, even black.", never: "use an inkjet print: nothing comes over."
+          phase: :print,
+          lasts: 120,
+          each: through_printer,
+          look_for: "deep, even black.",
+          never: "use an inkjet print: nothing comes over."
         if s.metal?
           hands :ground, "Take the shine off, degrease", "400–600 grit one way, wet, then degrease.",
             phase: :prepare, lasts: 60, each: over_trim(40, fixed: 60), per: :piece, cautions: %i[dust],
@@ -49,13 +55,25 @@ module UpClose
         hands :fix, "Fix the paper", SolventRub.fixing(s), lasts: 15, each: 45,
           look_for: "the ticks on your lines.", never: "let it creep: it doubles."
         hands :rub, "Wet a little, rub at once",
-          "A swab or pad of acetone on a patch the size of a coin, then firm strokes, dry. Two or three passes, each across the last. Patch by patch.",
+          "A swab or pad of acetone on a patch the size of a coin, then firm strokes, dry. Two or three passes, " \
+          "each across the last. Patch by patch.",
           takes: [coat("acetone", 200, mm2: size.box_mm2, times: PASSES, least: 2), swabs],
           lasts: 20, each: over_ink(RUBBED_CM2_A_MINUTE, fixed: 15), passes: PASSES, cautions: %i[solvent gloves],
-          look_for: "the paper going clear, the print showing through.", never: "flood it: toner swims.", faults: %w[faint smeared patchy]
-        hands :peek, "Lift a corner and look", "Look at the far edge first. Lay it back and rub again where it is faint.",
-          lasts: 10, each: 20, again: "rub", after: "rub", window: 0..60, look_for: "even black.", never: "shift it: it doubles.",
-          late: "It has dried onto the piece: wet a corner again before you lift.", faults: %w[torn]
+          look_for: "the paper going clear, the print showing through.", never: "flood it: toner swims.", faults: %w[
+            faint smeared patchy
+          ]
+        hands :peek,
+          "Lift a corner and look",
+          "Look at the far edge first. Lay it back and rub again where it is faint.",
+          lasts: 10,
+          each: 20,
+          again: "rub",
+          after: "rub",
+          window: 0..60,
+          look_for: "even black.",
+          never: "shift it: it doubles.",
+          late: "It has dried onto the piece: wet a corner again before you lift.",
+          faults: %w[torn]
         wait :flash, "Let the acetone go", "Air the room. No flame, iron or heat gun until the smell is gone.",
           lasts: 300, cautions: %i[solvent heat_after_solvent], look_for: "no smell.",
           early: "Acetone vapour burns, and a coat over it blushes."
@@ -68,8 +86,11 @@ module UpClose
       SMALL_MM = 60.0
 
       def self.fixing(setting)
-        return "Face down on the lines, held tight all round the piece with tape or a clamp." if setting.size.longer_mm < SMALL_MM
-        "Face down on the lines. Tape one edge, so that it hinges and cannot creep; never all round, or you cannot look."
+        if setting.size.longer_mm < SMALL_MM
+          return "Face down on the lines, held tight all round the piece with tape or a clamp."
+        end
+        "Face down on the lines. Tape one edge, so that it hinges and cannot creep; never all round, or you " \
+        "cannot look."
       end
     end
   end

@@ -17,7 +17,12 @@ module UpClose
         other: "Its time is not over. It may not come out."
       }.freeze
       # when a coat can be touched, coated again, handled, and is cured all through
-      MOMENTS = {touch: "dry to the touch", next_coat: "ready for a next coat", handle: "ready to handle", full: "fully cured"}.freeze
+      MOMENTS = {
+        touch: "dry to the touch",
+        next_coat: "ready for a next coat",
+        handle: "ready to handle",
+        full: "fully cured"
+      }.freeze
 
       attr_reader(*FIELDS)
 
@@ -29,7 +34,8 @@ module UpClose
       # @param best_s [Numeric, nil] from that end, when the best part of the window begins
       # @param late [String, nil] what to do when the window has closed
       # @param each_s [Numeric, nil] by hand, for each copy besides  @param place [Symbol, nil] :oven, :press or :drying
-      # @param pace [String, nil] how +each_s+ comes about  @param per [Symbol] :copy, or :piece for what is done to the piece
+      # @param pace [String, nil] how +each_s+ comes about
+      # @param per [Symbol] :copy, or :piece for what is done to the piece
       # @param batch [Integer, nil] so many copies at once  @param temperature_c [Numeric, nil]
       # @param dries [true, Symbol, nil] a wait or a window that warmth shortens; :water when damp lengthens it too
       # @param passes [Integer, nil] strokes over the whole of it that are usual, to be counted

@@ -31,7 +31,8 @@ module UpClose
 
       # @return [String] "4 ml of acetone, at least 2 ml poured"
       def words(copies = 1)
-        said = "#{Working.number(self.for(copies), places(self.for(copies)))} #{title.end_with?(unit) ? title : "#{unit} of #{title}"}"
+        said = "#{Working.number(self.for(copies), places(self.for(copies)))} " \
+          "#{title.end_with?(unit) ? title : "#{unit} of #{title}"}"
         rounded_up?(copies) ? "#{said} (no less is poured at a time)" : said
       end
 

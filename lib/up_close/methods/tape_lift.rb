@@ -6,7 +6,8 @@ module UpClose
     class TapeLift < Definition
       key "tape-lift"
       title "Tape lift"
-      summary "Burnish clear parcel tape over a laser print, soak the paper off under water, press the tape on. Looked at through the tape."
+      summary "Burnish clear parcel tape over a laser print, soak the paper off under water, press the tape on. " \
+        "Looked at through the tape."
       undo "Peel it off within the day; after that, warmth and patience."
       on_a_miss :again
       chance 0.8
@@ -30,20 +31,43 @@ module UpClose
       TAPE_WIDE_MM = 48.0
 
       work do |_|
-        hands :print, "Print with toner", "As it reads. Darkest setting.", phase: :print, lasts: 120, each: through_printer
-        hands :tape, "Lay clear tape over it", "From one end, no bubbles.", takes: [strips("clear parcel tape", TAPE_WIDE_MM)],
-          phase: :print, lasts: 5, each: over_trim(100, fixed: 20), faults: %w[bubbles]
+        hands :print,
+          "Print with toner", "As it reads. Darkest setting.", phase: :print, lasts: 120, each: through_printer
+        hands :tape,
+          "Lay clear tape over it",
+          "From one end, no bubbles.",
+          takes: [strips("clear parcel tape", TAPE_WIDE_MM)],
+          phase: :print,
+          lasts: 5,
+          each: over_trim(100, fixed: 20),
+          faults: %w[bubbles]
         hands :burnish, "Burnish till it is black", "The back of a spoon, all over.",
-          phase: :print, lasts: 5, each: over_trim(25, fixed: 30), look_for: "deep black through the tape, no grey patches.", faults: %w[missing-spots]
-        hands :cut, "Cut it out, its rim rounded", "Corners lift first.", lasts: 5, each: round_trim(mm_a_minute: 400), cautions: %i[blade]
+          phase: :print, lasts: 5, each: over_trim(
+            25,
+            fixed: 30
+          ), look_for: "deep black through the tape, no grey patches.", faults: %w[missing-spots]
+        hands :cut,
+          "Cut it out, its rim rounded",
+          "Corners lift first.",
+          lasts: 5,
+          each: round_trim(mm_a_minute: 400),
+          cautions: %i[blade]
         hands :ground, "Clean the ground, draw the pencil lines", "Smooth, clean, dry.",
           phase: :prepare, lasts: 30, each: over_trim(100, fixed: 75), per: :piece, never: "touch it after."
         wait :soak, "Soak", "About five minutes.", lasts: 300..600, early: "Dry paper tears the toner off the tape."
         hands :roll, "Roll all the paper off under water", "With your thumbs. Smooth and slick is done.",
-          lasts: 10, each: over_trim(12, fixed: 60), look_for: "no fibres against the light.", never: "rub the glue away.", faults: %w[haze]
+          lasts: 10, each: over_trim(
+            12,
+            fixed: 60
+          ), look_for: "no fibres against the light.", never: "rub the glue away.", faults: %w[haze]
         hands :place, "Place it wet", "Onto the pencil lines; press the water out with a card, from the middle.",
           lasts: 10, each: over_trim(80, fixed: 40), look_for: "no bubbles.", faults: %w[bubbles lifted]
-        wait :dry, "Let it dry overnight", "The glue clears as it dries.", lasts: NIGHT_S..nil, place: :drying, dries: true,
+        wait :dry,
+          "Let it dry overnight",
+          "The glue clears as it dries.",
+          lasts: NIGHT_S..nil,
+          place: :drying,
+          dries: true,
           early: "Water under the tape stays as a cloud, and its edge lifts.",
           moments: {touch: NIGHT_S, next_coat: NIGHT_S, handle: NIGHT_S, full: NIGHT_S}
       end

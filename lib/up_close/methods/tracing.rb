@@ -6,7 +6,8 @@ module UpClose
     class Tracing < Definition
       key "tracing"
       title "Carbon or transfer paper"
-      summary "Tape the print down over carbon paper and trace it with a ball pen. Slow, as true as your hand; a mistake can be rubbed out."
+      summary "Tape the print down over carbon paper and trace it with a ball pen. Slow, as true as your hand; a " \
+        "mistake can be rubbed out."
       undo "Rub it out. Nothing is lost."
       on_a_miss :rubbed_out
       chance 0.97
@@ -18,9 +19,20 @@ module UpClose
       movable "yes: rub it out, trace again"
       on_dark "with white or yellow paper"
       wear "a guide, to be burned, carved or painted over"
-      works_on :wood, :metal, :plastic, :paper, :glass, coated: true, why: "A traced line shows on anything that is not slick."
+      works_on :wood,
+        :metal, :plastic, :paper, :glass, coated: true, why: "A traced line shows on anything that is not slick."
       # the pen draws a line of its own, whatever the print's is
-      HOLDS = {line_mm: nil, gap_mm: 0.6, solid_mm: nil, tones: false, line_dpi: 150, dpi: 150, spread_mm: 0.1, advisory: true}.freeze
+      HOLDS = {
+        line_mm: nil,
+        gap_mm: 0.6,
+        solid_mm: nil,
+        tones: false,
+        line_dpi: 150,
+        dpi: 150,
+        spread_mm: 0.1,
+        advisory: true
+      }
+        .freeze
       holds laser: HOLDS, inkjet: HOLDS
       low_risk
       # handbook 9.12: 120 mm of line a minute
@@ -39,12 +51,14 @@ module UpClose
       work do |s|
         colour = (s.picked[:colour] == :white) ? "white or yellow" : "dark"
         hands :print, "Print it", "As it reads, 100 %.", phase: :print, lasts: 60, each: through_printer
-        hands :pencil, "Draw the pencil lines", "As on the bench card.", phase: :prepare, lasts: 30, each: 60, per: :piece
+        hands :pencil,
+          "Draw the pencil lines", "As on the bench card.", phase: :prepare, lasts: 30, each: 60, per: :piece
         hands :tape, "Tape the design down, carbon side down",
           "On the pencil lines, one edge as a hinge; #{colour} carbon under it.",
           takes: [sheet_share("carbon paper", uses: 5)], lasts: 10, each: 60, look_for: "the ticks on your lines."
         hands :trace, "Trace with a ball pen", "Steady, once over each line; a coloured pen shows what is done.",
-          lasts: 10, each: along_lines(Tracing.traced_mm_a_minute), look_for: "no line forgotten: lift on the hinge before you take it off.",
+          lasts: 10, each: along_lines(Tracing.traced_mm_a_minute), look_for: "no line forgotten: lift on the hinge " \
+            "before you take it off.",
           never: "lean on the carbon: it marks."
         hands :mend, "Mend with a pencil", "Rub out what went astray.", lasts: 10, each: along_lines(1200, fixed: 30)
         Afterwards.tell(self, s)

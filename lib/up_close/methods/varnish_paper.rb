@@ -6,7 +6,8 @@ module UpClose
     class VarnishPaper < Definition
       key "varnish-paper"
       title "Varnish or paste"
-      summary "Coat both faces, lay the print in wet, dry, rub the paper away in crumbs. It can be moved a little while wet."
+      summary "Coat both faces, lay the print in wet, dry, rub the paper away in crumbs. It can be moved a little " \
+        "while wet."
       undo "While wet: lift it and wipe. Dry: sand back."
       on_a_miss :piece
       chance 0.6
@@ -46,22 +47,58 @@ module UpClose
 
       work do |s|
         title = (s.picked[:medium] == :paste) ? "transfer paste" : "varnish"
-        hands :print, "Print with toner", "100 %, no fit to page, mirror off in the driver.", phase: :print, lasts: 120, each: through_printer
-        hands :ground, "Smooth and clean it", "Sand what is rough, wipe the dust off. Raw, open grain leaves missing spots.",
-          phase: :prepare, lasts: 60, each: over_trim(60, fixed: 45), per: :piece, cautions: %i[dust], faults: %w[missing-spots]
-        hands :pencil, "Draw the pencil lines, trim to the ticks", "As on the bench card. On a round cap cut close, no overhang.",
-          phase: :prepare, lasts: 30, each: 90, per: :piece
-        hands :coat, "Coat both faces", "The piece and the print, even.", takes: [coat(title, UM.fetch(s.picked[:medium]), faces: 2, least: 1)],
-          lasts: 10, each: over_trim(75, fixed: 30), cautions: %i[varnish]
-        hands :lay, "Lay it while it is wet", "Nudge it onto the lines.", lasts: 5, each: 20, after: "coat", window: 0..300,
-          late: "It has begun to skin: wipe it off, coat again.", faults: %w[bubbles]
-        hands :burnish, "Burnish from the middle", "Through a sheet of plastic.", lasts: 5, each: over_trim(80, fixed: 20),
-          after: "lay", window: 0..300, late: "Press gently."
+        hands :print,
+          "Print with toner",
+          "100 %, no fit to page, mirror off in the driver.",
+          phase: :print,
+          lasts: 120,
+          each: through_printer
+        hands :ground, "Smooth and clean it",
+          "Sand what is rough, wipe the dust off. Raw, open grain leaves missing spots.", phase: :prepare, lasts: 60,
+          each: over_trim(60, fixed: 45), per: :piece, cautions: %i[dust], faults: %w[missing-spots]
+        hands :pencil,
+          "Draw the pencil lines, trim to the ticks",
+          "As on the bench card. On a round cap cut close, no overhang.",
+          phase: :prepare,
+          lasts: 30,
+          each: 90,
+          per: :piece
+        hands :coat,
+          "Coat both faces",
+          "The piece and the print, even.",
+          takes: [coat(title, UM.fetch(s.picked[:medium]), faces: 2, least: 1)],
+          lasts: 10,
+          each: over_trim(75, fixed: 30),
+          cautions: %i[varnish]
+        hands :lay,
+          "Lay it while it is wet",
+          "Nudge it onto the lines.",
+          lasts: 5,
+          each: 20,
+          after: "coat",
+          window: 0..300,
+          late: "It has begun to skin: wipe it off, coat again.",
+          faults: %w[bubbles]
+        hands :burnish,
+          "Burnish from the middle",
+          "Through a sheet of plastic.",
+          lasts: 5,
+          each: over_trim(80, fixed: 20),
+          after: "lay",
+          window: 0..300,
+          late: "Press gently."
         VarnishPaper.drying(self, s)
-        hands :roll, "Scrape lightly, roll the paper off", "A blade held flat for the first layer, then a wet finger, in crumbs, from the middle out.",
-          lasts: 30, each: over_trim(10, fixed: 60), cautions: %i[scrape], look_for: "the print clear when wiped with alcohol: so it will look under a clear coat.",
+        hands :roll, "Scrape lightly, roll the paper off",
+          "A blade held flat for the first layer, then a wet finger, in crumbs, from the middle out.", lasts: 30,
+          each: over_trim(10, fixed: 60), cautions: %i[scrape],
+          look_for: "the print clear when wiped with alcohol: so it will look under a clear coat.",
           never: "dig with a nail.", faults: %w[haze torn]
-        wait :clear, "Let it dry", "What haze is left clears under clear coat.", lasts: 1800..nil, place: :drying, dries: true,
+        wait :clear,
+          "Let it dry",
+          "What haze is left clears under clear coat.",
+          lasts: 1800..nil,
+          place: :drying,
+          dries: true,
           moments: {touch: 1800, next_coat: 1800, handle: 3600, full: 86_400}
       end
 
@@ -71,12 +108,23 @@ module UpClose
             hands :gun, "Dry it with the gun", "Keep it moving. Nothing with solvent in the room.",
               lasts: 20, each: over_trim(40, fixed: 60), cautions: %i[heat heat_after_solvent]
           else
-            wait :dry, "Let it dry", "Hours; overnight is well.", lasts: 21_600..nil, place: :drying, dries: true, early: "Soft varnish rolls off with the paper."
+            wait :dry,
+              "Let it dry",
+              "Hours; overnight is well.",
+              lasts: 21_600..nil,
+              place: :drying,
+              dries: true,
+              early: "Soft varnish rolls off with the paper."
           end
           next unless setting.picked[:tack] == :acetone
           hands :tack, "A damp acetone pad over the back", "One pass.", takes: [coat("acetone", 60, least: 1)],
             lasts: 5, each: over_trim(200, fixed: 10), cautions: %i[solvent gloves]
-          wait :flash, "Let it flash off completely", "Air the room.", lasts: 900..nil, cautions: %i[solvent heat_after_solvent], early: "Acetone vapour burns, and the image is still soft."
+          wait :flash,
+            "Let it flash off completely",
+            "Air the room.",
+            lasts: 900..nil,
+            cautions: %i[solvent heat_after_solvent],
+            early: "Acetone vapour burns, and the image is still soft."
         end
       end
     end

@@ -6,7 +6,8 @@ module UpClose
     class WaterSlide < Definition
       key "water-slide"
       title "Water-slide film"
-      summary "Print on film, soak it, slide it off its backing onto a glossy ground. It can be nudged for a few seconds."
+      summary "Print on film, soak it, slide it off its backing onto a glossy ground. It can be nudged for a few " \
+        "seconds."
       undo "Wet it again within a minute or so and slide it off. Once dry: tape lifts it, or sand back."
       on_a_miss :again
       chance 0.85
@@ -44,23 +45,35 @@ module UpClose
 
       work do |s|
         long = s.picked[:pace] == :long
-        hands :print, "Print on the glossy side",
+        hands :print,
+          "Print on the glossy side",
           "Best quality, paper type “glossy photo”. 100 %, no fit to page, mirror off in the driver.",
-          phase: :print, lasts: 180, each: through_printer, look_for: "even ink, no tracks.", never: "touch the print: ink lies on top."
+          phase: :print,
+          lasts: 180,
+          each: through_printer,
+          look_for: "even ink, no tracks.",
+          never: "touch the print: ink lies on top."
         wait :print_dry, "Let the print dry", "Lay it flat, face up, out of the dust.",
           phase: :print, dries: true, lasts: DRY_S[s.laser? ? :laser : s.picked[:pace]],
-          look_for: "no shine of wet ink.", never: "stack it.", early: "Wet ink smears under the clear coat, and the coat makes it run."
+          look_for: "no shine of wet ink.", never: "stack it.", early: "Wet ink smears under the clear coat, and " \
+            "the coat makes it run."
         WaterSlide.coats_on_print(self, long) if s.inkjet? || s.picked[:seal_print] == :coats
         hands :ground, "Clean the ground", "Wash off grease and dust. Film wants it smooth and glossy.",
           phase: :prepare, lasts: 60, each: over_trim(100, fixed: 45), per: :piece,
           look_for: "water that spreads evenly.", never: "touch it with bare fingers after."
         WaterSlide.gloss_coats(self) if s.finish && !s.finish.glossy? && s.material&.family != :glass
-        hands :pencil, "Draw the pencil lines", "As on the bench card: a soft pencil, or a strip of tape beside the place.",
-          phase: :prepare, lasts: 30, each: 60, per: :piece
+        hands :pencil,
+          "Draw the pencil lines",
+          "As on the bench card: a soft pencil, or a strip of tape beside the place.",
+          phase: :prepare,
+          lasts: 30,
+          each: 60,
+          per: :piece
         hands :cut, "Cut it out", WaterSlide.cutting(s),
           lasts: 30, each: round_trim(mm_a_minute: 250), cautions: %i[blade], look_for: "clean edges."
         wait :soak, "Soak it",
-          "Room-warm water. Hold it down as it curls, until it slides on its backing. Several go through one soak, one after the other.",
+          "Room-warm water. Hold it down as it curls, until it slides on its backing. Several go through one soak, " \
+          "one after the other.",
           lasts: 30..60, look_for: "the film moving when you push it.", never: "let it float off: it folds.",
           early: "Where the glue still holds, the film tears."
         hands :slide, "Slide it on, and place it",
@@ -72,11 +85,22 @@ module UpClose
           lasts: 10, each: over_trim(100, fixed: 20), after: "slide", window: 0..120,
           look_for: "no silver patches.", never: "rub dry: it drags.",
           late: "Wet the surface, then press; prick a bubble with a pin.", faults: %w[silvering bubbles]
-        hands :soften, "Softener on uneven places", "Brush it on and leave it alone: the film wrinkles, then settles. Leave this out on a flat piece.",
-          lasts: 10, each: 15, takes: [coat("decal softener", 20)], never: "touch it while it is wrinkled."
+        hands :soften,
+          "Softener on uneven places",
+          "Brush it on and leave it alone: the film wrinkles, then settles. Leave this out on a flat piece.",
+          lasts: 10,
+          each: 15,
+          takes: [coat("decal softener", 20)],
+          never: "touch it while it is wrinkled."
         wait :film_dry, "Leave it alone", "Out of the sun and dust.", dries: true, lasts: WaterSlide.film_dry(s),
-          never: "touch it to see.", early: "Water still lies under the film: it slides, and a coat traps it as silver.",
-          moments: {touch: WaterSlide.film_dry(s).begin, next_coat: WaterSlide.film_dry(s).begin, handle: FILM_DAY_S, full: FILM_DAY_S}
+          never: "touch it to see.", early: "Water still lies under the film: it slides, and a coat traps it " \
+            "as silver.",
+          moments: {
+            touch: WaterSlide.film_dry(s).begin,
+            next_coat: WaterSlide.film_dry(s).begin,
+            handle: FILM_DAY_S,
+            full: FILM_DAY_S
+          }
       end
 
       # half an hour to an hour on gloss, three hours on anything else
@@ -91,10 +115,15 @@ module UpClose
       def self.coats_on_print(script, long)
         script.instance_exec do
           1.upto(3) do |number|
-            follows = {after: "print_coat_#{number - 1}", window: 60..180, late: "Past three minutes the coat has set: wait 20 minutes, then go on."}
-            hands "print_coat_#{number}", "Clear coat #{number} of 3 on the print", "Spray lightly from 25 cm, past both edges.",
-              phase: :print, lasts: 15, each: over_trim(400, fixed: 5), takes: [coat("clear coat", 15, sprayed: true)],
-              cautions: %i[spray], never: "flood it: wet coats make ink run.", look_for: "a dry mist, no pooling.",
+            follows = {
+              after: "print_coat_#{number - 1}",
+              window: 60..180,
+              late: "Past three minutes the coat has set: wait 20 minutes, then go on."
+            }
+            hands "print_coat_#{number}", "Clear coat #{number} of 3 on the print",
+              "Spray lightly from 25 cm, past both edges.", phase: :print, lasts: 15, each: over_trim(400, fixed: 5),
+              takes: [coat("clear coat", 15, sprayed: true)], cautions: %i[spray],
+              never: "flood it: wet coats make ink run.", look_for: "a dry mist, no pooling.",
               **((number > 1) ? follows : {})
           end
           wait :print_rest, "Let the coats settle", "Ready to cut when it no longer smells.",
@@ -107,13 +136,22 @@ module UpClose
       def self.gloss_coats(script)
         script.instance_exec do
           1.upto(2) do |number|
-            follows = {after: "gloss_#{number - 1}", window: 600..14_400, dries: true, late: "Let it harden a day, sand lightly with 600, then coat."}
-            hands "gloss_#{number}", "Gloss coat #{number} of 2 on the ground", "Thin, from 25 cm, where the film will lie and round it.",
-              phase: :prepare, lasts: 15, each: over_trim(400, fixed: 10), per: :piece, cautions: %i[spray],
-              takes: [coat("gloss coat", 20, sprayed: true)], look_for: "an even shine.", **((number > 1) ? follows : {})
+            follows = {
+              after: "gloss_#{number - 1}",
+              window: 600..14_400,
+              dries: true,
+              late: "Let it harden a day, sand lightly with 600, then coat."
+            }
+            hands "gloss_#{number}", "Gloss coat #{number} of 2 on the ground",
+              "Thin, from 25 cm, where the film will lie and round it.", phase: :prepare, lasts: 15,
+              each: over_trim(400, fixed: 10), per: :piece, cautions: %i[spray],
+              takes: [coat("gloss coat", 20, sprayed: true)], look_for: "an even shine.",
+              **((number > 1) ? follows : {})
           end
           wait :gloss_dry, "Let the gloss harden", "A few hours; longer when it still smells.",
-            phase: :prepare, dries: true, lasts: 14_400..nil, cautions: %i[spray], early: "Water lifts a soft coat, and the film with it."
+            phase: :prepare, dries: true, lasts: 14_400..nil, cautions: %i[
+              spray
+            ], early: "Water lifts a soft coat, and the film with it."
         end
       end
     end

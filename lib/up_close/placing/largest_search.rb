@@ -32,7 +32,9 @@ module UpClose
 
       def grid
         many = @effort[:grid]
-        (0..many).to_a.product((0..many).to_a).map { |i, j| Geometry::Point[box.x + box.width * i / many, box.y + box.height * j / many] }
+        (0..many).to_a.product((0..many).to_a).map do |i, j|
+          Geometry::Point[box.x + box.width * i / many, box.y + box.height * j / many]
+        end
       end
 
       # the best of them, none next to another
@@ -56,7 +58,9 @@ module UpClose
       end
 
       def width(place)
-        @widths[place] ||= (@shape.inside_distance(place) > @wanted) ? @room.moved_to(place, ink: @room.rough, tolerance: ROUGH_TOLERANCE).largest_here : 0.0
+        @widths[place] ||= (@shape.inside_distance(place) > @wanted) ? @room
+          .moved_to(place, ink: @room.rough, tolerance: ROUGH_TOLERANCE)
+          .largest_here : 0.0
       end
     end
   end

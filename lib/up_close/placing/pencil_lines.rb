@@ -54,14 +54,23 @@ module UpClose
       def own_line
         return [] if straight?
         way = Geometry::Transform.turn(@placement.turn_deg).apply(ALONG[:across])
-        [Line.new(title: "The mark's own line, through their crossing", runs: :own, figure_mm: nil, words: slope(way),
-          working: Working.new("100 × tan #{n(@placement.turn_deg)}° = #{n(100 * way.y / way.x)}"), at: @placement.centre, along: way)]
+        [Line.new(
+          title: "The mark's own line, through their crossing",
+          runs: :own,
+          figure_mm: nil,
+          words: slope(way),
+          working: Working.new("100 × tan #{n(@placement.turn_deg)}° = #{n(100 * way.y / way.x)}"),
+          at: @placement.centre,
+          along: way
+        )]
       end
 
       def slope(way)
         rise = 100 * way.y / way.x
-        turned = "#{Working.number(@placement.turn_deg.abs, 1)}° #{@placement.turn_deg.negative? ? "anticlockwise" : "clockwise"}"
-        "Turned #{turned} from the line across: #{rise.negative? ? "up" : "down"} #{mm(rise.abs)} for every #{mm(100)} to the right."
+        turned = "#{Working.number(@placement.turn_deg.abs, 1)}° " \
+          "#{@placement.turn_deg.negative? ? "anticlockwise" : "clockwise"}"
+        "Turned #{turned} from the line across: #{rise.negative? ? "up" : "down"} #{mm(rise.abs)} for every " \
+        "#{mm(100)} to the right."
       end
 
       def n(value) = Working.number(value)

@@ -7,7 +7,11 @@ module UpClose
     class Repeats
       KINDS = {"once" => "once", "round" => "round the middle", "along" => "along a line"}.freeze
       # how a run begins and ends
-      ENDS = {"half" => "half a gap at either end", "whole" => "a mark on either end", "centred" => "a mark in the middle"}.freeze
+      ENDS = {
+        "half" => "half a gap at either end",
+        "whole" => "a mark on either end",
+        "centred" => "a mark in the middle"
+      }.freeze
       MOST = 200
 
       attr_reader :kind, :count, :run_mm, :ends, :wanted_mm
@@ -36,7 +40,13 @@ module UpClose
         KINDS.key?(known[:kind]) ? new(**known) : new
       end
 
-      def to_h = once? ? {} : {"kind" => kind, "count" => count, "run_mm" => run_mm, "ends" => ends, "wanted_mm" => wanted_mm}.compact
+      def to_h
+        if once?
+          {}
+        else
+          {"kind" => kind, "count" => count, "run_mm" => run_mm, "ends" => ends, "wanted_mm" => wanted_mm}.compact
+        end
+      end
 
       def once? = count == 1
 
@@ -57,17 +67,31 @@ module UpClose
       def finding(placement, hulls, writer, clearances: [], clear_mm: 0.0)
         gap = gaps(hulls).min
         worst = [gap, *clearances].min
-        Finding.new(key: :repeats, title: "#{count} of them, evenly", verdict: Between.verdict(worst, clear_mm), figure: "#{writer.with_unit(gap)} between", value: gap, unit: "mm", limit: clear_mm,
-          working: working(placement), reason: reason(gap, clearances, clear_mm, placement, writer), remedy: if worst < clear_mm
-                                                                                                               "Fewer of them, smaller ones, or #{(kind == "round") ? "another radius" : "another run"}."
-                                                                                                             end)
+        Finding.new(
+          key: :repeats,
+          title: "#{count} of them, evenly",
+          verdict: Between.verdict(worst, clear_mm),
+          figure: "#{writer.with_unit(gap)} between",
+          value: gap,
+          unit: "mm",
+          limit: clear_mm,
+          working: working(placement),
+          reason: reason(gap, clearances, clear_mm, placement, writer),
+          remedy: if worst < clear_mm
+                    "Fewer of them, smaller ones, or #{(kind == "round") ? "another radius" : "another run"}."
+                  end
+        )
       end
 
       private
 
       def check
         return if kind != "along" || ends != "centred" || count.odd?
-        raise Errors::BadShape.new("An even number has none in the middle.", remedy: "Take #{count - 1} or #{count + 1}.", field: :count)
+        raise Errors::BadShape.new(
+          "An even number has none in the middle.",
+          remedy: "Take #{count - 1} or #{count + 1}.",
+          field: :count
+        )
       end
 
       def gaps(hulls)
@@ -78,9 +102,13 @@ module UpClose
 
       def reason(gap, clearances, clear_mm, placement, writer)
         out = clearances.count(&:negative?)
-        return "#{out} of them #{(out == 1) ? "sticks" : "stick"} out, over the edge or onto a place kept off." if out.positive?
+        if out.positive?
+          return "#{out} of them #{(out == 1) ? "sticks" : "stick"} out, over the edge or onto a place kept off."
+        end
         return "They lie on each other." if gap.negative?
-        return "Some come nearer than the #{writer.with_unit(clear_mm)} you asked for." if [gap, *clearances].min < clear_mm
+        if [gap, *clearances].min < clear_mm
+          return "Some come nearer than the #{writer.with_unit(clear_mm)} you asked for."
+        end
         "Each is #{writer.with_unit(pitch(placement))} from the next#{stretch(placement, writer)}."
       end
 
@@ -88,11 +116,15 @@ module UpClose
       def stretch(placement, writer)
         return unless wanted_mm
         share = (pitch(placement) / wanted_mm - 1) * 100
-        ", #{Working.number(share.abs, 1)} % #{share.negative? ? "less" : "more"} than the #{writer.with_unit(wanted_mm)} you asked for"
+        ", #{Working.number(share.abs, 1)} % #{share.negative? ? "less" : "more"} than the " \
+        "#{writer.with_unit(wanted_mm)} you asked for"
       end
 
       def working(placement)
-        return Working.new("2π × #{n(placement.centre.length)} ÷ #{count} = #{n(pitch(placement))} mm along the arc; 360 ÷ #{count} = #{n(360.0 / count)}°") if kind == "round"
+        if kind == "round"
+          return Working.new("2π × #{n(placement.centre.length)} ÷ #{count} = #{n(pitch(placement))} mm along the " \
+            "arc; 360 ÷ #{count} = #{n(360.0 / count)}°")
+        end
         Working.new("#{n(run_mm)} ÷ #{(ends == "whole") ? "(#{count} − 1)" : count} = #{n(step)} mm")
       end
 

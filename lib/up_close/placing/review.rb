@@ -16,9 +16,18 @@ module UpClose
       # how far the ink stays from the edge
       def edge
         gap = @room.clearance
-        Finding.new(key: :edge, title: (gap < 0) ? "Sticks out over the #{@shape.edge_word}" : "Clear of the #{@shape.edge_word}", verdict: edge_verdict(gap),
-          figure: mm(gap.abs), value: gap, unit: "mm", limit: @wanted, working: edge_working(gap),
-          reason: (gap < 0) ? "It is larger than the piece here." : "You asked for #{mm(@wanted)}.", remedy: edge_remedy(gap))
+        Finding.new(
+          key: :edge,
+          title: (gap < 0) ? "Sticks out over the #{@shape.edge_word}" : "Clear of the #{@shape.edge_word}",
+          verdict: edge_verdict(gap),
+          figure: mm(gap.abs),
+          value: gap,
+          unit: "mm",
+          limit: @wanted,
+          working: edge_working(gap),
+          reason: (gap < 0) ? "It is larger than the piece here." : "You asked for #{mm(@wanted)}.",
+          remedy: edge_remedy(gap)
+        )
       end
 
       # how large it could be
@@ -26,17 +35,34 @@ module UpClose
         here = @room.largest_here
         anywhere, = @room.largest_anywhere
         ratio = @room.placed.ink.aspect
-        Finding.new(key: :largest, title: "Largest that still fits here", verdict: :note, figure: @writer.pair(here, here * ratio), value: here, unit: "mm",
-          working: largest_working(here), reason: anywhere ? "Moved to its best place: #{@writer.pair(anywhere, anywhere * ratio)}." : "About this middle, at this turn.")
+        Finding.new(
+          key: :largest,
+          title: "Largest that still fits here",
+          verdict: :note,
+          figure: @writer.pair(here, here * ratio),
+          value: here,
+          unit: "mm",
+          working: largest_working(here),
+          reason: anywhere ? "Moved to its best place: " \
+            "#{@writer.pair(anywhere, anywhere * ratio)}." : "About this middle, at this turn."
+        )
       end
 
       # box middle against ink middle
       def middle
         offset = @room.placed.centroid - @room.placed.placement.centre
         return if offset.length < 0.05
-        Finding.new(key: :middle, title: "The ink's own middle", verdict: :note, figure: mm(offset.length), value: offset.length, unit: "mm",
-          working: Working.new("Σ(ink × place) ÷ Σ ink, less the box's middle: #{Working.number(offset.x)} right, #{Working.number(offset.y)} down"),
-          reason: "It lies #{direction(offset)} of the box's middle. Centring by ink looks truer to the eye.")
+        Finding.new(
+          key: :middle,
+          title: "The ink's own middle",
+          verdict: :note,
+          figure: mm(offset.length),
+          value: offset.length,
+          unit: "mm",
+          working: Working.new("Σ(ink × place) ÷ Σ ink, less the box's middle: #{Working.number(offset.x)} right, " \
+            "#{Working.number(offset.y)} down"),
+          reason: "It lies #{direction(offset)} of the box's middle. Centring by ink looks truer to the eye."
+        )
       end
 
       private
@@ -54,12 +80,14 @@ module UpClose
 
       def edge_working(gap)
         nearest = @room.placed.hull.min_by { |p| @shape.inside_distance(p) }
-        Working.new("nearest ink at #{Working.number(nearest.x)} right, #{Working.number(nearest.y)} down of the middle: #{Working.number(gap)} mm from the #{@shape.edge_word}")
+        Working.new("nearest ink at #{Working.number(nearest.x)} right, #{Working.number(nearest.y)} down of the " \
+          "middle: #{Working.number(gap)} mm from the #{@shape.edge_word}")
       end
 
       def largest_working(here)
         width = @room.placed.width_mm
-        Working.new("#{Working.number(width)} × #{Working.number(here / width, 3)} = #{Working.number(here)} wide, the nearest ink then #{Working.number(@wanted)} from the #{@shape.edge_word}")
+        Working.new("#{Working.number(width)} × #{Working.number(here / width, 3)} = #{Working.number(here)} wide, " \
+          "the nearest ink then #{Working.number(@wanted)} from the #{@shape.edge_word}")
       end
 
       def direction(offset)

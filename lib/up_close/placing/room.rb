@@ -26,16 +26,20 @@ module UpClose
 
       def fits? = clearance >= 0
 
-      # @return [Hash{Symbol => Array(Float, Point)}] how far to the outer edge each way, and from which point of the ink
+      # @return [Hash{Symbol => Array(Float, Point)}] how far to
+      #   the outer edge each way, and from which point of the ink
       def ways = @ways ||= DIRECTIONS.transform_values { |x, y| way(Geometry::Point.new(x, y)) }
 
       # @return [Float] width of the largest copy here: same middle, same turn; 0 when none fits
       def largest_here = @largest_here ||= grown
 
-      # @return [Array(Float, Point), nil] width of the largest copy anywhere at this turn, and its middle; nil for a ring
+      # @return [Array(Float, Point), nil] width of the largest copy
+      #   anywhere at this turn, and its middle; nil for a ring
       def largest_anywhere
         return if @shape.hole? || !@shape.convex?
-        @largest_anywhere ||= at_angle(@placement.turn_deg).then { |scale, found| [scale, centred_as_may_be(scale, found)] }
+        @largest_anywhere ||= at_angle(@placement.turn_deg).then do |scale, found|
+          [scale, centred_as_may_be(scale, found)]
+        end
       end
 
       # The best turn for the largest copy: every few degrees, then finer round the best.
@@ -62,14 +66,25 @@ module UpClose
       # @param ink [Artwork::Ink]  @param tolerance [Float] share of the width it is found to
       # @return [Room] the same mark with its middle elsewhere
       def moved_to(point, ink: @ink, tolerance: @tolerance)
-        Room.new(shape: @shape, ink: ink, placement: @placement.with(x_mm: point.x, y_mm: point.y), clearance_mm: @wanted, tolerance: tolerance)
+        Room.new(
+          shape: @shape,
+          ink: ink,
+          placement: @placement.with(x_mm: point.x, y_mm: point.y),
+          clearance_mm: @wanted,
+          tolerance: tolerance
+        )
       end
 
       # the ink with fewer corners, to look round with
       def rough
         @rough ||= begin
           size = [@ink.box.width, @ink.box.height].max
-          Artwork::Ink.new(box: @ink.box, hull: Geometry::Algorithms::ThinOut.call(@ink.hull, size * ROUGH), centroid: @ink.centroid, rows: some_rows)
+          Artwork::Ink.new(
+            box: @ink.box,
+            hull: Geometry::Algorithms::ThinOut.call(@ink.hull, size * ROUGH),
+            centroid: @ink.centroid,
+            rows: some_rows
+          )
         end
       end
 
@@ -82,13 +97,20 @@ module UpClose
         @at_turn[turn_deg] ||= turned_to(turn_deg, rough).largest_searched(LargestSearch::QUICK)
       end
 
-      def turned_to(turn_deg, ink = @ink) = Room.new(shape: @shape, ink: ink, placement: @placement.with(turn_deg: turn_deg), clearance_mm: @wanted)
+      def turned_to(turn_deg, ink = @ink)
+        Room.new(shape: @shape, ink: ink, placement: @placement.with(turn_deg: turn_deg), clearance_mm: @wanted)
+      end
 
       def at_angle(turn_deg)
         @at_angle ||= {}
         @at_angle[turn_deg] ||= begin
           unit = PlacedInk.new(@ink, Placement.new(width_mm: 1.0, turn_deg: turn_deg))
-          Geometry::Algorithms::LargestCopy.new(support: @shape.method(:support), outline: unit.hull, clearance: @wanted, directions: @shape.edge_normals).call
+          Geometry::Algorithms::LargestCopy.new(
+            support: @shape.method(:support),
+            outline: unit.hull,
+            clearance: @wanted,
+            directions: @shape.edge_normals
+          ).call
         end
       end
 
@@ -115,13 +137,21 @@ module UpClose
       def clear_of_hole(most)
         step = most / HOLE_STEPS
         low = (1...HOLE_STEPS).map { |i| most - step * i }.find { |w| clear_at?(w) } || (return 0.0)
-        Geometry::Algorithms::FallingRoot.call(low, low + step, tolerance: @tolerance) { |w| @shape.clearance_of(at(w)) - @wanted }
+        Geometry::Algorithms::FallingRoot.call(low, low + step, tolerance: @tolerance) do |w|
+          @shape.clearance_of(at(w)) - @wanted
+        end
       end
 
       # what some rows of the silhouette rule out, all of them do
-      def clear_at?(width) = [sparse, @ink].all? { |ink| @shape.clearance_of(PlacedInk.new(ink, @placement.with(width_mm: width))) >= @wanted - 1e-9 }
+      def clear_at?(width)
+        [sparse, @ink].all? do |ink|
+          @shape.clearance_of(PlacedInk.new(ink, @placement.with(width_mm: width))) >= @wanted - 1e-9
+        end
+      end
 
-      def sparse = @sparse ||= Artwork::Ink.new(box: @ink.box, hull: @ink.hull, centroid: @ink.centroid, rows: some_rows)
+      def sparse
+        @sparse ||= Artwork::Ink.new(box: @ink.box, hull: @ink.hull, centroid: @ink.centroid, rows: some_rows)
+      end
 
       def some_rows = @ink.rows.each_slice((@ink.rows.size / SOME_ROWS.to_f).ceil.clamp(1, 1000)).map(&:first)
 

@@ -18,14 +18,25 @@ module UpClose
 
       private
 
-      def along(axis) = [0.0, *@others.map { |other| other.centre.public_send(axis) }, *beside(axis)].map { |value| value.round(6) }.uniq.sort
+      def along(axis)
+        [0.0, *@others.map { |other| other.centre.public_send(axis) }, *beside(axis)]
+          .map { |value| value.round(6) }
+          .uniq
+          .sort
+      end
 
       # with its box so far from an edge
       def beside(axis)
         box = Geometry::Box.around(@room.placed.hull)
         middle = @room.placed.placement.centre.public_send(axis)
         low, high = (axis == :x) ? [box.x, box.right] : [box.y, box.bottom]
-        normals(axis).map { |n, side| side.positive? ? @shape.support(n) - @wanted - (high - middle) : -(@shape.support(n) - @wanted) + (middle - low) }
+        normals(axis).map do |n, side|
+          if side.positive?
+            @shape.support(n) - @wanted - (high - middle)
+          else
+            -(@shape.support(n) - @wanted) + (middle - low)
+          end
+        end
       end
 
       def normals(axis)

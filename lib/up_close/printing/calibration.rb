@@ -17,7 +17,8 @@ module UpClose
       # @param residual_mm [Float, nil] root mean square of what is left
       # @raise [Errors::BadShape]
       def initialize(x_scale:, y_scale:, skew_deg: 0.0, turn_deg: 0.0, offset: nil, residual_mm: nil, crosses: nil)
-        @x_scale, @y_scale, @skew_deg, @turn_deg, @offset, @residual_mm, @crosses = x_scale, y_scale, skew_deg, turn_deg, offset, residual_mm, crosses
+        @x_scale, @y_scale, @skew_deg, @turn_deg, @offset, @residual_mm, @crosses =
+          x_scale, y_scale, skew_deg, turn_deg, offset, residual_mm, crosses
         check
         freeze
       end
@@ -26,7 +27,11 @@ module UpClose
       # @param hash [Hash{Symbol => Object}]
       def self.from_h(hash)
         offset = hash[:offset_mm]
-        new(**hash.slice(:x_scale, :y_scale, :skew_deg, :residual_mm, :crosses), turn_deg: hash[:turn_deg] || 0.0, offset: offset && Geometry::Point[*offset])
+        new(
+          **hash.slice(:x_scale, :y_scale, :skew_deg, :residual_mm, :crosses),
+          turn_deg: hash[:turn_deg] || 0.0,
+          offset: offset && Geometry::Point[*offset]
+        )
       end
 
       # By a least-squares map of the crosses: x′ = ax + cy + e, y′ = bx + dy + f.
@@ -35,15 +40,28 @@ module UpClose
       def self.from_map(map, known_frame:, **more)
         turn = Math.atan2(map.b, map.a)
         lean = Math.atan2(-map.c, map.d) - turn
-        new(x_scale: Math.hypot(map.a, map.b), y_scale: Math.hypot(map.c, map.d), skew_deg: -lean * 180 / Math::PI,
-          turn_deg: known_frame ? turn * 180 / Math::PI : 0.0, offset: known_frame ? Geometry::Point[map.e, map.f] : nil, **more)
+        new(
+          x_scale: Math.hypot(map.a, map.b),
+          y_scale: Math.hypot(map.c, map.d),
+          skew_deg: -lean * 180 / Math::PI,
+          turn_deg: known_frame ? turn * 180 / Math::PI : 0.0,
+          offset: known_frame ? Geometry::Point[map.e, map.f] : nil,
+          **more
+        )
       end
 
       # What the printer does to a page, as far as it is known.
       # @return [Geometry::Transform]
       def map
         turn, lean = turn_deg * Math::PI / 180, (turn_deg - skew_deg) * Math::PI / 180
-        Geometry::Transform.new(x_scale * Math.cos(turn), x_scale * Math.sin(turn), -y_scale * Math.sin(lean), y_scale * Math.cos(lean), offset ? offset.x : 0, offset ? offset.y : 0)
+        Geometry::Transform.new(
+          x_scale * Math.cos(turn),
+          x_scale * Math.sin(turn),
+          -y_scale * Math.sin(lean),
+          y_scale * Math.cos(lean),
+          offset ? offset.x : 0,
+          offset ? offset.y : 0
+        )
       end
 
       # What a page is drawn with so that it comes out true: the map undone. Where the
@@ -60,30 +78,66 @@ module UpClose
 
       # @return [Working]
       def working
-        Working.new("x #{percent(x_scale)}, y #{percent(y_scale)}, skew #{Working.number(skew_deg, 3)}°#{", on the paper #{Working.number(offset.x)} right, #{Working.number(offset.y)} down, turned #{Working.number(turn_deg, 3)}°" if offset}#{", residual #{Working.number(residual_mm, 3)} mm over #{crosses} crosses" if residual_mm}",
-          source: residual_mm ? "least squares over the crosses found" : "measured by rule")
+        Working.new(
+          "x #{percent(x_scale)}, y #{percent(y_scale)}, skew " \
+          "#{Working.number(skew_deg, 3)}°#{on_paper}#{residual}",
+          source: residual_mm ? "least squares over the crosses found" : "measured by rule"
+        )
       end
+
+      # @return [String] where the page lies on its paper, empty when that was not measured
+      def on_paper
+        return "" unless offset
+        ", on the paper #{Working.number(offset.x)} right, #{Working.number(offset.y)} down, " \
+          "turned #{Working.number(turn_deg, 3)}°"
+      end
+
+      # @return [String] how far the crosses found lie from where this puts them
+      def residual = residual_mm ? ", residual #{Working.number(residual_mm, 3)} mm over #{crosses} crosses" : ""
 
       def percent(scale) = "#{Working.number(scale * 100, 3)} %"
 
       def to_h
-        {x_scale: x_scale, y_scale: y_scale, skew_deg: skew_deg, turn_deg: turn_deg, offset_mm: offset&.to_a, residual_mm: residual_mm, crosses: crosses}
+        {
+          x_scale: x_scale,
+          y_scale: y_scale,
+          skew_deg: skew_deg,
+          turn_deg: turn_deg,
+          offset_mm: offset&.to_a,
+          residual_mm: residual_mm,
+          crosses: crosses
+        }
       end
 
       private
 
       def inverse(m)
         det = m.determinant
-        Geometry::Transform.new(m.d / det, -m.b / det, -m.c / det, m.a / det, (m.c * m.f - m.d * m.e) / det, (m.b * m.e - m.a * m.f) / det)
+        Geometry::Transform.new(
+          m.d / det,
+          -m.b / det,
+          -m.c / det,
+          m.a / det,
+          (m.c * m.f - m.d * m.e) / det,
+          (m.b * m.e - m.a * m.f) / det
+        )
       end
 
       def check
         {"x" => x_scale, "y" => y_scale}.each do |way, scale|
           next if SCALES.cover?(scale)
-          raise Errors::BadShape.new("The scale in #{way} comes to #{percent(scale)}: no printer is that far off.", remedy: "Print at 100 %, no fit to page, and measure again.", field: :"#{way}_scale")
+          raise Errors::BadShape.new(
+            "The scale in #{way} comes to #{percent(scale)}: no printer is that far off.",
+            remedy: "Print at 100 %, no fit to page, and measure again.",
+            field: :"#{way}_scale"
+          )
         end
         return if SKEW_DEG.cover?(skew_deg)
-        raise Errors::BadShape.new("The skew comes to #{Working.number(skew_deg)}°: no printer is that far off.", remedy: "Measure the diagonal again, from the cross at the top left to the one at the bottom right.", field: :diagonal)
+        raise Errors::BadShape.new(
+          "The skew comes to #{Working.number(skew_deg)}°: no printer is that far off.",
+          remedy: "Measure the diagonal again, from the cross at the top left to the one at the bottom right.",
+          field: :diagonal
+        )
       end
     end
   end

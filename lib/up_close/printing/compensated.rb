@@ -13,7 +13,9 @@ module UpClose
       def sheets = @pack.sheets
 
       # @return [Array<Page>]
-      def pages = @pages ||= @calibration ? @pack.pages.map { |page| page.drawn_by(@calibration.undo(page.paper)) } : @pack.pages
+      def pages
+        @pages ||= @calibration ? @pack.pages.map { |page| page.drawn_by(@calibration.undo(page.paper)) } : @pack.pages
+      end
     end
   end
 end

@@ -22,11 +22,15 @@ module UpClose
       # trimmed to its box
       # @param number [Integer] which copy  @param trim [Geometry::Box]
       # @return [Array] items
-      def boxed(number, trim, turn: 0) = [mark(number, trim.grown(-border), turn), *ticks(turned(trim, turn)), *windows(turned(trim, turn))]
+      def boxed(number, trim, turn: 0)
+        [mark(number, trim.grown(-border), turn), *ticks(turned(trim, turn)), *windows(turned(trim, turn))]
+      end
 
       # cut out along a line
       # @param line [Array<Geometry::Point>] round it, on the page
-      def cut_out(number, box, line, turn:) = [mark(number, box, turn), Items::Line.new([*line, line.first], colour: CUT_LINE)]
+      def cut_out(number, box, line, turn:)
+        [mark(number, box, turn), Items::Line.new([*line, line.first], colour: CUT_LINE)]
+      end
 
       private
 
@@ -38,7 +42,12 @@ module UpClose
       # a quarter turn about its middle changes its sides
       def turned(box, turn)
         return box if (turn % 180).zero?
-        Geometry::Box.new(x: box.centre.x - box.height / 2, y: box.centre.y - box.width / 2, width: box.height, height: box.width)
+        Geometry::Box.new(
+          x: box.centre.x - box.height / 2,
+          y: box.centre.y - box.width / 2,
+          width: box.height,
+          height: box.width
+        )
       end
 
       # one in the middle of each side, its foot on the trim line, its tip towards the ink
@@ -46,7 +55,12 @@ module UpClose
         return [] unless @windows && border >= 3
         half, deep = WINDOW_MM / 2, border * WINDOW_SHARE
         middle = box.centre
-        [[middle.x, box.y, 0, 1], [middle.x, box.bottom, 0, -1], [box.x, middle.y, 1, 0], [box.right, middle.y, -1, 0]].map do |x, y, inx, iny|
+        [
+          [middle.x, box.y, 0, 1],
+          [middle.x, box.bottom, 0, -1],
+          [box.x, middle.y, 1, 0],
+          [box.right, middle.y, -1, 0]
+        ].map do |x, y, inx, iny|
           foot = Geometry::Point.new(x, y)
           along = Geometry::Point.new(iny.abs, inx.abs) * half
           Items::Line.new([foot - along, foot + Geometry::Point.new(inx, iny) * deep, foot + along])
@@ -59,7 +73,9 @@ module UpClose
         size = [1.2, box.width / 4, box.height / 4].min
         [[box.x, 1], [box.right, -1]].product([[box.y, 1], [box.bottom, -1]]).flat_map do |(x, sx), (y, sy)|
           corner = Geometry::Point.new(x, y)
-          [Geometry::Point.new(x + sx * size, y), Geometry::Point.new(x, y + sy * size)].map { |tip| Items::Line.new([corner, tip]) }
+          [Geometry::Point.new(x + sx * size, y), Geometry::Point.new(x, y + sy * size)].map do |tip|
+            Items::Line.new([corner, tip])
+          end
         end
       end
     end

@@ -5,7 +5,11 @@ module UpClose
     # What a sheet says of itself, outside the marks. Frozen.
     class Heading
       LINE_MM = 4.2
-      READS = {true => "Reads backwards on purpose", false => "Reads as it is", :some => "Those with a turned letter read backwards on purpose"}.freeze
+      READS = {
+        true => "Reads backwards on purpose",
+        false => "Reads as it is",
+        :some => "Those with a turned letter read backwards on purpose"
+      }.freeze
 
       # @param title [String] job and mark  @param stock [Sheets::Stock]
       def initialize(title:, stock:)

@@ -14,7 +14,8 @@ module UpClose
       WIDE = 0.85
       PEN = 0.16
       # a letter R, seen from behind: stem and bowl, then the leg
-      TURNED = [[[1, 1], [1, 0], [0.45, 0], [0.2, 0.12], [0.2, 0.4], [0.45, 0.52], [1, 0.52]], [[0.5, 0.52], [0.1, 1]]].freeze
+      TURNED = [[[1, 1], [1, 0], [0.45, 0], [0.2, 0.12], [0.2, 0.4], [0.45, 0.52], [1, 0.52]], [[0.5, 0.52], [0.1, 1]]]
+        .freeze
 
       module_function
 
@@ -27,7 +28,10 @@ module UpClose
         flat = outline.select { |p| p.y - top.y < 1e-6 }
         x = (flat.map(&:x).minmax.sum - width(words, turned, size)) / 2
         foot = top.y - CLEAR
-        [Items::Text.new(words, x: x, y: foot, size: size), *(turned ? sign(x + (words.length * WIDE + 0.3) * size, foot, size) : [])]
+        [
+          Items::Text.new(words, x: x, y: foot, size: size),
+          *(turned ? sign(x + (words.length * WIDE + 0.3) * size, foot, size) : [])
+        ]
       end
 
       def width(words, turned, size) = (words.length * WIDE + (turned ? 1.3 : 0)) * size
@@ -36,12 +40,21 @@ module UpClose
       # @return [Float, nil]
       def height(figures, gap_mm)
         reach = gap_mm - CLEAR / 2
-        size = [TALL, (1..30).map { |i| i * 0.05 }.select { |h| Math.hypot(figures * WIDE * h / 2, CLEAR + h) <= reach }.max || 0].min
+        size = [
+          TALL,
+          (1..30).map { |i| i * 0.05 }.select { |h| Math.hypot(figures * WIDE * h / 2, CLEAR + h) <= reach }.max || 0
+        ].min
         size if size >= LEAST
       end
 
       def sign(x, foot, size)
-        TURNED.map { |stroke| Items::Line.new(stroke.map { |px, py| Geometry::Point[x + px * size * 0.8, foot - size + py * size] }, width: PEN, colour: Colour::BLACK) }
+        TURNED.map do |stroke|
+          Items::Line.new(
+            stroke.map { |px, py| Geometry::Point[x + px * size * 0.8, foot - size + py * size] },
+            width: PEN,
+            colour: Colour::BLACK
+          )
+        end
       end
     end
   end

@@ -24,7 +24,12 @@ module UpClose
 
       # @return [Geometry::Box] where marks may lie
       def inside(paper)
-        Geometry::Box.new(x: frame, y: frame + heading, width: paper.width_mm - 2 * frame, height: paper.height_mm - 2 * frame - heading)
+        Geometry::Box.new(
+          x: frame,
+          y: frame + heading,
+          width: paper.width_mm - 2 * frame,
+          height: paper.height_mm - 2 * frame - heading
+        )
       end
     end
   end

@@ -16,7 +16,8 @@ module UpClose
         # @param title [String]  @param used [Array] rings, mm
         # @param places [Array<Place>]  @param fresh [Boolean]  @param carrier [Carrier, nil]
         def initialize(title:, width_mm:, height_mm:, places:, used: [], fresh: true, carrier: nil)
-          @title, @width_mm, @height_mm, @used, @places, @fresh, @carrier = title, width_mm, height_mm, used, places, fresh, carrier
+          @title, @width_mm, @height_mm, @used, @places, @fresh, @carrier =
+            title, width_mm, height_mm, used, places, fresh, carrier
           freeze
         end
 
@@ -47,7 +48,11 @@ module UpClose
         # @return [Array] items
         def items(place)
           box = ink_box(place)
-          boxed ? copy.boxed(place.copy, box.grown(copy.border), turn: place.turn) : copy.cut_out(place.copy, box, place.line(outline), turn: place.turn)
+          if boxed
+            copy.boxed(place.copy, box.grown(copy.border), turn: place.turn)
+          else
+            copy.cut_out(place.copy, box, place.line(outline), turn: place.turn)
+          end
         end
       end
 
@@ -64,7 +69,9 @@ module UpClose
       def copies = @laid.sum { |sheet| sheet.places.size }
 
       # @return [Array<Page>]
-      def pages = @pages ||= @laid.each_with_index.map { |sheet, i| page(sheet, (sheet.fresh? ? furniture(sheet, i) : [])) }
+      def pages
+        @pages ||= @laid.each_with_index.map { |sheet, i| page(sheet, (sheet.fresh? ? furniture(sheet, i) : [])) }
+      end
 
       # what goes on plain paper first, to hold against the sheet and to measure
       # @return [Array<Page>]
@@ -77,7 +84,10 @@ module UpClose
       private
 
       def page(sheet, items)
-        made = Page.new(paper: sheet.paper, items: items + sheet.places.flat_map { |place| @kinds.fetch(place.mark).items(place) + label(place) })
+        made = Page.new(
+          paper: sheet.paper,
+          items: items + sheet.places.flat_map { |place| @kinds.fetch(place.mark).items(place) + label(place) }
+        )
         sheet.carrier ? sheet.carrier.carried(made) : made
       end
 
@@ -86,23 +96,36 @@ module UpClose
         Label.items("#{place.letter}#{place.copy}", place.line(kind.outline), gap_mm: @gap, turned: kind.mirrored)
       end
 
-      def furniture(sheet, index) = Furniture.items(sheet.paper, @heading, sheet: index + 1, sheets: sheets, mirrored: mirrored)
+      def furniture(sheet, index)
+        Furniture.items(sheet.paper, @heading, sheet: index + 1, sheets: sheets, mirrored: mirrored)
+      end
 
       # true, false, or :some
       def mirrored = @kinds.values.map(&:mirrored).uniq.then { |found| (found.size > 1) ? :some : found.first }
 
       # bars and words that would fall on a mark or on what is gone are left out of a proof
       def free_furniture(sheet, index)
-        taken = sheet.used.map { |ring| Geometry::Box.around(ring.map { |x, y| Geometry::Point[x, y] }) } + sheet.places.map { |place| Geometry::Box.around(place.line(@kinds.fetch(place.mark).outline)) }
+        taken = sheet.used.map { |ring|
+          Geometry::Box.around(ring.map { |x, y| Geometry::Point[x, y] })
+        } + sheet.places.map { |place| Geometry::Box.around(place.line(@kinds.fetch(place.mark).outline)) }
         furniture(sheet, index).reject { |item| taken.any? { |box| box.overlaps?(extent(item)) } }
       end
 
       def extent(item)
         return item.box if item.respond_to?(:box)
-        Geometry::Box.new(x: item.x, y: item.y - item.size, width: item.words.length * item.size, height: item.size * 1.3)
+        Geometry::Box.new(
+          x: item.x,
+          y: item.y - item.size,
+          width: item.words.length * item.size,
+          height: item.size * 1.3
+        )
       end
 
-      def gone(sheet) = sheet.used.map { |ring| Items::Line.new([*ring, ring.first].map { |x, y| Geometry::Point[x, y] }, width: 0.35, colour: GONE) }
+      def gone(sheet)
+        sheet.used.map do |ring|
+          Items::Line.new([*ring, ring.first].map { |x, y| Geometry::Point[x, y] }, width: 0.35, colour: GONE)
+        end
+      end
     end
   end
 end

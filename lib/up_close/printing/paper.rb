@@ -11,12 +11,22 @@ module UpClose
         freeze
       end
 
-      ALL = [new("a4", "A4", 210.0, 297.0), new("letter", "Letter", 215.9, 279.4), new("a5", "A5", 148.0, 210.0), new("a3", "A3", 297.0, 420.0), new("tabloid", "Tabloid", 279.4, 431.8)].freeze
+      ALL = [
+        new("a4", "A4", 210.0, 297.0),
+        new("letter", "Letter", 215.9, 279.4),
+        new("a5", "A5", 148.0, 210.0),
+        new("a3", "A3", 297.0, 420.0),
+        new("tabloid", "Tabloid", 279.4, 431.8)
+      ].freeze
 
       # @raise [Errors::Unknown]
       def self.fetch(key)
         ALL.find { |paper| paper.key == key.to_s.downcase } ||
-          raise(Errors::Unknown.new("Up Close prints on no paper called “#{key}”.", remedy: "Choose one of: #{ALL.map(&:key).join(", ")}.", field: :paper))
+          raise(Errors::Unknown.new(
+            "Up Close prints on no paper called “#{key}”.",
+            remedy: "Choose one of: #{ALL.map(&:key).join(", ")}.",
+            field: :paper
+          ))
       end
 
       # the same sheet lying on its side

@@ -34,14 +34,20 @@ module UpClose
         Array.new(copies) do |i|
           sheet, place = i.divmod(per_sheet)
           row, column = place.divmod(columns)
-          box = Geometry::Box.new(x: @inside.x + column * (@width + @gap), y: @inside.y + row * (@height + @gap), width: @width, height: @height)
+          box = Geometry::Box.new(
+            x: @inside.x + column * (@width + @gap),
+            y: @inside.y + row * (@height + @gap),
+            width: @width,
+            height: @height
+          )
           Cell.new(sheet: sheet + 1, copy: i + 1, box: box)
         end
       end
 
       # @return [Working]
       def working
-        Working.new("⌊(#{n(@inside.width)} + #{n(@gap)}) ÷ (#{n(@width)} + #{n(@gap)})⌋ × ⌊(#{n(@inside.height)} + #{n(@gap)}) ÷ (#{n(@height)} + #{n(@gap)})⌋ = #{columns} × #{rows} = #{per_sheet}")
+        Working.new("⌊(#{n(@inside.width)} + #{n(@gap)}) ÷ (#{n(@width)} + #{n(@gap)})⌋ × ⌊(#{n(@inside.height)} + " \
+          "#{n(@gap)}) ÷ (#{n(@height)} + #{n(@gap)})⌋ = #{columns} × #{rows} = #{per_sheet}")
       end
 
       private

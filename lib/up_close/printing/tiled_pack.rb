@@ -19,12 +19,22 @@ module UpClose
       attr_reader :paper, :copies, :width_mm, :height_mm, :overlap
 
       # @raise [Errors::DoesNotFit]
-      def initialize(artwork:, ink:, width_mm:, mirrored:, copies:, paper:, border_mm:, heading:, margins: Margins.new, overlap_mm: OVERLAP)
+      def initialize(
+        artwork:, ink:, width_mm:, mirrored:, copies:, paper:, border_mm:, heading:, margins: Margins.new,
+        overlap_mm: OVERLAP
+      )
         @artwork, @ink, @width_mm, @height_mm, @mirrored = artwork, ink, width_mm.to_f, width_mm * ink.aspect, mirrored
         @copies, @border, @heading, @margins, @overlap = copies, border_mm, heading, margins, overlap_mm
         @paper = [paper, paper.landscape].min_by { |p| grid(p).reduce(:*) }
-        refuse("The overlap leaves nothing of a sheet.", "Less than #{Working.number(inside.width / 2, 0)} mm is well.") if overlap * 2 > [inside.width, inside.height].min
-        refuse("That is #{sheets} sheets; #{MOST_SHEETS} is the most.", "Take larger paper, or fewer copies.") if sheets > MOST_SHEETS
+        if overlap * 2 > [inside.width, inside.height].min
+          refuse(
+            "The overlap leaves nothing of a sheet.",
+            "Less than #{Working.number(inside.width / 2, 0)} mm is well."
+          )
+        end
+        if sheets > MOST_SHEETS
+          refuse("That is #{sheets} sheets; #{MOST_SHEETS} is the most.", "Take larger paper, or fewer copies.")
+        end
       end
 
       def inside(on = @paper) = @margins.inside(on)
@@ -38,7 +48,9 @@ module UpClose
       # @return [Array<Tile>] row by row
       def tiles
         columns, rows = grid
-        Array.new(rows) { |row| Array.new(columns) { |column| Tile.new(row, column, part(column, row, columns, rows)) } }.flatten
+        Array
+          .new(rows) { |row| Array.new(columns) { |column| Tile.new(row, column, part(column, row, columns, rows)) } }
+          .flatten
       end
 
       # the drawing of how they go together counts as one
@@ -49,7 +61,11 @@ module UpClose
 
       # @return [Array<Rows::Cell>] each tile on its sheet
       def cells
-        (1..copies).flat_map { |copy| tiles.each_with_index.map { |tile, i| Rows::Cell.new(sheet: 2 + (copy - 1) * tiles.size + i, copy: copy, box: on_page(tile)) } }
+        (1..copies).flat_map do |copy|
+          tiles.each_with_index.map do |tile, i|
+            Rows::Cell.new(sheet: 2 + (copy - 1) * tiles.size + i, copy: copy, box: on_page(tile))
+          end
+        end
       end
 
       def bars = Furniture.items(paper, @heading, sheet: 1, sheets: sheets, mirrored: @mirrored).grep(Items::Bar)
@@ -57,9 +73,20 @@ module UpClose
       # @return [Finding]
       def finding
         columns, rows = grid
-        Finding.new(key: :sheets, title: "In tiles", verdict: :note, figure: "#{columns} × #{rows}", value: columns * rows,
-          working: Working.new("⌈(#{n(whole.width)} − #{n(overlap)}) ÷ (#{n(inside.width)} − #{n(overlap)})⌉ × ⌈(#{n(whole.height)} − #{n(overlap)}) ÷ (#{n(inside.height)} − #{n(overlap)})⌉ = #{columns} × #{rows}", source: "an overlap of #{n(OVERLAP)} mm is a starting value"),
-          reason: "#{tiles.size} sheets of #{paper.title} a copy, each lapping over its neighbour by #{n(overlap)} mm, after one that shows how they go together. Lay them by the ticks, tick on tick.")
+        Finding.new(
+          key: :sheets,
+          title: "In tiles",
+          verdict: :note,
+          figure: "#{columns} × #{rows}",
+          value: columns * rows,
+          working: Working.new(
+            "⌈(#{n(whole.width)} − #{n(overlap)}) ÷ (#{n(inside.width)} − #{n(overlap)})⌉ × ⌈(#{n(whole.height)} − " \
+            "#{n(overlap)}) ÷ (#{n(inside.height)} − #{n(overlap)})⌉ = #{columns} × #{rows}",
+            source: "an overlap of #{n(OVERLAP)} mm is a starting value"
+          ),
+          reason: "#{tiles.size} sheets of #{paper.title} a copy, each lapping over its neighbour by #{n(overlap)} " \
+            "mm, after one that shows how they go together. Lay them by the ticks, tick on tick."
+        )
       end
 
       private
@@ -69,21 +96,37 @@ module UpClose
       def count(size, room) = (size <= room + 1e-9) ? 1 : ((size - overlap) / (room - overlap) - 1e-9).ceil
 
       def part(column, row, columns, rows)
-        wide, tall = [[whole.width, columns], [whole.height, rows]].map { |size, many| (size + (many - 1) * overlap) / many }
+        wide, tall = [[whole.width, columns], [whole.height, rows]].map do |size, many|
+          (size + (many - 1) * overlap) / many
+        end
         Geometry::Box.new(x: column * (wide - overlap), y: row * (tall - overlap), width: wide, height: tall)
       end
 
       def on_page(tile) = Geometry::Box.new(x: inside.x, y: inside.y, width: tile.part.width, height: tile.part.height)
 
       def mark(left, top, scale = 1.0)
-        box = Geometry::Box.new(x: left + @border * scale, y: top + @border * scale, width: width_mm * scale, height: height_mm * scale)
+        box = Geometry::Box.new(
+          x: left + @border * scale,
+          y: top + @border * scale,
+          width: width_mm * scale,
+          height: height_mm * scale
+        )
         Items::Mark.new(artwork: @artwork, ink: @ink, box: box, mirrored: @mirrored)
       end
 
       def page(tile, copy)
         at = on_page(tile)
         window = Items::Window.new(at, [mark(at.x - tile.part.x, at.y - tile.part.y)])
-        Page.new(paper: paper, items: [*furniture(2 + (copy - 1) * tiles.size + tiles.index(tile)), window, outline(at), *joins(tile, at), name(tile, at)])
+        Page.new(
+          paper: paper,
+          items: [
+            *furniture(2 + (copy - 1) * tiles.size + tiles.index(tile)),
+            window,
+            outline(at),
+            *joins(tile, at),
+            name(tile, at)
+          ]
+        )
       end
 
       def furniture(sheet) = Furniture.items(paper, @heading, sheet: sheet, sheets: sheets, mirrored: @mirrored)
@@ -95,18 +138,39 @@ module UpClose
       # ticks outside the window, on the middle of each overlap
       def joins(tile, at)
         columns, rows = grid
-        across = [(tile.column > 0) ? at.x + overlap / 2 : nil, (tile.column < columns - 1) ? at.right - overlap / 2 : nil].compact
-        down = [(tile.row > 0) ? at.y + overlap / 2 : nil, (tile.row < rows - 1) ? at.bottom - overlap / 2 : nil].compact
-        across.flat_map { |x| [tick(x, at.y, x, at.y - TICK), tick(x, at.bottom, x, at.bottom + TICK)] } + down.flat_map { |y| [tick(at.x, y, at.x - TICK, y), tick(at.right, y, at.right + TICK, y)] }
+        across = [
+          (tile.column > 0) ? at.x + overlap / 2 : nil,
+          (tile.column < columns - 1) ? at.right - overlap / 2 : nil
+        ].compact
+        down =
+          [(tile.row > 0) ? at.y + overlap / 2 : nil, (tile.row < rows - 1) ? at.bottom - overlap / 2 : nil].compact
+        across.flat_map { |x|
+          [tick(x, at.y, x, at.y - TICK), tick(x, at.bottom, x, at.bottom + TICK)]
+        } + down.flat_map { |y| [tick(at.x, y, at.x - TICK, y), tick(at.right, y, at.right + TICK, y)] }
       end
 
-      def tick(x0, y0, x1, y1) = Items::Line.new([Geometry::Point[x0, y0], Geometry::Point[x1, y1]], width: 0.15, colour: Colour::BLACK)
+      def tick(x0, y0, x1, y1)
+        Items::Line.new([Geometry::Point[x0, y0], Geometry::Point[x1, y1]], width: 0.15, colour: Colour::BLACK)
+      end
 
       # the whole, small, with every tile's outline and name
       def assembly
-        room = Geometry::Box.new(x: 20, y: ASSEMBLY_TOP, width: paper.width_mm - 40, height: paper.height_mm - ASSEMBLY_TOP - 24)
+        room = Geometry::Box.new(
+          x: 20,
+          y: ASSEMBLY_TOP,
+          width: paper.width_mm - 40,
+          height: paper.height_mm - ASSEMBLY_TOP - 24
+        )
         scale = [room.width / whole.width, room.height / whole.height].min
-        Page.new(paper: paper, items: [*furniture(1), Items::Text.new(assembly_words(scale), x: 20, y: ASSEMBLY_TOP - 5), mark(room.x, room.y, scale), *tiles.flat_map { |tile| drawn(tile, room, scale) }])
+        Page.new(
+          paper: paper,
+          items: [
+            *furniture(1),
+            Items::Text.new(assembly_words(scale), x: 20, y: ASSEMBLY_TOP - 5),
+            mark(room.x, room.y, scale),
+            *tiles.flat_map { |tile| drawn(tile, room, scale) }
+          ]
+        )
       end
 
       def assembly_words(scale)
@@ -116,8 +180,20 @@ module UpClose
 
       def drawn(tile, room, scale)
         part = tile.part
-        box = Geometry::Box.new(x: room.x + part.x * scale, y: room.y + part.y * scale, width: part.width * scale, height: part.height * scale)
-        [Items::Line.new([*box.corners, box.corners.first], width: 0.2, colour: Colour.new(90, 90, 90)), Items::Block.new(Geometry::Box.new(x: box.x + 1, y: box.y + 1.4, width: 3.0 * tile.name.length, height: 4.6), colour: Colour::WHITE), Items::Text.new(tile.name, x: box.x + 2, y: box.y + 5, size: 2.6, bold: true)]
+        box = Geometry::Box.new(
+          x: room.x + part.x * scale,
+          y: room.y + part.y * scale,
+          width: part.width * scale,
+          height: part.height * scale
+        )
+        [
+          Items::Line.new([*box.corners, box.corners.first], width: 0.2, colour: Colour.new(90, 90, 90)),
+          Items::Block.new(
+            Geometry::Box.new(x: box.x + 1, y: box.y + 1.4, width: 3.0 * tile.name.length, height: 4.6),
+            colour: Colour::WHITE
+          ),
+          Items::Text.new(tile.name, x: box.x + 2, y: box.y + 5, size: 2.6, bold: true)
+        ]
       end
 
       def refuse(reason, remedy) = raise(Errors::DoesNotFit.new(reason, remedy: remedy, field: :paper))

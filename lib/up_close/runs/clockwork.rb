@@ -10,7 +10,8 @@ module UpClose
       class State
         attr_reader :step, :index, :name, :opens_at, :closes_at, :best_at
 
-        # @param name [Symbol] :ready (nothing to wait for), :early, :open, :best, :closing, :late, :over (waited too long), :done
+        # @param name [Symbol] :ready (nothing to wait for), :early, :open,
+        #   :best, :closing, :late, :over (waited too long), :done
         def initialize(step:, index:, name:, opens_at: nil, closes_at: nil, best_at: nil)
           @step, @index, @name, @opens_at, @closes_at, @best_at = step, index, name, opens_at, closes_at, best_at
           freeze
@@ -65,7 +66,12 @@ module UpClose
       # @return [Numeric]
       def ready_at(now)
         place = index
-        done = place ? LeastTime.ready_at(@steps.drop(place), from: came_at(place), done: @done_at, now: now) : @done_at.values.max
+        done = place ? LeastTime.ready_at(
+          @steps.drop(place),
+          from: came_at(place),
+          done: @done_at,
+          now: now
+        ) : @done_at.values.max
         [done, *moments(now).values].max
       end
 
@@ -81,12 +87,19 @@ module UpClose
 
       # when both its own length and a window hold it back, the later of the two
       def opening(step, place)
-        [(came_at(place) + step.least_s if step.wait?), (anchor(step, place) + step.earliest_s if step.earliest_s)].compact.max
+        [(came_at(place) + step.least_s if step.wait?), (anchor(step, place) + step.earliest_s if step.earliest_s)]
+          .compact
+          .max
       end
 
       # when both end it, the sooner
       def closing(step, place)
-        [(came_at(place) + step.most_s if step.wait? && step.most_s), (anchor(step, place) + step.latest_s if step.latest_s)].compact.min
+        [
+          (came_at(place) + step.most_s if step.wait? && step.most_s),
+          (anchor(step, place) + step.latest_s if step.latest_s)
+        ]
+          .compact
+          .min
       end
 
       def anchor(step, place) = @done_at.fetch(step.after, came_at(place))
@@ -103,8 +116,13 @@ module UpClose
         opens, closes = opening(step, place), closing(step, place)
         best = step.best_s && anchor(step, place) + step.best_s
         begun = opens || anchor(step, place)
-        [(Turn.new(:early) if opens), Turn.new((opens || closes) ? :open : :ready, opens), (Turn.new(:best, best) if best),
-          (Turn.new(:closing, closing_from(begun, closes), true) if closes), (Turn.new(step.wait? ? :over : :late, closes, true) if closes)].compact
+        [
+          (Turn.new(:early) if opens),
+          Turn.new((opens || closes) ? :open : :ready, opens),
+          (Turn.new(:best, best) if best),
+          (Turn.new(:closing, closing_from(begun, closes), true) if closes),
+          (Turn.new(step.wait? ? :over : :late, closes, true) if closes)
+        ].compact
       end
 
       def closing_from(begun, closes) = closes - [(closes - begun) * CLOSING_SHARE, MOST_CLOSING_S].min

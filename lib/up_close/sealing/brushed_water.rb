@@ -23,7 +23,10 @@ module UpClose
       coat_words "Thin, along the grain, one pass: do not brush back into it."
       over :film, :watch, "Brushing can drag film.", "One spray coat goes first: it is a step of its own."
       over :toner, :fine, "Toner takes it well."
-      over :dye_ink, :stop, "Water in it wets dye ink again, and smears it.", "Use spray acrylic clear; varnish over that once it has cured."
+      over :dye_ink,
+        :stop,
+        "Water in it wets dye ink again, and smears it.",
+        "Use spray acrylic clear; varnish over that once it has cured."
     end
   end
 end

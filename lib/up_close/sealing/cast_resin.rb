@@ -22,7 +22,10 @@ module UpClose
       cautions :gloves_nitrile
       # by weight, no less than can be weighed out
       coat_words "Mixed by weight, poured thin, bubbles drawn out with a breath of warm air."
-      over :film, :watch, "Air and water under film come up as bubbles.", "The film dries a day, and one spray coat goes first: both are steps."
+      over :film,
+        :watch,
+        "Air and water under film come up as bubbles.",
+        "The film dries a day, and one spray coat goes first: both are steps."
       over :toner, :fine, "It clears haze."
       over :dye_ink, :watch, "It can carry dye ink along.", "One spray coat goes first: it is a step of its own."
     end

@@ -33,9 +33,17 @@ module UpClose
         1.upto(count) do |number|
           follows = {after: "under_#{number - 1}", window: apart.., dries: drying, late: "Go on."}
           @script.hands "under_#{number}", "#{sealer.title}: undercoat #{number} of #{count}", sealer.coat_words,
-            phase: :prepare, per: :piece, cautions: sealer.cautions, **pace, takes: [coat_supply], **((number > 1) ? follows : {})
+            phase: :prepare, per: :piece, cautions: sealer.cautions, **pace, takes: [
+              coat_supply
+            ], **((number > 1) ? follows : {})
         end
-        @script.wait "under_dry", "Let the undercoats dry", "Level, out of the dust.", phase: :prepare, lasts: apart, dries: drying, place: :drying
+        @script.wait "under_dry",
+          "Let the undercoats dry",
+          "Level, out of the dust.",
+          phase: :prepare,
+          lasts: apart,
+          dries: drying,
+          place: :drying
         @script.steps
       end
 
@@ -56,26 +64,53 @@ module UpClose
       end
 
       def coat_supply
-        @script.coat(sealer.title.downcase, sealer.wet_um, mm2: @setting.coat_mm2, sprayed: sealer.sprayed?, least: sealer.least_ml)
+        @script.coat(
+          sealer.title.downcase,
+          sealer.wet_um,
+          mm2: @setting.coat_mm2,
+          sprayed: sealer.sprayed?,
+          least: sealer.least_ml
+        )
       end
 
       def scrap_test
-        @script.hands "scrap_test", "Try it on a scrap", "The same print, the same ground, one coat: look after ten minutes.",
-          phase: :seal, lasts: 120, cautions: sealer.cautions, look_for: "no run, no bleeding, no craze.", never: "skip it with a new can.", per: :piece
+        @script.hands "scrap_test",
+          "Try it on a scrap",
+          "The same print, the same ground, one coat: look after ten minutes.",
+          phase: :seal,
+          lasts: 120,
+          cautions: sealer.cautions,
+          look_for: "no run, no bleeding, no craze.",
+          never: "skip it with a new can.",
+          per: :piece
       end
 
       # what the method has waited already counts
       def film_rest
         waited = @setting.steps.last.then { |step| step.wait? ? step.least_s : 0 }
-        @script.wait "film_rest", "Let the film dry through", "Water still leaves it for a day: a thick coat over it turns cloudy and bubbles.",
-          phase: :seal, lasts: [sealer.film_rest_s - waited, 0].max, dries: true, early: "Water under the coat comes up as bubbles and silver."
+        @script.wait "film_rest",
+          "Let the film dry through",
+          "Water still leaves it for a day: a thick coat over it turns cloudy and bubbles.",
+          phase: :seal,
+          lasts: [sealer.film_rest_s - waited, 0].max,
+          dries: true,
+          early: "Water under the coat comes up as bubbles and silver."
       end
 
       def spray_first
-        @script.hands "spray_first", "One coat of spray acrylic first", "Thin, past both edges: it holds the mark down.",
-          phase: :seal, per: :piece, cautions: %i[spray], lasts: 20, each: Methods::Pace.area(@setting.coat_mm2, SPRAY_CM2_A_MINUTE, fixed: 15),
-          takes: [@script.coat("spray acrylic clear", SPRAY_UM, mm2: @setting.coat_mm2, sprayed: true)], after: before_coats, window: (Sealer::SCRAP_S..)
-        @script.wait "spray_first_dry", "Let that coat dry", "Two hours.", phase: :seal, lasts: SPRAY_FIRST_S, dries: true, cautions: %i[spray]
+        @script.hands "spray_first",
+          "One coat of spray acrylic first",
+          "Thin, past both edges: it holds the mark down.",
+          phase: :seal,
+          per: :piece,
+          cautions: %i[spray],
+          lasts: 20,
+          each: Methods::Pace.area(@setting.coat_mm2, SPRAY_CM2_A_MINUTE, fixed: 15),
+          takes: [@script.coat("spray acrylic clear", SPRAY_UM, mm2: @setting.coat_mm2, sprayed: true)],
+          after: before_coats,
+          window: (Sealer::SCRAP_S..)
+        @script.wait "spray_first_dry",
+          "Let that coat dry", "Two hours.", phase: :seal, lasts: SPRAY_FIRST_S, dries: true, cautions: %i[spray]
       end
 
       # the step that the first coat waits for
@@ -83,30 +118,54 @@ module UpClose
 
       def coat(number)
         sand(number) if sealer.sanded? && number > 2
-        @script.hands "seal_#{number}", "#{sealer.title}: coat #{number} of #{many}", sealer.coat_words,
-          phase: :seal, per: :piece, cautions: sealer.cautions, look_for: "an even sheen.", never: "chase a run: let it dry, sand it, go on.",
-          **pace, takes: [coat_supply], **window(number)
+        @script.hands "seal_#{number}",
+          "#{sealer.title}: coat #{number} of #{many}",
+          sealer.coat_words,
+          phase: :seal,
+          per: :piece,
+          cautions: sealer.cautions,
+          look_for: "an even sheen.",
+          never: "chase a run: let it dry, sand it, go on.",
+          **pace,
+          takes: [coat_supply],
+          **window(number)
       end
 
       def window(number)
         return {after: before_coats, window: (Sealer::SCRAP_S..)} if number == 1
-        {after: "seal_#{number - 1}", window: sealer.between_s, dries: drying, late: "Past its window: let it harden a day, sand lightly with 400, then coat."}
+        {
+          after: "seal_#{number - 1}",
+          window: sealer.between_s,
+          dries: drying,
+          late: "Past its window: let it harden a day, sand lightly with 400, then coat."
+        }
       end
 
       def sand(number)
-        @script.hands "sand_#{number}", "Sand lightly", "400 or finer, only where the mark is buried already; wipe the dust off.",
-          phase: :seal, per: :piece, lasts: 10, each: Methods::Pace.area(@setting.coat_mm2, 100, fixed: 15), cautions: %i[dust],
-          after: "seal_#{number - 1}", window: sealer.between_s, dries: drying, late: "Sand a little more."
+        @script.hands "sand_#{number}",
+          "Sand lightly",
+          "400 or finer, only where the mark is buried already; wipe the dust off.",
+          phase: :seal,
+          per: :piece,
+          lasts: 10,
+          each: Methods::Pace.area(@setting.coat_mm2, 100, fixed: 15),
+          cautions: %i[dust],
+          after: "seal_#{number - 1}",
+          window: sealer.between_s,
+          dries: drying,
+          late: "Sand a little more."
       end
 
       def bake
-        @script.wait "bake_seal", "Bake at #{sealer.heat_c} °C", "An oven thermometer, not the dial.",
-          phase: :seal, lasts: 1800..2100, place: :oven, batch: 12, per: :piece, temperature_c: sealer.heat_c, cautions: sealer.cautions
+        @script.wait "bake_seal", "Bake at #{sealer.heat_c} °C", "An oven thermometer, not the dial.", phase: :seal,
+          lasts: 1800..2100, place: :oven, batch: 12, per: :piece, temperature_c: sealer.heat_c,
+          cautions: sealer.cautions
       end
 
       # from the last coat, or from the oven
       def cure
-        moments = {touch: sealer.touch_s, next_coat: sealer.between_s.begin, handle: sealer.handle_s, full: sealer.cure_s}
+        moments =
+          {touch: sealer.touch_s, next_coat: sealer.between_s.begin, handle: sealer.handle_s, full: sealer.cure_s}
         @script.wait "cure", "Let it cure", "Warm and dry, out of the dust. Ready when this is over.",
           phase: :seal, lasts: sealer.cure_s, dries: drying, never: "pack or handle it before.", moments: moments,
           early: "Handled before it has cured, it takes the print of whatever touches it. Its true time stays."

@@ -22,9 +22,13 @@ module UpClose
       can_ml 120
       cautions :gloves_nitrile
       coat_words "Level, the cup turning, a soft brush. Keep 12 mm from the lip free."
-      over :film, :watch, "Its first coat can float film that still holds water.", "The film dries a day first; three undercoats go on before it: all are steps."
+      over :film,
+        :watch,
+        "Its first coat can float film that still holds water.",
+        "The film dries a day first; three undercoats go on before it: all are steps."
       over :toner, :fine, "Toner takes it well."
-      over :dye_ink, :watch, "Its first coat can carry dye ink along.", "One spray coat goes first: it is a step of its own."
+      over :dye_ink,
+        :watch, "Its first coat can carry dye ink along.", "One spray coat goes first: it is a step of its own."
     end
   end
 end

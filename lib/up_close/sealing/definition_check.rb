@@ -6,7 +6,15 @@ module UpClose
     module DefinitionCheck
       SHEENS = %i[gloss satin matt].freeze
       # what every sealer that coats says of itself
-      COATING = {between_s: Range, touch_s: Numeric, handle_s: Numeric, cure_s: Numeric, coat_words: String, wet_um: Numeric, can_ml: Numeric}.freeze
+      COATING = {
+        between_s: Range,
+        touch_s: Numeric,
+        handle_s: Numeric,
+        cure_s: Numeric,
+        coat_words: String,
+        wet_um: Numeric,
+        can_ml: Numeric
+      }.freeze
 
       KINDS = {Range => "a range of seconds", Numeric => "a number", String => "words"}.freeze
 
@@ -15,7 +23,9 @@ module UpClose
       # @param sealer [Class] a Sealer
       # @raise [Errors::BadDefinition]
       def call(sealer)
-        say(sealer, "key", "small letters and dashes, such as spray-acrylic") unless sealer.key.to_s.match?(/\A[a-z][a-z-]*\z/)
+        unless sealer.key.to_s.match?(/\A[a-z][a-z-]*\z/)
+          say(sealer, "key", "small letters and dashes, such as spray-acrylic")
+        end
         %i[title summary].each { |name| say(sealer, name, "in words") if sealer.public_send(name).to_s.empty? }
         say(sealer, "coats", "a number, 0 for none") unless sealer.coats.is_a?(Integer) && sealer.coats >= 0
         missing = %i[film toner dye_ink].find { |residue| !sealer.verdicts.key?(residue) }
@@ -33,7 +43,11 @@ module UpClose
       end
 
       def say(sealer, name, wanted)
-        raise Errors::BadDefinition.new("The sealer #{sealer.name} does not say “#{name}” as it must.", remedy: "Give #{name}: #{wanted}.", field: name.to_sym)
+        raise Errors::BadDefinition.new(
+          "The sealer #{sealer.name} does not say “#{name}” as it must.",
+          remedy: "Give #{name}: #{wanted}.",
+          field: name.to_sym
+        )
       end
     end
   end

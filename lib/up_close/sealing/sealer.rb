@@ -27,8 +27,10 @@ module UpClose
         end
 
         # coats: Integer. between_s: Range, seconds. touch_s, handle_s, cure_s: seconds from the last coat till it is
-        # dry to the touch, may be handled, is cured all through. coat_words: how to lay one. sheen: :gloss, :satin, :matt.
-        # wet_um: thickness of a wet coat, µm. can_ml: what a can or jar holds. heat_c: it is baked. least_ml: mixed at a time.
+        # dry to the touch, may be handled, is cured all through. coat_words: how to lay one. sheen: :gloss, :satin,
+        # :matt.
+        # wet_um: thickness of a wet coat, µm. can_ml: what a can or jar holds. heat_c: it is baked. least_ml: mixed at
+        # a time.
         # coated_cm2_a_minute: how fast a coat is laid. film_rest_s: how long film must have dried before it.
         declares :key, :title, :summary, :coats, :between_s, :touch_s, :handle_s, :cure_s, :coat_words, :sheen, :wet_um,
           :can_ml, :heat_c, :least_ml, :coated_cm2_a_minute, :film_rest_s
@@ -62,8 +64,16 @@ module UpClose
         def amount(area_mm2, coats: self.coats)
           return unless wet_um && coats.positive?
           ml = coat_ml(area_mm2) * coats
-          Finding.new(key: :amount, title: "It takes", verdict: :note, figure: "#{Working.number(ml, (ml < 10) ? 1 : 0)} ml", value: ml, unit: "ml",
-            working: amount_working(area_mm2, coats, ml), reason: amount_reason(area_mm2, coats, ml))
+          Finding.new(
+            key: :amount,
+            title: "It takes",
+            verdict: :note,
+            figure: "#{Working.number(ml, (ml < 10) ? 1 : 0)} ml",
+            value: ml,
+            unit: "ml",
+            working: amount_working(area_mm2, coats, ml),
+            reason: amount_reason(area_mm2, coats, ml)
+          )
         end
 
         # @return [Float] ml of one coat, with what misses
@@ -98,8 +108,14 @@ module UpClose
         end
 
         def resist
-          Finding.new(key: :sealer_pair, title: "#{title} over etch resist", verdict: :stop, figure: "no",
-            reason: "An etch resist is washed off after the bath; a coat over it would be etched round.", remedy: "Leave it bare, and seal the etched piece.")
+          Finding.new(
+            key: :sealer_pair,
+            title: "#{title} over etch resist",
+            verdict: :stop,
+            figure: "no",
+            reason: "An etch resist is washed off after the bath; a coat over it would be etched round.",
+            remedy: "Leave it bare, and seal the etched piece."
+          )
         end
 
         # the sealing, as steps of a run
@@ -109,21 +125,27 @@ module UpClose
 
         # coats on the piece before the mark
         # @return [Array<Methods::Step>]
-        def under_steps(setting) = (coats.zero? || under.nil? || setting.method.residue != :film) ? [] : Coating.new(self, setting).under_steps
+        def under_steps(setting)
+          (coats.zero? || under.nil? || setting.method.residue != :film) ? [] : Coating.new(self, setting).under_steps
+        end
 
         private
 
         def amount_working(area_mm2, coats, ml)
           misses = " × #{Working.number(OVERSPRAY)} for what misses" if sprayed?
-          Working.new("#{coats} coats × #{Working.number(area_mm2 / 100, 1)} cm² × #{Working.number(wet_um, 0)} µm#{misses} = #{Working.number(ml, 2)} ml",
-            source: "#{Working.number(wet_um, 0)} µm wet is a starting value")
+          Working.new(
+            "#{coats} coats × #{Working.number(area_mm2 / 100, 1)} cm² × #{Working.number(wet_um, 0)} µm#{misses} = " \
+            "#{Working.number(ml, 2)} ml",
+            source: "#{Working.number(wet_um, 0)} µm wet is a starting value"
+          )
         end
 
         def amount_reason(area_mm2, coats, ml)
           vessel = sprayed? ? "can" : "jar"
           share = (ml / can_ml < 0.01) ? "Under 1" : Working.number(ml / can_ml * 100, 0)
           each = "#{Working.number(coat_ml(area_mm2), (coat_ml(area_mm2) < 10) ? 1 : 0)} ml a coat. "
-          "#{each if coats > 1}#{share} % of a #{vessel} of #{Working.number(can_ml, 0)} ml: #{(ml / can_ml).ceil} will do."
+          "#{each if coats > 1}#{share} % of a #{vessel} of #{Working.number(can_ml, 0)} ml: #{(ml / can_ml).ceil} " \
+          "will do."
         end
       end
     end

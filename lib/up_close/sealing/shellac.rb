@@ -22,7 +22,8 @@ module UpClose
       coat_words "A thin coat with a pad, once over, no going back."
       over :film, :watch, "Alcohol can lift some film.", "Test it on a scrap of the same film first."
       over :toner, :fine, "Toner does not dissolve in alcohol."
-      over :dye_ink, :stop, "Alcohol makes dye ink bleed.", "Use spray acrylic clear; shellac over that once it has cured."
+      over :dye_ink,
+        :stop, "Alcohol makes dye ink bleed.", "Use spray acrylic clear; shellac over that once it has cured."
     end
   end
 end

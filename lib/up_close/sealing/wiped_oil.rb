@@ -23,7 +23,8 @@ module UpClose
       coat_words "A thin coat with a lint-free rag, along the grain."
       over :film, :watch, "Brushing can drag film.", "One spray coat goes first: it is a step of its own."
       over :toner, :fine, "Toner does not dissolve in it."
-      over :dye_ink, :stop, "Oil varnish makes raw dye ink bleed.", "Use spray acrylic clear; varnish over that once it has cured."
+      over :dye_ink,
+        :stop, "Oil varnish makes raw dye ink bleed.", "Use spray acrylic clear; varnish over that once it has cured."
     end
   end
 end

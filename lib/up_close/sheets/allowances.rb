@@ -6,7 +6,12 @@ module UpClose
     # marks, the frame that feeds, more of it at the leading edge. Starting values;
     # mm, degrees. Frozen.
     class Allowances
-      TURNS = {"none" => ["as placed", [0]], "half" => ["half turns", [0, 180]], "quarter" => ["quarter turns", [0, 90, 180, 270]], "any" => ["any turn, by 15°", (0...360).step(15).to_a]}.freeze
+      TURNS = {
+        "none" => ["as placed", [0]],
+        "half" => ["half turns", [0, 180]],
+        "quarter" => ["quarter turns", [0, 90, 180, 270]],
+        "any" => ["any turn, by 15°", (0...360).step(15).to_a]
+      }.freeze
       attr_reader :gap, :frame, :leading, :turning
 
       # @param gap_mm [Float] 0 or more  @param frame_mm [Float]  @param leading_mm [Float] at the edge that feeds first
@@ -19,7 +24,9 @@ module UpClose
       START = new
 
       # @param hash [Hash] as +to_h+ gives it; what is missing starts as usual
-      def self.from_h(hash) = new(**hash.to_h.transform_keys(&:to_sym).slice(:gap_mm, :frame_mm, :leading_mm, :turning).compact)
+      def self.from_h(hash)
+        new(**hash.to_h.transform_keys(&:to_sym).slice(:gap_mm, :frame_mm, :leading_mm, :turning).compact)
+      end
 
       def to_h = {"gap_mm" => gap, "frame_mm" => frame, "leading_mm" => leading, "turning" => turning}
 
@@ -29,7 +36,9 @@ module UpClose
       # @param unprintable [Hash{Symbol => Float}] margins that a printer cannot reach
       # @return [Hash{Symbol => Float}] kept free on each side; the sheet's top goes in first
       def sides(unprintable = {})
-        {left: frame, right: frame, top: [frame, leading].max, bottom: frame}.to_h { |side, mm| [side, [mm, unprintable[side].to_f].max] }
+        {left: frame, right: frame, top: [frame, leading].max, bottom: frame}.to_h do |side, mm|
+          [side, [mm, unprintable[side].to_f].max]
+        end
       end
 
       # @return [Nesting::Room]

@@ -19,7 +19,11 @@ module UpClose
         hull = ink.hull.map { |p| [(p.x - ink.box.centre.x) * scale * side, (p.y - ink.box.centre.y) * scale] }
         return box(width_mm + 2 * border_mm, height + 2 * border_mm) unless hull.size > 2
         region = Geometry::Region.polygon(hull)
-        region.valid? ? region.grown([border_mm, 0.01].max).simpler(0.02).rings.first : box(width_mm + 2 * border_mm, height + 2 * border_mm)
+        if region.valid?
+          region.grown([border_mm, 0.01].max).simpler(0.02).rings.first
+        else
+          box(width_mm + 2 * border_mm, height + 2 * border_mm)
+        end
       end
 
       def box(width, height) = [[-1, -1], [1, -1], [1, 1], [-1, 1]].map { |x, y| [x * width / 2.0, y * height / 2.0] }

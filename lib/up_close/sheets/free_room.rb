@@ -23,7 +23,15 @@ module UpClose
         room = Nesting::Room.new(gap_mm: @gap, frame_mm: @frame, cell: CELL)
         columns, rows = room.columns(@blank.width_mm), room.rows(@blank.height_mm)
         best = search(@blank.board(room), columns, rows)
-        @largest = best && Geometry::Box.new(x: room.left + best[0] * CELL + @gap / 2, y: room.top + best[1] * CELL + @gap / 2, width: best[2] * CELL - @gap, height: best[3] * CELL - @gap).then { |box| box unless box.empty? }
+        @largest = best &&
+          Geometry::Box.new(
+            x: room.left + best[0] * CELL + @gap / 2,
+            y: room.top + best[1] * CELL + @gap / 2,
+            width: best[2] * CELL - @gap,
+            height: best[3] * CELL - @gap
+          ).then { |box|
+            box unless box.empty?
+          }
       end
 
       private
@@ -40,7 +48,9 @@ module UpClose
         rows.times do |y|
           row = board.row(y)
           columns.times { |x| heights[x] = row[x].zero? ? heights[x] + 1 : 0 }
-          widest(heights) { |x, width, height| best = [x, y - height + 1, width, height] if best.nil? || width * height > best[2] * best[3] }
+          widest(heights) do |x, width, height|
+            best = [x, y - height + 1, width, height] if best.nil? || width * height > best[2] * best[3]
+          end
         end
         best
       end

@@ -12,7 +12,12 @@ module UpClose
       # @param blank [Nesting::Blank]  @param room [Nesting::Room]  @param turns [Array<Numeric>]
       # @yieldparam width_mm [Float]  @yieldreturn [Array<Array(Float, Float)>] the outline to cut along
       def initialize(blank, room:, turns:, &outline)
-        @blank = Nesting::Blank.new(id: blank.id || "fresh", width_mm: blank.width_mm, height_mm: blank.height_mm, used: blank.used)
+        @blank = Nesting::Blank.new(
+          id: blank.id || "fresh",
+          width_mm: blank.width_mm,
+          height_mm: blank.height_mm,
+          used: blank.used
+        )
         @room, @turns, @outline = room, turns, outline
       end
 

@@ -22,7 +22,12 @@ module UpClose
       # @raise [Errors::BadShape]
       def self.read(bytes, dpi:)
         header = Vips::Image.new_from_buffer(bytes, "", access: :sequential)
-        refuse("This scan is #{header.width} × #{header.height} pixels, more than can be looked at.", "Scan at 300 dpi.") if header.width * header.height > MOST_PIXELS
+        if header.width * header.height > MOST_PIXELS
+          refuse(
+            "This scan is #{header.width} × #{header.height} pixels, more than can be looked at.",
+            "Scan at 300 dpi."
+          )
+        end
         new(Artwork::Pixels.held(Vips::Image.new_from_buffer(bytes, "").autorot), dpi: dpi)
       rescue Vips::Error
         refuse("This is no picture that can be read.", "Save the scan as PNG or JPEG.")
@@ -57,14 +62,23 @@ module UpClose
 
       # @return [Vips::Image] 0 or 255
       def light(image)
-        grey = ((image.bands > 2) ? image.extract_band(0, n: 3).colourspace("b-w") : image.extract_band(0)).cast(:uchar).median(3)
+        grey = ((image.bands > 2) ? image.extract_band(0, n: 3).colourspace("b-w") : image.extract_band(0))
+          .cast(:uchar)
+          .median(3)
         dark, bright = [2, 98].map { |share| grey.percent(share) }
-        Remaining.refuse("The sheet does not stand out from what it lies on.", "Lay something dark behind it, and scan again.") if bright - dark < LEAST_CONTRAST
+        if bright - dark < LEAST_CONTRAST
+          Remaining.refuse(
+            "The sheet does not stand out from what it lies on.",
+            "Lay something dark behind it, and scan again."
+          )
+        end
         Artwork::Pixels.held(grey > (dark + bright) / 2)
       end
 
       def largest(mask)
-        Artwork::Thinness::Regions.new(mask.write_to_memory, mask.width, mask.height).parts(least: LEAST_MM2 / @mm**2).first ||
+        Artwork::Thinness::Regions.new(mask.write_to_memory, mask.width, mask.height)
+          .parts(least: LEAST_MM2 / @mm**2)
+          .first ||
           Remaining.refuse("No sheet was found in this scan.", "Lay it on something dark, and scan all of it.")
       rescue Artwork::Thinness::TooMuch
         Remaining.refuse("This scan is too busy to find a sheet in.", "Lay the sheet on something plain and dark.")
@@ -72,16 +86,21 @@ module UpClose
 
       # its rows of pixels, joined
       def whole(part)
-        strips = part.runs.map { |y, from, to| Geometry::Region.polygon([[from, y], [to, y], [to, y + 1], [from, y + 1]].map { |x, v| [x * @mm, v * @mm] }) }
+        strips = part.runs.map do |y, from, to|
+          Geometry::Region.polygon([[from, y], [to, y], [to, y + 1], [from, y + 1]].map { |x, v| [x * @mm, v * @mm] })
+        end
         body = Geometry::Region.union(strips).parts.max_by(&:area)
         outline, *holes = body.rings
-        Geometry::Region.polygon(outline, holes.select { |ring| Geometry::Region.polygon(ring).area > DUST_MM2 }).simpler(SIMPLER_MM)
+        Geometry::Region.polygon(outline, holes.select { |ring| Geometry::Region.polygon(ring).area > DUST_MM2 })
+          .simpler(SIMPLER_MM)
       end
 
       # turned by less than a quarter until the smallest box round it stands upright
       def upright(body)
         corners = body.around.rings.first
-        side = corners.each_index.map { |i| [corners[i - 1], corners[i]] }.max_by { |(ax, ay), (bx, by)| Math.hypot(bx - ax, by - ay) }
+        side = corners.each_index.map { |i| [corners[i - 1], corners[i]] }.max_by do |(ax, ay), (bx, by)|
+          Math.hypot(bx - ax, by - ay)
+        end
         lean = Math.atan2(side[1][1] - side[0][1], side[1][0] - side[0][0]) * 180 / Math::PI
         straight = body.mapped(Geometry::Transform.turn(-(((lean + 45) % 90) - 45)))
         x, y = straight.rings.first.transpose.map(&:min)

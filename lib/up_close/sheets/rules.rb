@@ -27,25 +27,63 @@ module UpClose
 
       def edge(outline)
         box = Geometry::Box.around(outline)
-        room, side = [[box.x, :left], [box.y, :top], [@blank.width_mm - box.right, :right], [@blank.height_mm - box.bottom, :bottom]].min_by { |free, at| free - @frame[at] }
-        finding(:frame, "Too near the sheet's edge", room, @frame[side], "The printer holds the sheet there.") if room < @frame[side] - SLACK
+        room, side = [
+          [box.x, :left],
+          [box.y, :top],
+          [@blank.width_mm - box.right, :right],
+          [@blank.height_mm - box.bottom, :bottom]
+        ].min_by do |free, at|
+          free - @frame[at]
+        end
+        if room < @frame[side] - SLACK
+          finding(:frame, "Too near the sheet's edge", room, @frame[side], "The printer holds the sheet there.")
+        end
       end
 
       def gone(region)
         near = @blank.used_regions.map { |used| used.distance(region) }.min
-        finding(:gone, near.zero? ? "On what is gone" : "Too near what is gone", near, @gap, "That is cut away, or printed on.") if near && near < @gap - SLACK
+        if near && near < @gap - SLACK
+          finding(
+            :gone,
+            near.zero? ? "On what is gone" : "Too near what is gone",
+            near,
+            @gap,
+            "That is cut away, or printed on."
+          )
+        end
       end
 
       def neighbours(region, others)
         others.filter_map do |copy, outline|
           near = polygon(outline).distance(region)
-          finding(:"copy_#{copy}", near.zero? ? "On copy #{copy}" : "Too near copy #{copy}", near, @gap, "Scissors want room between two.") if near < @gap - SLACK
+          if near < @gap - SLACK
+            finding(
+              :"copy_#{copy}",
+              near.zero? ? "On copy #{copy}" : "Too near copy #{copy}",
+              near,
+              @gap,
+              "Scissors want room between two."
+            )
+          end
         end
       end
 
       def finding(key, title, value, limit, reason)
-        Finding.new(key: key, title: title, verdict: :stop, figure: "#{Working.number(value, 1)} mm", value: value, unit: "mm", limit: limit, reason: reason, remedy: "Keep #{Working.number(limit, 1)} mm.",
-          working: Working.new("least distance between the outlines: #{Working.number(value)} against #{Working.number(limit)} mm", source: "#{Working.number(limit)} mm is a starting value"))
+        Finding.new(
+          key: key,
+          title: title,
+          verdict: :stop,
+          figure: "#{Working.number(value, 1)} mm",
+          value: value,
+          unit: "mm",
+          limit: limit,
+          reason: reason,
+          remedy: "Keep #{Working.number(limit, 1)} mm.",
+          working: Working.new(
+            "least distance between the outlines: #{Working.number(value)} against #{Working.number(limit)} mm",
+            source: "#{Working.number(limit)} mm is a starting value"
+          )
+        )
       end
     end
   end

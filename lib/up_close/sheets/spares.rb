@@ -56,9 +56,17 @@ module UpClose
       def finding(copies)
         return serves_again if on_a_miss == :rubbed_out
         enough = tries
-        Finding.new(key: :spares, title: (on_a_miss == :again) ? "Tries" : "Spares", verdict: enough?(copies) ? :fine : :watch,
-          figure: enough ? "#{enough} for #{wanted}" : "over #{MOST}", value: enough, unit: "copies",
-          working: working(enough), reason: reason(copies), remedy: (copies < enough.to_i) ? "Print #{enough} to get #{wanted}." : nil)
+        Finding.new(
+          key: :spares,
+          title: (on_a_miss == :again) ? "Tries" : "Spares",
+          verdict: enough?(copies) ? :fine : :watch,
+          figure: enough ? "#{enough} for #{wanted}" : "over #{MOST}",
+          value: enough,
+          unit: "copies",
+          working: working(enough),
+          reason: reason(copies),
+          remedy: (copies < enough.to_i) ? "Print #{enough} to get #{wanted}." : nil
+        )
       end
 
       # the chance by itself, and where it comes from
@@ -67,15 +75,27 @@ module UpClose
         steps = [n(@start), *@factors.map { |title, factor| "#{n(factor)} (#{title})" }]
         begun = "#{steps.join(" × ")}#{" = #{n(expected)}" if @factors.any?}"
         return Working.new(begun, source: "starting values: your record will replace them") if @tried.zero?
-        Working.new("(#{begun.include?("=") ? n(expected) : begun} × #{WEIGHT} + #{@good}) ÷ (#{WEIGHT} + #{@tried}) = #{n(chance)}",
-          source: "#{@good} of #{@tried} on record succeeded; a starting value of #{n(expected)} counts as #{WEIGHT} more")
+        Working.new(
+          "(#{begun.include?("=") ? n(expected) : begun} × #{WEIGHT} + #{@good}) ÷ (#{WEIGHT} + #{@tried}) = " \
+          "#{n(chance)}",
+          source: "#{@good} of #{@tried} on record succeeded; a starting value of #{n(expected)} counts as " \
+            "#{WEIGHT} more"
+        )
       end
 
       # @return [Finding] the chance that one try succeeds, with what speaks against it
       def chance_finding
         against = @factors.map { |title, factor| "#{title} leaves #{(factor * 100).round} % of it" }
-        Finding.new(key: :chance, title: "Chance of each try", verdict: :note, figure: "#{(chance * 100).round} in 100", value: chance * 100, unit: "in 100", working: chance_working,
-          reason: against.any? ? "#{against.join("; ").sub(/\A./, &:upcase)}." : "Nothing here speaks against it.")
+        Finding.new(
+          key: :chance,
+          title: "Chance of each try",
+          verdict: :note,
+          figure: "#{(chance * 100).round} in 100",
+          value: chance * 100,
+          unit: "in 100",
+          working: chance_working,
+          reason: against.any? ? "#{against.join("; ").sub(/\A./, &:upcase)}." : "Nothing here speaks against it."
+        )
       end
 
       private
@@ -83,20 +103,32 @@ module UpClose
       def enough?(copies) = copies >= wanted && sure(copies) >= SURE
 
       def serves_again
-        Finding.new(key: :spares, title: "Tries", verdict: :fine, figure: "#{wanted} for #{wanted}", value: wanted, unit: "copies", working: working(tries),
-          reason: "A miss is rubbed out and done again by the same print: no spares are needed.")
+        Finding.new(
+          key: :spares,
+          title: "Tries",
+          verdict: :fine,
+          figure: "#{wanted} for #{wanted}",
+          value: wanted,
+          unit: "copies",
+          working: working(tries),
+          reason: "A miss is rubbed out and done again by the same print: no spares are needed."
+        )
       end
 
       def reason(copies)
         return "With #{copies} there cannot be #{wanted} good ones." if copies < wanted
         tried = (on_a_miss == :again) ? " A miss is wiped off and tried again; each try takes a print." : ""
-        "Print #{copies} and you have a #{percent(sure(copies))} chance of #{wanted} good; #{(SURE * 100).round} % is wanted.#{tried}"
+        "Print #{copies} and you have a #{percent(sure(copies))} chance of #{wanted} good; #{(SURE * 100).round} % " \
+        "is wanted.#{tried}"
       end
 
       def working(enough)
         many = enough || MOST
-        Working.new("P(at least #{wanted} of #{many}) = Σ C(n, i) × #{n(chance)}ⁱ × #{n(1 - chance)}ⁿ⁻ⁱ = #{percent(sure(many))}; chance of each: #{chance_working.formula}",
-          source: chance_working.source)
+        Working.new(
+          "P(at least #{wanted} of #{many}) = Σ C(n, i) × #{n(chance)}ⁱ × #{n(1 - chance)}ⁿ⁻ⁱ = " \
+          "#{percent(sure(many))}; chance of each: #{chance_working.formula}",
+          source: chance_working.source
+        )
       end
 
       def percent(share) = (share > 0.999) ? "over 99.9 %" : "#{Working.number(share * 100, 1)} %"

@@ -21,7 +21,9 @@ module UpClose
       end
 
       # @return [Array<Printing::Paper>] others that take it in rows, the smallest first
-      def papers = Printing::Paper::ALL.select { |paper| takes?(paper) }.sort_by { |paper| paper.width_mm * paper.height_mm }
+      def papers
+        Printing::Paper::ALL.select { |paper| takes?(paper) }.sort_by { |paper| paper.width_mm * paper.height_mm }
+      end
 
       # whether it fits on this paper by its outline, turned by 15° at a time
       def turned? = @turned.nil? ? @turned = turned_fits? : @turned
@@ -40,7 +42,10 @@ module UpClose
       def turned_fits?
         part = Nesting::Part.new(id: "mark", outline: @outline, turns: Allowances::TURNS.fetch("any").last)
         blank = Nesting::Blank.fresh(@paper, @allowances)
-        Nesting::Decoder.new(@allowances.room(@unprintable), leftovers: [], fresh: blank).call([[part, 1]]).unplaced.empty?
+        Nesting::Decoder.new(@allowances.room(@unprintable), leftovers: [], fresh: blank)
+          .call([[part, 1]])
+          .unplaced
+          .empty?
       end
     end
   end

@@ -6,7 +6,11 @@ module UpClose
     # outer radius R = s D₁ ÷ (D₁ − D₂), inner R − s, angle 180 D₁ ÷ R degrees
     # (handbook 4). D₁ is the wider end, s the slant between them; no strain.
     class Cup < Curved
-      describe "cup", "Tapered cup", Parameter.new(:top_mm, "Diameter at the top"), Parameter.new(:foot_mm, "Diameter at the foot"), Parameter.new(:slant_mm, "Slant length between them")
+      describe "cup",
+        "Tapered cup",
+        Parameter.new(:top_mm, "Diameter at the top"),
+        Parameter.new(:foot_mm, "Diameter at the foot"),
+        Parameter.new(:slant_mm, "Slant length between them")
 
       def top = measures[:top_mm]
 
@@ -24,14 +28,30 @@ module UpClose
 
       def angle_deg = 180.0 * wide / outer
 
-      def unrolled = once(:unrolled) { Sector.new(outer_mm: outer, inner_mm: inner, angle_deg: angle_deg, down: (top > foot) ? 1 : -1) }
+      def unrolled
+        once(:unrolled) do
+          Sector.new(outer_mm: outer, inner_mm: inner, angle_deg: angle_deg, down: (top > foot) ? 1 : -1)
+        end
+      end
 
       def size_words(writer) = "⌀ #{writer.figure(top)}–#{writer.figure(foot)}"
 
-      def figures = {outer_radius_mm: outer, inner_radius_mm: inner, angle_deg: angle_deg, width_mm: unrolled.box.width, height_mm: unrolled.box.height, area_mm2: unrolled.area}
+      def figures
+        {
+          outer_radius_mm: outer,
+          inner_radius_mm: inner,
+          angle_deg: angle_deg,
+          width_mm: unrolled.box.width,
+          height_mm: unrolled.box.height,
+          area_mm2: unrolled.area
+        }
+      end
 
       def working
-        Working.new("R = #{num(slant)} × #{num(wide)} ÷ (#{num(wide)} − #{num(narrow)}) = #{num(outer, 3)}; inner #{num(outer, 3)} − #{num(slant)} = #{num(inner, 3)}; angle 180 × #{num(wide)} ÷ #{num(outer, 3)} = #{num(angle_deg, 3)}°")
+        Working
+          .new("R = #{num(slant)} × #{num(wide)} ÷ (#{num(wide)} − #{num(narrow)}) = #{num(outer, 3)}; inner " \
+            "#{num(outer, 3)} − #{num(slant)} = #{num(inner, 3)}; " \
+              "angle 180 × #{num(wide)} ÷ #{num(outer, 3)} = #{num(angle_deg, 3)}°")
       end
 
       # straight up, between the two rims
@@ -43,7 +63,12 @@ module UpClose
       def bearings(at)
         radius, turned = unrolled.polar(at)
         from_wide = outer - radius
-        round_bearings(from_rim: (top > foot) ? from_wide : slant - from_wide, wall: slant, turned: turned / unrolled.angle, once_round: once_round_at(at))
+        round_bearings(
+          from_rim: (top > foot) ? from_wide : slant - from_wide,
+          wall: slant,
+          turned: turned / unrolled.angle,
+          once_round: once_round_at(at)
+        )
       end
 
       def front(point)
@@ -64,7 +89,11 @@ module UpClose
 
       def front_box = Geometry::Box.new(x: -wide / 2, y: -height / 2, width: wide, height: height)
 
-      def front_outline = Geometry::Path.polygon([[-top, -height], [top, -height], [foot, height], [-foot, height]].map { |x, y| Geometry::Point[x / 2, y / 2] })
+      def front_outline
+        Geometry::Path.polygon([[-top, -height], [top, -height], [foot, height], [-foot, height]].map { |x, y|
+          Geometry::Point[x / 2, y / 2]
+        })
+      end
 
       def findings(placed, writer, bent: false)
         turns = placed.hull.map { |p| unrolled.polar(p).last }
@@ -79,18 +108,36 @@ module UpClose
       def climb(placed, writer)
         radius, = unrolled.polar(placed.placement.centre)
         rise = radius - Math.sqrt([radius**2 - (placed.width_mm / 2)**2, 0].max)
-        Finding.new(key: :climb, title: "Straight, it would climb", verdict: (rise > 0.3) ? :watch : :fine, figure: writer.with_unit(rise), value: rise, unit: "mm", limit: 0.3,
-          working: Working.new("#{num(radius, 1)} − √(#{num(radius, 1)}² − #{num(placed.width_mm / 2)}²) = #{num(rise)} mm between its middle and its ends", source: "0.3 mm is a starting value"),
-          reason: (rise > 0.3) ? "A straight line laid on this taper climbs round the cup." : "The taper hardly shows over this width.",
-          remedy: (rise > 0.3) ? "Bend it to the cup: a step of preparing, on the Artwork stage." : nil)
+        Finding.new(
+          key: :climb,
+          title: "Straight, it would climb",
+          verdict: (rise > 0.3) ? :watch : :fine,
+          figure: writer.with_unit(rise),
+          value: rise,
+          unit: "mm",
+          limit: 0.3,
+          working: Working.new(
+            "#{num(radius, 1)} − √(#{num(radius, 1)}² − #{num(placed.width_mm / 2)}²) = #{num(rise)} mm between its " \
+            "middle and its ends",
+            source: "0.3 mm is a starting value"
+          ),
+          reason: (rise > 0.3) ? "A straight line laid on this taper climbs round " \
+            "the cup." : "The taper hardly shows over this width.",
+          remedy: (rise > 0.3) ? "Bend it to the cup: a step of preparing, on the Artwork stage." : nil
+        )
       end
 
       def check
         if top == foot
-          refuse(:foot_mm, "Both ends are #{num(top)} mm: that is a cylinder, not a taper.", "Choose the shape Cylinder.")
+          refuse(
+            :foot_mm,
+            "Both ends are #{num(top)} mm: that is a cylinder, not a taper.",
+            "Choose the shape Cylinder."
+          )
         end
         return if slant > (wide - narrow) / 2
-        refuse(:slant_mm, "A slant of #{num(slant)} mm is too short for these two ends: flat, it would be over #{num((wide - narrow) / 2)} mm.", "Measure it along the side, from rim to rim.")
+        refuse(:slant_mm, "A slant of #{num(slant)} mm is too short for these two ends: flat, it would be over " \
+          "#{num((wide - narrow) / 2)} mm.", "Measure it along the side, from rim to rim.")
       end
     end
   end

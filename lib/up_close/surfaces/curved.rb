@@ -6,7 +6,10 @@ module UpClose
     # answers all that a flat shape does, from there, and beside it what the
     # curve brings: how far round a mark goes, what one glance sees, the strain.
     class Curved < Shape
-      DELEGATED = %i[inside_distance rim_distance support path edge_normals inset_normals inset reach clearance_of rim_clearance_of hole? convex? growth].freeze
+      DELEGATED = %i[
+        inside_distance rim_distance support path edge_normals inset_normals inset reach clearance_of rim_clearance_of
+        hole? convex? growth
+      ].freeze
       # words read at one glance within this angle either way: a starting value
       GLANCE_DEG = 45.0
 
@@ -47,9 +50,25 @@ module UpClose
       # @param once_round [Float] mm there
       def round_bearings(from_rim:, wall:, turned:, once_round:)
         strap = (turned + 0.5) % 1 * once_round
-        {across: Bearing.new(title: "A line round it", from: :rim, distance_mm: from_rim, from_words: "rim", rest_mm: wall - from_rim, to_words: "foot", where: "along the wall"),
-         up: Bearing.new(title: "A line up the wall", from: :datum, distance_mm: strap, from_words: "datum", rest_mm: once_round - strap, to_words: "datum on the other way round",
-           where: "a strap laid round at that height, to the right as you face it. The datum is yours to mark: a seam, the handle, a pencil tick")}
+        {across: Bearing.new(
+          title: "A line round it",
+          from: :rim,
+          distance_mm: from_rim,
+          from_words: "rim",
+          rest_mm: wall - from_rim,
+          to_words: "foot",
+          where: "along the wall"
+        ),
+         up: Bearing.new(
+           title: "A line up the wall",
+           from: :datum,
+           distance_mm: strap,
+           from_words: "datum",
+           rest_mm: once_round - strap,
+           to_words: "datum on the other way round",
+           where: "a strap laid round at that height, to the right as you face it. The datum is yours to mark: a " \
+             "seam, the handle, a pencil tick"
+         )}
       end
 
       def num(value, places = 2) = Working.number(value, places)

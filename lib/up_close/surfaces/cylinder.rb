@@ -7,7 +7,13 @@ module UpClose
     class Cylinder < Curved
       describe "cylinder", "Cylinder",
         Parameter.new(:diameter_mm, "Diameter"), Parameter.new(:height_mm, "Height"),
-        Parameter.new(:film_mm, "Film thickness", default: 0.0, range: 0.0..2.0, hint: "0 unless it is wrapped all round")
+        Parameter.new(
+          :film_mm,
+          "Film thickness",
+          default: 0.0,
+          range: 0.0..2.0,
+          hint: "0 unless it is wrapped all round"
+        )
 
       def diameter = measures[:diameter_mm]
 
@@ -20,7 +26,9 @@ module UpClose
 
       def figures = {width_mm: once_round, height_mm: measures[:height_mm], area_mm2: once_round * measures[:height_mm]}
 
-      def working = Working.new("once round: π × (#{num(diameter)} + #{num(measures[:film_mm])}) = #{num(once_round, 3)} mm")
+      def working
+        Working.new("once round: π × (#{num(diameter)} + #{num(measures[:film_mm])}) = #{num(once_round, 3)} mm")
+      end
 
       # where a place on the unrolled shape is seen from the front, x from the middle; and whether it is seen
       def front(point)
@@ -40,11 +48,15 @@ module UpClose
       end
 
       # mm at the front's scale: the drawing's box
-      def front_box = Geometry::Box.new(x: -diameter / 2, y: -measures[:height_mm] / 2, width: diameter, height: measures[:height_mm])
+      def front_box
+        Geometry::Box.new(x: -diameter / 2, y: -measures[:height_mm] / 2, width: diameter, height: measures[:height_mm])
+      end
 
       def front_outline = Geometry::Shapes.rectangle(front_box)
 
-      def findings(placed, writer, bent: false) = [Round.new(placed.box.width, once_round, placed.box).finding(writer), seam(placed, writer)].compact
+      def findings(placed, writer, bent: false)
+        [Round.new(placed.box.width, once_round, placed.box).finding(writer), seam(placed, writer)].compact
+      end
 
       private
 
@@ -52,9 +64,17 @@ module UpClose
       def seam(placed, writer)
         left = once_round - placed.box.width
         return if left > once_round * 0.1
-        Finding.new(key: :seam, title: "Seam", verdict: :watch, figure: writer.with_unit(left), value: left, unit: "mm",
+        Finding.new(
+          key: :seam,
+          title: "Seam",
+          verdict: :watch,
+          figure: writer.with_unit(left),
+          value: left,
+          unit: "mm",
           working: Working.new("#{num(once_round, 3)} − #{num(placed.box.width)} = #{num(left)} mm left"),
-          reason: "It nearly meets itself.", remedy: "Overlap film by #{Round::OVERLAP_MM} mm (a starting value), or cut an exact butt.")
+          reason: "It nearly meets itself.",
+          remedy: "Overlap film by #{Round::OVERLAP_MM} mm (a starting value), or cut an exact butt."
+        )
       end
     end
   end

@@ -12,7 +12,9 @@ module UpClose
       # @param shape [Class] a Shape
       # @raise [Errors::BadDefinition]
       def call(shape)
-        say(shape, "describe", "a key, a title and its measures") if shape.key.to_s.empty? || shape.title.to_s.empty? || shape.parameters.empty?
+        if shape.key.to_s.empty? || shape.title.to_s.empty? || shape.parameters.empty?
+          say(shape, "describe", "a key, a title and its measures")
+        end
         base, wanted = (shape < Curved) ? [Curved, CURVED] : [Shape, FLAT]
         missing = wanted.find { |name| shape.instance_method(name).owner == base && !answered_elsewhere?(shape, name) }
         say(shape, missing, "every #{(base == Curved) ? "curved" : "flat"} shape answers it") if missing
@@ -22,7 +24,11 @@ module UpClose
       def answered_elsewhere?(shape, name) = name == :exit_distance && shape.instance_method(:reach).owner != Shape
 
       def say(shape, name, wanted)
-        raise Errors::BadDefinition.new("The shape #{shape.name} does not say “#{name}”.", remedy: "Give #{name}: #{wanted}.", field: name.to_sym)
+        raise Errors::BadDefinition.new(
+          "The shape #{shape.name} does not say “#{name}”.",
+          remedy: "Give #{name}: #{wanted}.",
+          field: name.to_sym
+        )
       end
     end
   end

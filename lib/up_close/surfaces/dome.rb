@@ -5,7 +5,10 @@ module UpClose
     # A ball, or the cap of one. A flat disc of radius a laid on it has too much
     # rim: strain 1 − sin(a/ρ) ÷ (a/ρ), about (a/ρ)² ÷ 6 (handbook 4).
     class Dome < Curved
-      describe "dome", "Dome or ball", Parameter.new(:ball_mm, "Diameter of the ball"), Parameter.new(:cap_mm, "Across the part to be covered")
+      describe "dome",
+        "Dome or ball",
+        Parameter.new(:ball_mm, "Diameter of the ball"),
+        Parameter.new(:cap_mm, "Across the part to be covered")
 
       # radius of the ball
       def radius = measures[:ball_mm] / 2.0
@@ -47,12 +50,19 @@ module UpClose
       end
 
       def figures
-        {arc_mm: arc_mm, flat_diameter_mm: 2 * arc_mm, strain: strain(arc_mm), area_mm2: 2 * Math::PI * radius**2 * (1 - Math.cos(reach_angle)),
-         **Strain::ALL.to_h { |taker| [:"largest_flat_#{taker.key}_mm", 2 * largest_flat(taker.share)] }, gores: gores(Strain.fetch("softened").share)}
+        {
+          arc_mm: arc_mm,
+          flat_diameter_mm: 2 * arc_mm,
+          strain: strain(arc_mm),
+          area_mm2: 2 * Math::PI * radius**2 * (1 - Math.cos(reach_angle)),
+          **Strain::ALL.to_h { |taker| [:"largest_flat_#{taker.key}_mm", 2 * largest_flat(taker.share)] },
+          gores: gores(Strain.fetch("softened").share)
+        }
       end
 
       def working
-        Working.new("over the curve: #{num(radius)} × asin(#{num(measures[:cap_mm])} ÷ #{num(measures[:ball_mm])}) = #{num(arc_mm, 3)} mm from the pole; strain 1 − sin(a/ρ) ÷ (a/ρ) = #{num(strain(arc_mm) * 100)} %")
+        Working.new("over the curve: #{num(radius)} × asin(#{num(measures[:cap_mm])} ÷ #{num(measures[:ball_mm])}) " \
+          "= #{num(arc_mm, 3)} mm from the pole; strain 1 − sin(a/ρ) ÷ (a/ρ) = #{num(strain(arc_mm) * 100)} %")
       end
 
       def front(point)
@@ -73,8 +83,22 @@ module UpClose
         away = at.length
         around = (Math.atan2(at.x, -at.y) % (2 * Math::PI)) * radius * Math.sin(reach_angle)
         pole = "with a strap over the curve"
-        {across: Bearing.new(title: away.zero? ? "Through the pole" : "A ring round the pole", from: :middle, distance_mm: away, from_words: "pole", rest_mm: arc_mm - away, to_words: "rim", where: pole),
-         up: Bearing.new(title: "A line from the pole to the rim", from: :datum, distance_mm: around, from_words: "datum", where: "along the rim, to the right. The datum is a tick that you make on the rim")}
+        {across: Bearing.new(
+          title: away.zero? ? "Through the pole" : "A ring round the pole",
+          from: :middle,
+          distance_mm: away,
+          from_words: "pole",
+          rest_mm: arc_mm - away,
+          to_words: "rim",
+          where: pole
+        ),
+         up: Bearing.new(
+           title: "A line from the pole to the rim",
+           from: :datum,
+           distance_mm: around,
+           from_words: "datum",
+           where: "along the rim, to the right. The datum is a tick that you make on the rim"
+         )}
       end
 
       # A flat mark touches the ball at its own middle and spreads from there: each
@@ -98,9 +122,21 @@ module UpClose
       def findings(placed, writer, bent: false)
         a = Geometry::Algorithms::EnclosingCircle.call(placed.hull).last
         found = strain(a)
-        [Finding.new(key: :strain, title: "Strain at its rim", verdict: Strain.verdict(found), figure: "#{num(found * 100)} %", value: found * 100, unit: "%", limit: Strain.fetch("softened").share * 100,
-          working: Working.new("1 − sin(#{num(a)} ÷ #{num(radius)}) ÷ (#{num(a)} ÷ #{num(radius)}) = #{num(found * 100)} %", source: "film 1 %, with softener 3.5 %, paper 0.3 %, foil 2 %: starting values"),
-          reason: Strain.words(found), remedy: remedy(found, writer))]
+        [Finding.new(
+          key: :strain,
+          title: "Strain at its rim",
+          verdict: Strain.verdict(found),
+          figure: "#{num(found * 100)} %",
+          value: found * 100,
+          unit: "%",
+          limit: Strain.fetch("softened").share * 100,
+          working: Working.new(
+            "1 − sin(#{num(a)} ÷ #{num(radius)}) ÷ (#{num(a)} ÷ #{num(radius)}) = #{num(found * 100)} %",
+            source: "film 1 %, with softener 3.5 %, paper 0.3 %, foil 2 %: starting values"
+          ),
+          reason: Strain.words(found),
+          remedy: remedy(found, writer)
+        )]
       end
 
       private
@@ -118,7 +154,9 @@ module UpClose
       def remedy(found, writer)
         return if found <= Strain.fetch("film").share
         share = Strain.fetch("softened").share
-        "Film stays flat up to #{writer.with_unit(2 * largest_flat(Strain.fetch("film").share))} across, with softener #{writer.with_unit(2 * largest_flat(share))}; larger wants relief cuts: #{gores(share)} gores cover this part."
+        "Film stays flat up to #{writer.with_unit(2 * largest_flat(Strain.fetch("film").share))} across, with " \
+        "softener #{writer.with_unit(2 * largest_flat(share))}; larger wants relief cuts: " \
+          "#{gores(share)} gores cover this part."
       end
 
       def check

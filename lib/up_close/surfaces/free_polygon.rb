@@ -28,7 +28,9 @@ module UpClose
         inner = inner_rings(clearance).find { |rings| inside?(rings, place) } or return
         own = Geometry::Ring.new(outline)
         out = outline.map { |p| (inner.filter_map { |ring| leaves(ring, place, p.unit) }.min || 0.0) / p.length }
-        back = inner.flat_map(&:points).map { |p| (p - place).then { |way| way.length / own.exit_distance(Geometry::Point::ORIGIN, way.unit) } }
+        back = inner.flat_map(&:points).map do |p|
+          (p - place).then { |way| way.length / own.exit_distance(Geometry::Point::ORIGIN, way.unit) }
+        end
         (out + back).select(&:finite?).min
       end
 
@@ -49,7 +51,9 @@ module UpClose
       # @return [Array<Array<Geometry::Ring>>] of each part, its outline and its holes
       def inner_rings(by)
         once([:inner, by]) do
-          region.shrunk(by).parts.map { |part| part.rings.map { |ring| Geometry::Ring.new(ring.map { |x, y| Geometry::Point[x, y] }) } }
+          region.shrunk(by).parts.map do |part|
+            part.rings.map { |ring| Geometry::Ring.new(ring.map { |x, y| Geometry::Point[x, y] }) }
+          end
         end
       end
 
@@ -66,8 +70,20 @@ module UpClose
 
       def number(parameter, value)
         points = Array(value)
-        refuse(:points, "An outline needs three corners or more.", "Type them, one a line, or bring a DXF or SVG file.") if points.size < 3
-        refuse(:points, "This outline has #{points.size} corners; #{Geometry::Ring::MOST_POINTS} is the most.", "Make it simpler where it was drawn.") if points.size > Geometry::Ring::MOST_POINTS
+        if points.size < 3
+          refuse(
+            :points,
+            "An outline needs three corners or more.",
+            "Type them, one a line, or bring a DXF or SVG file."
+          )
+        end
+        if points.size > Geometry::Ring::MOST_POINTS
+          refuse(
+            :points,
+            "This outline has #{points.size} corners; #{Geometry::Ring::MOST_POINTS} is the most.",
+            "Make it simpler where it was drawn."
+          )
+        end
         points.map { |x, y| [Float(x), Float(y)] }.freeze
       rescue ArgumentError, TypeError
         refuse(:points, "Some of these corners do not read as two lengths.", "Type them as 12, 30, one a line.")
@@ -76,8 +92,16 @@ module UpClose
       def check
         raw = Geometry::Ring.new(given)
         crossing = raw.crossing
-        refuse(:points, "The outline crosses itself: stretch #{crossing[0] + 1} and stretch #{crossing[1] + 1}.", "Put the corners in the order you meet them going round.") if crossing
-        refuse(:points, "The outline has no area.", "Its corners lie in one line: check the figures.") if raw.points.size < 3 || raw.area < LEAST_AREA
+        if crossing
+          refuse(
+            :points,
+            "The outline crosses itself: stretch #{crossing[0] + 1} and stretch #{crossing[1] + 1}.",
+            "Put the corners in the order you meet them going round."
+          )
+        end
+        if raw.points.size < 3 || raw.area < LEAST_AREA
+          refuse(:points, "The outline has no area.", "Its corners lie in one line: check the figures.")
+        end
         return if [raw.box.width, raw.box.height].max <= 2000
         refuse(:points, "The outline is over 2 m.", "Check the unit it was drawn in.")
       end

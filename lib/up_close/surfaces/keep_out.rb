@@ -38,10 +38,18 @@ module UpClose
         Math.hypot([dx, 0].max, [dy, 0].max) + [dx, dy].max.clamp(..0)
       end
 
-      def path = disc? ? Geometry::Shapes.ellipse(centre.x, centre.y, width / 2, width / 2) : Geometry::Shapes.rectangle(box)
+      def path
+        disc? ? Geometry::Shapes.ellipse(centre.x, centre.y, width / 2, width / 2) : Geometry::Shapes.rectangle(box)
+      end
 
       # the same with +by+ mm all round
-      def grown(by) = disc? ? KeepOut.new(kind: kind, x: centre.x, y: centre.y, width: width + 2 * by) : KeepOut.new(kind: kind, x: centre.x, y: centre.y, width: width + 2 * by, height: height + 2 * by)
+      def grown(by)
+        if disc?
+          KeepOut.new(kind: kind, x: centre.x, y: centre.y, width: width + 2 * by)
+        else
+          KeepOut.new(kind: kind, x: centre.x, y: centre.y, width: width + 2 * by, height: height + 2 * by)
+        end
+      end
     end
   end
 end

@@ -44,12 +44,19 @@ module UpClose
       end
 
       def figures
-        {length_mm: length, widest_mm: stations.map(&:last).max / 2, strain: strains.map(&:last).max, panels: 2, area_mm2: unrolled.ring.area * 2}
+        {
+          length_mm: length,
+          widest_mm: stations.map(&:last).max / 2,
+          strain: strains.map(&:last).max,
+          panels: 2,
+          area_mm2: unrolled.ring.area * 2
+        }
       end
 
       def working
         at, girth = stations.max_by(&:last)
-        Working.new("each side is half a girth wide: at #{num(at)} mm, #{num(girth)} ÷ 2 = #{num(girth / 2)} mm; the edge's strain √(1 + (Δ(girth ÷ 4) ÷ Δs)²) − 1")
+        Working.new("each side is half a girth wide: at #{num(at)} mm, #{num(girth)} ÷ 2 = #{num(girth / 2)} mm; " \
+          "the edge's strain √(1 + (Δ(girth ÷ 4) ÷ Δs)²) − 1")
       end
 
       # from the side: what turns away is narrowed
@@ -59,7 +66,10 @@ module UpClose
         radius = girth / (2 * Math::PI)
         return [Geometry::Point[point.x, 0], false] if radius.zero?
         angle = point.y / radius
-        [Geometry::Point[point.x, radius * Math.sin(angle.clamp(-Math::PI / 2, Math::PI / 2))], angle.abs <= Math::PI / 2 + 1e-9]
+        [
+          Geometry::Point[point.x, radius * Math.sin(angle.clamp(-Math::PI / 2, Math::PI / 2))],
+          angle.abs <= Math::PI / 2 + 1e-9
+        ]
       end
 
       def behind(seen)
@@ -76,8 +86,22 @@ module UpClose
         else
           "#{at.y.negative? ? "towards the back" : "towards the belly"}, with a strap over the curve"
         end
-        {across: Bearing.new(title: "A line along the side", from: :middle, distance_mm: at.y.abs, from_words: "line along the middle of the side", where: side),
-         up: Bearing.new(title: "A line up the side", from: :left, distance_mm: along, from_words: "nose", rest_mm: length - along, to_words: "tail", where: "along the body, not over the curve")}
+        {across: Bearing.new(
+          title: "A line along the side",
+          from: :middle,
+          distance_mm: at.y.abs,
+          from_words: "line along the middle of the side",
+          where: side
+        ),
+         up: Bearing.new(
+           title: "A line up the side",
+           from: :left,
+           distance_mm: along,
+           from_words: "nose",
+           rest_mm: length - along,
+           to_words: "tail",
+           where: "along the body, not over the curve"
+         )}
       end
 
       def front_box
@@ -86,12 +110,16 @@ module UpClose
       end
 
       def front_outline
-        upper = stations.map { |at, girth| Geometry::Point[at - stations.first[0] - length / 2, -girth / (2 * Math::PI)] }
+        upper = stations.map do |at, girth|
+          Geometry::Point[at - stations.first[0] - length / 2, -girth / (2 * Math::PI)]
+        end
         Geometry::Path.polygon(upper + upper.reverse.map { |p| Geometry::Point[p.x, -p.y] })
       end
 
       def findings(placed, writer, bent: false)
-        covered = stretches.filter_map { |a, b| reached(placed.hull, a, b)&.then { |share| [a, b, share, strain(a, b, share)] } }
+        covered = stretches.filter_map do |a, b|
+          reached(placed.hull, a, b)&.then { |share| [a, b, share, strain(a, b, share)] }
+        end
         worst = covered.max_by(&:last) or return []
         [strain_finding(worst)]
       end
@@ -102,7 +130,8 @@ module UpClose
         off = unrolled.box.width / 2 + stations.first[0]
         inside = cut(cut(hull.map { |p| Geometry::Point[p.x + off, p.y] }, a, 1), b, -1)
         # |y| over a straight edge's half width is steady along a straight line: its ends decide
-        inside.filter_map { |p| girth_at(p.x).then { |girth| (girth > 0) ? (p.y.abs * 4 / girth).clamp(0, 1) : nil } }.max
+        inside.filter_map { |p| girth_at(p.x).then { |girth| (girth > 0) ? (p.y.abs * 4 / girth).clamp(0, 1) : nil } }
+          .max
       end
 
       private
@@ -117,16 +146,32 @@ module UpClose
       def cut(points, at, sign)
         points.each_with_index.flat_map do |p, i|
           before = points[i - 1]
-          crossing = ((p.x - at) * (before.x - at) < 0) ? [before + (p - before) * ((at - before.x) / (p.x - before.x))] : []
+          crossing =
+            ((p.x - at) * (before.x - at) < 0) ? [before + (p - before) * ((at - before.x) / (p.x - before.x))] : []
           crossing + (((p.x - at) * sign >= 0) ? [p] : [])
         end
       end
 
       def strain_finding((a, b, share, strain))
         cuts = (strain > Strain.fetch("softened").share) ? relief_cuts(Strain.fetch("softened").share) : []
-        Finding.new(key: :strain, title: "Strain at its upper and lower ends", verdict: Strain.verdict(strain), figure: "#{num(strain * 100)} %", value: strain * 100, unit: "%", limit: Strain.fetch("softened").share * 100,
-          working: Working.new("between #{num(a[0])} and #{num(b[0])} mm it reaches #{num(share * 100, 0)} % of the way to back or belly: √(1 + (#{num(share)} × #{num((b[1] - a[1]).abs / 4)} ÷ #{num(b[0] - a[0])})²) − 1 = #{num(strain * 100)} %", source: "film 1 %, with softener 3.5 %, paper 0.3 %, foil 2 %: starting values"),
-          reason: Strain.words(strain), remedy: cuts.any? ? "Relief cuts from the edge: #{cuts.map { |from, to, n| "#{n} between #{num(from)} and #{num(to)}" }.join(", ")}." : nil)
+        Finding.new(
+          key: :strain,
+          title: "Strain at its upper and lower ends",
+          verdict: Strain.verdict(strain),
+          figure: "#{num(strain * 100)} %",
+          value: strain * 100,
+          unit: "%",
+          limit: Strain.fetch("softened").share * 100,
+          working: Working.new(
+            "between #{num(a[0])} and #{num(b[0])} mm it reaches #{num(share * 100, 0)} % of the way to back or " \
+            "belly: √(1 + (#{num(share)} × #{num((b[1] - a[1]).abs / 4)} ÷ #{num(b[0] - a[0])})²) " \
+              "− 1 = #{num(strain * 100)} %",
+            source: "film 1 %, with softener 3.5 %, paper 0.3 %, foil 2 %: starting values"
+          ),
+          reason: Strain.words(strain),
+          remedy: cuts.any? ? "Relief cuts from the edge: " \
+            "#{cuts.map { |from, to, n| "#{n} between #{num(from)} and #{num(to)}" }.join(", ")}." : nil
+        )
       end
 
       # middle line along x, half a girth wide
@@ -138,21 +183,49 @@ module UpClose
 
       def number(_parameter, value)
         list = Array(value)
-        refuse(:stations, "A body needs two stations or more.", "Measure its girth at the nose, the tail and between.") if list.size < 2
-        refuse(:stations, "These are #{list.size} stations; #{MOST_STATIONS} is the most.", "Leave some out where the girth changes evenly.") if list.size > MOST_STATIONS
+        if list.size < 2
+          refuse(
+            :stations,
+            "A body needs two stations or more.",
+            "Measure its girth at the nose, the tail and between."
+          )
+        end
+        if list.size > MOST_STATIONS
+          refuse(
+            :stations,
+            "These are #{list.size} stations; #{MOST_STATIONS} is the most.",
+            "Leave some out where the girth changes evenly."
+          )
+        end
         list.map { |at, girth| [Float(at), Float(girth)] }.freeze
       rescue ArgumentError, TypeError
-        refuse(:stations, "Some stations do not read as two lengths.", "Type them as 12, 48: how far along, how far round; one a line.")
+        refuse(
+          :stations,
+          "Some stations do not read as two lengths.",
+          "Type them as 12, 48: how far along, how far round; one a line."
+        )
       end
 
       def check
         back = stations.each_cons(2).find { |(a, _), (b, _)| b <= a }
-        refuse(:stations, "Station #{num(back[1][0])} comes after #{num(back[0][0])}.", "Put them in order from nose to tail.") if back
+        if back
+          refuse(
+            :stations,
+            "Station #{num(back[1][0])} comes after #{num(back[0][0])}.",
+            "Put them in order from nose to tail."
+          )
+        end
         empty = stations[1..-2].find { |_, girth| girth <= 0 }
         refuse(:stations, "The girth at #{num(empty[0])} is nothing.", "Only the ends may come to a point.") if empty
-        refuse(:stations, "A girth cannot be below nothing.", "Check the figures.") if stations.any? { |at, girth| girth.negative? || at.negative? }
-        refuse(:stations, "The body is over 2 m.", "Check the unit.") if stations.last[0] > 2000 || stations.any? { |_, girth| girth > 4000 }
-        refuse(:stations, "Both ends and all between come to nothing.", "Check the girths.") if stations.all? { |_, girth| girth.zero? }
+        if stations.any? { |at, girth| girth.negative? || at.negative? }
+          refuse(:stations, "A girth cannot be below nothing.", "Check the figures.")
+        end
+        if stations.last[0] > 2000 || stations.any? { |_, girth| girth > 4000 }
+          refuse(:stations, "The body is over 2 m.", "Check the unit.")
+        end
+        if stations.all? { |_, girth| girth.zero? }
+          refuse(:stations, "Both ends and all between come to nothing.", "Check the girths.")
+        end
       end
     end
   end

@@ -45,7 +45,13 @@ module UpClose
       def exit_distance(point, n) = Geometry::Rays.leaves_ellipse(point, n, radius, radius)
 
       def check
-        refuse(:hole_mm, "The hole is as large as the ring.", "Make it smaller than #{Working.number(measures[:outer_mm])} mm.") if hole >= radius
+        if hole >= radius
+          refuse(
+            :hole_mm,
+            "The hole is as large as the ring.",
+            "Make it smaller than #{Working.number(measures[:outer_mm])} mm."
+          )
+        end
       end
     end
   end

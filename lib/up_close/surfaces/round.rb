@@ -17,10 +17,25 @@ module UpClose
 
       def finding(writer)
         seen = degrees <= 2 * Curved::GLANCE_DEG
-        Finding.new(key: :round, title: "Goes round", verdict: seen ? :fine : :watch, figure: "#{Working.number(degrees, 1)}°", value: degrees, unit: "°", limit: 2 * Curved::GLANCE_DEG,
-          working: Working.new("360 × #{Working.number(@wide)} ÷ #{Working.number(@once_round)} = #{Working.number(degrees, 1)}°; at its ends it looks narrowed to cos #{Working.number(degrees / 2, 1)}° = #{Working.number(Math.cos([degrees / 2, 90].min * Math::PI / 180))}", source: "±#{Curved::GLANCE_DEG.round}° for one glance is a starting value"),
-          reason: seen ? "All of it reads at one glance from the front." : "One glance from the front takes in #{Working.number(2 * Curved::GLANCE_DEG)}°.",
-          remedy: seen ? nil : "Keep words within #{writer.with_unit(@once_round * 2 * Curved::GLANCE_DEG / 360)}, or let it run on round the piece.")
+        Finding.new(
+          key: :round,
+          title: "Goes round",
+          verdict: seen ? :fine : :watch,
+          figure: "#{Working.number(degrees, 1)}°",
+          value: degrees,
+          unit: "°",
+          limit: 2 * Curved::GLANCE_DEG,
+          working: Working.new(
+            "360 × #{Working.number(@wide)} ÷ #{Working.number(@once_round)} = #{Working.number(degrees, 1)}°; at " \
+            "its ends it looks narrowed to cos #{Working.number(degrees / 2, 1)}° = " \
+              "#{Working.number(Math.cos([degrees / 2, 90].min * Math::PI / 180))}",
+            source: "±#{Curved::GLANCE_DEG.round}° for one glance is a starting value"
+          ),
+          reason: seen ? "All of it reads at one glance from the front." : "One glance from the front takes in " \
+            "#{Working.number(2 * Curved::GLANCE_DEG)}°.",
+          remedy: seen ? nil : "Keep words within #{writer.with_unit(@once_round * 2 * Curved::GLANCE_DEG / 360)}, " \
+            "or let it run on round the piece."
+        )
       end
     end
   end

@@ -34,9 +34,14 @@ module UpClose
 
       # As from the square plate, unless that way out lies in a corner: then by its disc.
       def exit_distance(point, n)
-        far = Geometry::Rays.leaves_planes(point, n, once(:planes) { edge_normals.map { |normal| [normal, normal.x.abs * width / 2 + normal.y.abs * height / 2] } })
+        far = Geometry::Rays.leaves_planes(
+          point,
+          n,
+          once(:planes) { edge_normals.map { |normal| [normal, normal.x.abs * width / 2 + normal.y.abs * height / 2] } }
+        )
         out = point + n * far
-        middle = Geometry::Point[(width / 2 - corner) * ((out.x < 0) ? -1 : 1), (height / 2 - corner) * ((out.y < 0) ? -1 : 1)]
+        middle =
+          Geometry::Point[(width / 2 - corner) * ((out.x < 0) ? -1 : 1), (height / 2 - corner) * ((out.y < 0) ? -1 : 1)]
         return far if out.x.abs <= middle.x.abs || out.y.abs <= middle.y.abs
         Geometry::Rays.leaves_ellipse(point - middle, n, corner, corner)
       end

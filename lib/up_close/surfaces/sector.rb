@@ -5,8 +5,12 @@ module UpClose
     # Part of a ring: what a cone unrolls to. The origin is the middle of its
     # middle arc; the ring's own centre lies below (or above, when turned).
     class Sector < Shape
-      describe nil, "Ring sector", Parameter.new(:outer_mm, "Outer radius", range: 0.01..1e6), Parameter.new(:inner_mm, "Inner radius", range: 0.0..1e6),
-        Parameter.new(:angle_deg, "Angle", range: 0.001..360.0), Parameter.new(:down, "Centre below", range: -1..1)
+      describe nil,
+        "Ring sector",
+        Parameter.new(:outer_mm, "Outer radius", range: 0.01..1e6),
+        Parameter.new(:inner_mm, "Inner radius", range: 0.0..1e6),
+        Parameter.new(:angle_deg, "Angle", range: 0.001..360.0),
+        Parameter.new(:down, "Centre below", range: -1..1)
 
       def outer = measures[:outer_mm]
 
@@ -25,7 +29,9 @@ module UpClose
         [Math.hypot(x, y), Math.atan2(x, y)]
       end
 
-      def at(radius, turned) = Geometry::Point[radius * Math.sin(turned), centre.y - radius * Math.cos(turned) * measures[:down]]
+      def at(radius, turned)
+        Geometry::Point[radius * Math.sin(turned), centre.y - radius * Math.cos(turned) * measures[:down]]
+      end
 
       def inside_distance(point)
         radius, turned = polar(point)
@@ -89,7 +95,9 @@ module UpClose
       # from the outer arc's left end to its right, and back along the inner one
       def drawn(far, far_half, near, near_half)
         back = near_half.zero? ? [] : arc(near, near_half, -near_half)
-        Geometry::Path.new([[:move, at(far, -far_half)], *arc(far, -far_half, far_half), [:line, at(near, near_half)], *back, [:close]])
+        Geometry::Path.new(
+          [[:move, at(far, -far_half)], *arc(far, -far_half, far_half), [:line, at(near, near_half)], *back, [:close]]
+        )
       end
 
       # angles here run from the middle line; a circle's own run from x towards y

@@ -102,7 +102,9 @@ module UpClose
       # @param at [Geometry::Point]
       # @return [Hash{Symbol => Bearing}] :across and :up
       def bearings(at)
-        ways = {top: [0, -1], bottom: [0, 1], left: [-1, 0], right: [1, 0]}.transform_values { |x, y| distance_to_edge(at, x, y) }
+        ways = {top: [0, -1], bottom: [0, 1], left: [-1, 0], right: [1, 0]}.transform_values do |x, y|
+          distance_to_edge(at, x, y)
+        end
         {across: bearing("A line across", ways, :top, :bottom, "straight above and below the mark's middle"),
          up: bearing("An upright line", ways, :left, :right, "at the height of the mark's middle")}
       end
@@ -121,7 +123,15 @@ module UpClose
       private
 
       def bearing(title, ways, from, to, where)
-        Bearing.new(title: title, from: from, distance_mm: ways[from], from_words: "#{from} #{edge_word}", rest_mm: ways[to], to_words: to.to_s, where: where)
+        Bearing.new(
+          title: title,
+          from: from,
+          distance_mm: ways[from],
+          from_words: "#{from} #{edge_word}",
+          rest_mm: ways[to],
+          to_words: to.to_s,
+          where: where
+        )
       end
 
       # from outside the piece, to the box round it
@@ -142,10 +152,16 @@ module UpClose
       def exit_distance(point, n) = raise(NotImplementedError)
 
       def number(parameter, value)
-        raise Errors::BadShape.new("#{parameter.words} is missing.", remedy: "Type it.", field: parameter.key) if value.nil?
+        if value.nil?
+          raise Errors::BadShape.new("#{parameter.words} is missing.", remedy: "Type it.", field: parameter.key)
+        end
         return parameter.length? ? value.to_f : value if value.is_a?(Numeric) && parameter.range.cover?(value)
-        raise Errors::BadShape.new("#{parameter.words} must lie between #{Working.number(parameter.range.begin)} and #{Working.number(parameter.range.end)}.",
-          remedy: "Check the figure.", field: parameter.key)
+        raise Errors::BadShape.new(
+          "#{parameter.words} must lie between #{Working.number(parameter.range.begin)} and " \
+          "#{Working.number(parameter.range.end)}.",
+          remedy: "Check the figure.",
+          field: parameter.key
+        )
       end
 
       def check = nil

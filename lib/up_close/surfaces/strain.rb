@@ -22,7 +22,8 @@ module UpClose
       def words(strain)
         takes, not_so = ALL.partition { |taker| strain <= taker.share }
         return "Nothing takes that flat: it wants relief cuts or gores." if takes.empty?
-        "#{list(takes).sub(/\A./, &:upcase)} #{(takes.size == 1) ? "takes" : "take"} it#{"; #{list(not_so)} #{(not_so.size == 1) ? "does" : "do"} not" if not_so.any?}."
+        "#{list(takes).sub(/\A./, &:upcase)} #{(takes.size == 1) ? "takes" : "take"} " \
+        "it#{"; #{list(not_so)} #{(not_so.size == 1) ? "does" : "do"} not" if not_so.any?}."
       end
 
       def list(takers) = takers.map(&:words).join(", ").sub(/, ([^,]+)\z/, " and \\1")

@@ -28,7 +28,9 @@ module UpClose
       # ink itself must be looked at, since a hull would bridge a screw
       def hole? = true
 
-      def ==(other) = other.is_a?(WithKeepOuts) && other.bare == bare && other.keep_outs.map(&:to_h) == keep_outs.map(&:to_h)
+      def ==(other)
+        other.is_a?(WithKeepOuts) && other.bare == bare && other.keep_outs.map(&:to_h) == keep_outs.map(&:to_h)
+      end
     end
   end
 end

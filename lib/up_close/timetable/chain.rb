@@ -27,7 +27,9 @@ module UpClose
 
       def whole_s = steps.sum(&:least_s)
 
-      def with(**changes) = Chain.new(id: id, title: title, steps: steps, due: due, copies: copies, ends: ends, from: from, **changes)
+      def with(**changes)
+        Chain.new(id: id, title: title, steps: steps, due: due, copies: copies, ends: ends, from: from, **changes)
+      end
 
       private
 

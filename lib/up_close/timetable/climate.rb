@@ -9,15 +9,28 @@ module UpClose
       TEMPERATURES = (2..45)
       HUMIDITIES = (5..98)
       BOUNDS = [0.25, 4.0].freeze
-      ASSUMED = "drying at 20 °C doubled for every 10 °C below, halved for every 10 above, at most four times: a rule of thumb"
+      ASSUMED = "drying at 20 °C doubled for every 10 °C below, halved for every 10 above, at most four times: a " \
+        "rule of thumb"
 
       attr_reader :temperature_c, :humidity
 
       # @raise [Error] for a room no one works in
       def initialize(temperature_c: 20.0, humidity: 50.0)
         @temperature_c, @humidity = temperature_c.to_f, humidity.to_f
-        refuse("Nothing dries as it should at #{Working.number(@temperature_c)} °C.", "Work between #{TEMPERATURES.begin} and #{TEMPERATURES.end} °C.", :temperature_c) unless TEMPERATURES.cover?(@temperature_c)
-        refuse("A humidity of #{Working.number(@humidity)} % is no room's.", "Give #{HUMIDITIES.begin} to #{HUMIDITIES.end} %.", :humidity) unless HUMIDITIES.cover?(@humidity)
+        unless TEMPERATURES.cover?(@temperature_c)
+          refuse(
+            "Nothing dries as it should at #{Working.number(@temperature_c)} °C.",
+            "Work between #{TEMPERATURES.begin} and #{TEMPERATURES.end} °C.",
+            :temperature_c
+          )
+        end
+        unless HUMIDITIES.cover?(@humidity)
+          refuse(
+            "A humidity of #{Working.number(@humidity)} % is no room's.",
+            "Give #{HUMIDITIES.begin} to #{HUMIDITIES.end} %.",
+            :humidity
+          )
+        end
         freeze
       end
 
@@ -36,16 +49,28 @@ module UpClose
         return step if by == 1
         # a window that opens later shuts no sooner after it
         late = step.latest_s && [step.latest_s, step.earliest_s.to_f * by + (step.latest_s - step.earliest_s.to_f)].max
-        step.with(**(step.wait? ? longer(step, by) : {earliest_s: step.earliest_s && step.earliest_s * by, latest_s: late}))
+        step.with(
+          **(step.wait? ? longer(step, by) : {earliest_s: step.earliest_s && step.earliest_s * by, latest_s: late})
+        )
       end
 
       def longer(step, by)
-        {least_s: step.least_s * by, most_s: step.most_s && step.most_s * [by, 1].max, moments: step.moments&.transform_values { |seconds| seconds * by }}
+        {
+          least_s: step.least_s * by,
+          most_s: step.most_s && step.most_s * [by, 1].max,
+          moments: step.moments&.transform_values { |seconds| seconds * by }
+        }
       end
       private :longer
 
       # @return [Working]
-      def working = Working.new("2 ^ ((20 − #{Working.number(temperature_c)}) ÷ 10) = #{Working.number(factor)} times as long; water-based × #{Working.number(factor(:water) / factor)} at #{Working.number(humidity, 0)} %", source: ASSUMED)
+      def working
+        Working.new(
+          "2 ^ ((20 − #{Working.number(temperature_c)}) ÷ 10) = #{Working.number(factor)} times as long; " \
+          "water-based × #{Working.number(factor(:water) / factor)} at #{Working.number(humidity, 0)} %",
+          source: ASSUMED
+        )
+      end
 
       private
 

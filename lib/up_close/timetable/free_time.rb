@@ -49,7 +49,9 @@ module UpClose
       def cut(from, to)
         first = last = index(from)
         last += 1 while @spans[last] && @spans[last][0] < to
-        @spans[first...last] = @spans[first...last].flat_map { |s, e| [([s, from] if from > s), ([to, e] if to < e)].compact }
+        @spans[first...last] = @spans[first...last].flat_map { |s, e|
+          [([s, from] if from > s), ([to, e] if to < e)].compact
+        }
       end
 
       def free_at?(moment) = @spans[index(moment)].then { |span| !span.nil? && span[0] <= moment }

@@ -32,7 +32,9 @@ module UpClose
       # @return [Array<Array(Plan::Entry, Plan::Entry)>]
       def apart(plan)
         baked = plan.entries.select { |e| e.step.place == :oven && e.step.wait? }
-        baked.each_cons(2).select { |pair| pair.last.from == pair.first.to && pair.last.waited_s > 0 && alike?(pair) && fit?(pair) }
+        baked.each_cons(2).select do |pair|
+          pair.last.from == pair.first.to && pair.last.waited_s > 0 && alike?(pair) && fit?(pair)
+        end
       end
 
       def alike?(pair) = pair.map { |e| [e.step.temperature_c, e.step.least_s] }.uniq.one?

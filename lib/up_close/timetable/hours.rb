@@ -22,10 +22,14 @@ module UpClose
       end
 
       # with more hours on one day
-      def with(date, spans) = Hours.new(@week, zone: @zone, days_off: @days_off, extra: @extra.merge(date => spans), usual: @usual)
+      def with(date, spans)
+        Hours.new(@week, zone: @zone, days_off: @days_off, extra: @extra.merge(date => spans), usual: @usual)
+      end
 
       # the longest stretch without a pause, seconds
-      def longest_s = [*@week.values.flatten(1), *@extra.values.flatten(1)].map { |from, to| length_min(from, to) * 60 }.max
+      def longest_s
+        [*@week.values.flatten(1), *@extra.values.flatten(1)].map { |from, to| length_min(from, to) * 60 }.max
+      end
 
       # @param staying [Numeric, nil] till when the maker is there anyway
       # @return [Array<Array(Numeric, Numeric)>] in order, none touching another
@@ -47,17 +51,25 @@ module UpClose
 
       def on(date) = (@usual[date] ||= moments(date, week(date))) + moments(date, @extra.fetch(date, []))
 
-      def moments(date, spans) = spans.map { |from, to| [@zone.at(date, from), @zone.at(date, from + length_min(from, to))] }
+      def moments(date, spans)
+        spans.map { |from, to| [@zone.at(date, from), @zone.at(date, from + length_min(from, to))] }
+      end
 
       def length_min(from, to) = (to > from) ? to - from : to + DAY_MIN - from
 
       def joined(spans)
-        spans.each_with_object([]) { |(s, e), all| (all.any? && s <= all.last[1]) ? all.last[1] = [all.last[1], e].max : all << [s, e] }
+        spans.each_with_object([]) do |(s, e), all|
+          (all.any? && s <= all.last[1]) ? all.last[1] = [all.last[1], e].max : all << [s, e]
+        end
       end
 
       def check
         return if (@week.values + @extra.values).any?(&:any?)
-        raise Error.new("There are no hours in which you work.", remedy: "Give at least one evening a week.", field: :hours)
+        raise Error.new(
+          "There are no hours in which you work.",
+          remedy: "Give at least one evening a week.",
+          field: :hours
+        )
       end
     end
   end

@@ -18,7 +18,9 @@ module UpClose
         return [] if chains.empty?
         by_due = chains.sort_by { |c| [c.due || Float::INFINITY, -c.whole_s, c.id.to_s] }
         steps = chains.sum { |c| c.steps.size }
-        every(chains) || ((chains.size <= ALL && steps < SHORT_STEPS) ? by_due.permutation.to_a : likely(chains, by_due).first((WORK / (steps**2 + 1)).clamp(1, 4)))
+        every(chains) ||
+          ((chains.size <= ALL && steps < SHORT_STEPS) ? by_due.permutation.to_a : likely(chains, by_due)
+            .first((WORK / (steps**2 + 1)).clamp(1, 4)))
       end
 
       # by date, by slack, the longest first, the least by hand first
@@ -37,7 +39,11 @@ module UpClose
 
       def dealt(begun, left)
         rest = left.select { |_, many| many.positive? }
-        rest.empty? ? [begun] : rest.keys.flat_map { |chain| dealt(begun + [chain], left.merge(chain => left[chain] - 1)) }
+        if rest.empty?
+          [begun]
+        else
+          rest.keys.flat_map { |chain| dealt(begun + [chain], left.merge(chain => left[chain] - 1)) }
+        end
       end
     end
   end

@@ -15,7 +15,8 @@ module UpClose
 
       def room?(at, length, need, heat)
         together = within(at, length)
-        together.all? { |s, e, _, hot| s == at && e == at + length && hot == heat } && together.sum { |b| b[2] } + need <= holds
+        together.all? { |s, e, _, hot| s == at && e == at + length && hot == heat } &&
+          together.sum { |b| b[2] } + need <= holds
       end
     end
   end

@@ -30,7 +30,9 @@ module UpClose
         over = within(at, length)
         return true if over.sum { |b| b[2] } + need <= holds
         # most at once, at each start among them
-        [at, *over.map(&:first)].all? { |t| t < at || over.sum { |s, e, n, _| (s <= t && e > t) ? n : 0 } + need <= holds }
+        [at, *over.map(&:first)].all? do |t|
+          t < at || over.sum { |s, e, n, _| (s <= t && e > t) ? n : 0 } + need <= holds
+        end
       end
     end
   end

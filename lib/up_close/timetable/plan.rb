@@ -36,7 +36,9 @@ module UpClose
 
       # what one waits for in all, seconds by reason
       # @return [Hash{Symbol => Numeric}]
-      def waits(chain) = of(chain).group_by { |e| e.why.first }.transform_values { |list| list.sum(&:waited_s) }.select { |_, s| s > 0 }
+      def waits(chain)
+        of(chain).group_by { |e| e.why.first }.transform_values { |list| list.sum(&:waited_s) }.select { |_, s| s > 0 }
+      end
 
       # less is better: nothing left out, little lateness, soon done
       def cost(chains) = [problems.size, chains.sum { |c| late_s(c) }, finish || 0, chains.sum { |c| ready(c) || 0 }]

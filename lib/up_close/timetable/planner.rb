@@ -37,7 +37,12 @@ module UpClose
       def latest(chain, others)
         return unless chain.due
         planner = Planner.new(@hours, from: @from, holds: @holds, busy: others, staying: @staying)
-        ready = ->(moment) { planner.laid([chain.with(from: moment)]).then { |plan| plan.problems.empty? && plan.ready(chain) <= chain.due && plan } }
+        ready =
+          ->(moment) {
+            planner.laid([chain.with(from: moment)]).then do |plan|
+              plan.problems.empty? && plan.ready(chain) <= chain.due && plan
+            end
+          }
         return unless ready[@from]
         low, high = @from, chain.due
         ((low + high) / 2.0).then { |middle| ready[middle] ? low = middle : high = middle } while high - low > TRUE_S
@@ -52,11 +57,16 @@ module UpClose
       def laid(order, held: {})
         @held = held
         begin_anew
-        order.tally.each_key { |chain| @state[chain.id] = State.new(0, [chain.from || @from, @from].max, chain.ends.dup, []) }
+        order.tally.each_key do |chain|
+          @state[chain.id] = State.new(0, [chain.from || @from, @from].max, chain.ends.dup, [])
+        end
         whole = order.uniq.size == order.size
         order.each { |chain| whole ? chain.blocks.size.times { lay(chain) } : lay(chain) }
         failed = @problems.map(&:chain)
-        Plan.new(order.uniq.reject { |chain| failed.include?(chain) }.flat_map { |chain| @state[chain.id].entries }, @problems)
+        Plan.new(
+          order.uniq.reject { |chain| failed.include?(chain) }.flat_map { |chain| @state[chain.id].entries },
+          @problems
+        )
       end
 
       # What a step takes of its place: what goes round the oven more than once fills it every time.
@@ -86,7 +96,8 @@ module UpClose
       # hands and places with what stays where it is
       def at_first
         @at_first ||= begin
-          @hands, @places = Hands.new(*@spans), PLACES.keys.to_h { |key| [key, ((key == :oven) ? Oven : Place).new(@holds[key])] }
+          @hands, @places =
+            Hands.new(*@spans), PLACES.keys.to_h { |key| [key, ((key == :oven) ? Oven : Place).new(@holds[key])] }
           @busy&.entries&.each { |entry| book(entry) }
           [@hands, @places]
         end
@@ -111,7 +122,9 @@ module UpClose
 
       def book(entry)
         entry.pieces.each { |from, to| @hands.book(entry.chain, from, to) } if entry.hands?
-        @places[entry.step.place]&.book(entry.from, entry.to, need(entry.chain, entry.step), entry.step.temperature_c) if entry.step.place
+        if entry.step.place
+          @places[entry.step.place]&.book(entry.from, entry.to, need(entry.chain, entry.step), entry.step.temperature_c)
+        end
         true
       end
 
@@ -134,7 +147,12 @@ module UpClose
       # opens it never ends earlier for a later beginning, so halving finds it.
       def later(chain, steps, found, (begun, by), anchor, ends, at)
         wanted = found[anchor].to + by
-        opened = ->(moment) { in_turn(chain, steps.first(anchor + 1), moment, ends, at).then { |part| part.is_a?(Plan::Problem) ? Float::INFINITY : part[anchor].to } }
+        opened =
+          ->(moment) {
+            in_turn(chain, steps.first(anchor + 1), moment, ends, at).then do |part|
+              part.is_a?(Plan::Problem) ? Float::INFINITY : part[anchor].to
+            end
+          }
         low, high = [found.first.from, begun].max, [found.first.from, begun].max + by
         return high if opened[high] < wanted
         while high - low > NUDGE_S
@@ -144,7 +162,8 @@ module UpClose
         high
       end
 
-      # @return [Array(Entry, Numeric, Integer), nil] what comes too late, the latest it might, and which of the block opens its window; nil: done already
+      # @return [Array(Entry, Numeric, Integer), nil] what comes too late, the latest it might, and which of the block
+      #   opens its window; nil: done already
       def overrun(entry, place, found, ends)
         before = place.positive? ? found[place - 1] : nil
         limits = []
@@ -169,7 +188,13 @@ module UpClose
           ready = @hands.for(chain).earliest(ready, 0) || ready if i.zero? && begun > asked
           entry = step.wait? ? waiting(chain, step, ready) : by_hand(chain, step, ready, steps.size > 1)
           return entry if entry.is_a?(Plan::Problem)
-          entry.why, entry.waited_s = why(chain, entry, i.zero? ? asked : at, ready, (i.zero? && begun > asked) ? steps : nil)
+          entry.why, entry.waited_s = why(
+            chain,
+            entry,
+            i.zero? ? asked : at,
+            ready,
+            (i.zero? && begun > asked) ? steps : nil
+          )
           found << entry
           own[step.key] = at = entry.to
         end
@@ -188,7 +213,10 @@ module UpClose
       def by_hand(chain, step, ready, tied)
         long = step.least_s > @hours.longest_s
         return in_one_go(chain, step) if long && tied
-        pieces = long ? @hands.for(chain).pieces(ready, step.least_s) : free(chain, step, ready)&.then { |from| [[from, from + step.least_s]] }
+        pieces = long ? @hands.for(chain).pieces(
+          ready,
+          step.least_s
+        ) : free(chain, step, ready)&.then { |from| [[from, from + step.least_s]] }
         return no_time(chain, step) unless pieces&.any?
         Plan::Entry.new(chain: chain, step: step, from: pieces.first.first, to: pieces.last.last, pieces: pieces)
       end
@@ -211,25 +239,49 @@ module UpClose
         return [[:together, nil], waited] if together?(chain, entry)
         return [[:opens, entry.step.after], waited] if entry.from - ready < 1
         return [[:place, PLACES[entry.step.place]], waited] if entry.step.wait?
-        [[(@own.for(chain).earliest(ready, entry.pieces.first.reduce(:-).abs) == entry.from) ? :hours : :busy, nil], waited]
+        [
+          [(@own.for(chain).earliest(ready, entry.pieces.first.reduce(:-).abs) == entry.from) ? :hours : :busy, nil],
+          waited
+        ]
       end
 
       # held for what goes into the oven with it, or gone in with what was waited for
       def together?(chain, entry)
-        @held[[chain.id, entry.step.key]] == entry.from || (entry.step.place == :oven && @places[:oven].begins_at?(entry.from))
+        @held[[chain.id, entry.step.key]] == entry.from ||
+          (entry.step.place == :oven && @places[:oven].begins_at?(entry.from))
       end
 
       def problem(chain, reason, remedy) = Plan::Problem.new(chain, reason, remedy)
 
-      def too_small(chain, step) = problem(chain, "“#{step.title}” needs room for #{need(chain, step)} in #{PLACES[step.place]}, which holds #{@places[step.place].holds}.", "Make fewer at a time, or a larger place.")
+      def too_small(chain, step)
+        problem(chain, "“#{step.title}” needs room for #{need(chain, step)} in #{PLACES[step.place]}, which holds " \
+          "#{@places[step.place].holds}.", "Make fewer at a time, or a larger place.")
+      end
 
-      def in_one_go(chain, step) = problem(chain, "“#{step.title}” takes #{hours(step.least_s)} h in one go; your longest stretch is #{hours(@hours.longest_s)} h.", "Give one longer day, or make fewer at a time.")
+      def in_one_go(chain, step)
+        problem(chain, "“#{step.title}” takes #{hours(step.least_s)} h in one go; your longest stretch is " \
+          "#{hours(@hours.longest_s)} h.", "Give one longer day, or make fewer at a time.")
+      end
 
-      def no_time(chain, step) = problem(chain, "There is no time for “#{step.title}” in the next #{Hours::MOST_DAYS} days.", "Give more hours.")
+      def no_time(chain, step)
+        problem(chain, "There is no time for “#{step.title}” in the next #{Hours::MOST_DAYS} days.", "Give more hours.")
+      end
 
-      def missed(chain, entry) = problem(chain, "The window of “#{entry.step.title}” shuts before your next hours.", "Do it now, or see what its step says when late.")
+      def missed(chain, entry)
+        problem(
+          chain,
+          "The window of “#{entry.step.title}” shuts before your next hours.",
+          "Do it now, or see what its step says when late."
+        )
+      end
 
-      def windows(chain, steps) = problem(chain, "The windows from “#{steps.first.title}” to “#{steps.last.title}” fit none of your hours.", "They want #{hours(Runs::LeastTime.ready_at(steps))} h together: give one longer stretch.")
+      def windows(chain, steps)
+        problem(
+          chain,
+          "The windows from “#{steps.first.title}” to “#{steps.last.title}” fit none of your hours.",
+          "They want #{hours(Runs::LeastTime.ready_at(steps))} h together: give one longer stretch."
+        )
+      end
 
       def hours(seconds) = Working.number(seconds / 3600.0, 1)
     end

@@ -21,7 +21,9 @@ module UpClose
         @climate = Climate.new(**(data["room"] || {}).transform_keys(&:to_sym).slice(:temperature_c, :humidity))
         @holds = (data["holds"] || {}).transform_keys(&:to_sym).slice(*Planner::PLACES.keys)
         marks = data["marks"]
-        refuse("“marks” is missing or too long.", "Give 1 to #{MOST_MARKS}.", :marks) unless marks.is_a?(Array) && marks.size.between?(1, MOST_MARKS)
+        unless marks.is_a?(Array) && marks.size.between?(1, MOST_MARKS)
+          refuse("“marks” is missing or too long.", "Give 1 to #{MOST_MARKS}.", :marks)
+        end
         @chains = marks.each_with_index.map { |mark, i| chain(mark, i) }
         freeze
       end
@@ -33,38 +35,85 @@ module UpClose
       def chain(mark, index)
         refuse("Mark #{index + 1} is no object.", "Give method, printer and the rest.", :marks) unless mark.is_a?(Hash)
         setting = setting(mark)
-        steps = (mark["steps"] ? mark["steps"].map { |step| own_step(step) } : Sealing.whole_work(Sealing.fetch(mark["sealer"] || "none"), setting)).map { |step| climate.call(step) }
+        steps = (mark["steps"] ? mark["steps"].map { |step| own_step(step) } : Sealing.whole_work(
+          Sealing.fetch(mark["sealer"] || "none"),
+          setting
+        )).map do |step|
+          climate.call(step)
+        end
         ends = (mark["done"] || {}).transform_values { |text| moment(text, :done) }
-        Chain.new(id: mark["id"] || index + 1, title: (mark["title"] || "mark #{index + 1}").to_s, steps: steps.reject { |s| ends.key?(s.key) }, due: mark["due"] && moment(mark["due"], :due), copies: setting ? setting.copies : copies(mark), ends: ends)
+        Chain.new(
+          id: mark["id"] || index + 1,
+          title: (mark["title"] || "mark #{index + 1}").to_s,
+          steps: steps.reject { |s| ends.key?(s.key) },
+          due: mark["due"] && moment(mark["due"], :due),
+          copies: setting ? setting.copies : copies(mark),
+          ends: ends
+        )
       end
 
-      def copies(mark) = mark.fetch("copies", 1).then { |count| (count.is_a?(Integer) && count.between?(1, 500)) ? count : refuse("“copies” is #{count.inspect}.", "Give 1 to 500.", :copies) }
+      def copies(mark)
+        mark.fetch("copies", 1).then do |count|
+          if count.is_a?(Integer) && count.between?(1, 500)
+            count
+          else
+            refuse("“copies” is #{count.inspect}.", "Give 1 to 500.", :copies)
+          end
+        end
+      end
 
       def setting(mark)
         return if mark["steps"]
         method = Methods.fetch(mark["method"])
         schools = (mark["schools"] || {}).transform_keys(&:to_sym)
         method.check_choices(schools)
-        Methods::Setting.new(method: method, printer: mark["printer"] || method.printers.first, stock: mark["stock"] && Sheets::Stock.fetch(mark["stock"]), picked: schools, copies: copies(mark), tray: holds[:oven]&.clamp(1..),
-          material: mark["material"] && Materials.material(mark["material"]), finish: mark["finish"] && Materials.finish(mark["finish"]))
+        Methods::Setting.new(
+          method: method,
+          printer: mark["printer"] || method.printers.first,
+          stock: mark["stock"] && Sheets::Stock.fetch(mark["stock"]),
+          picked: schools,
+          copies: copies(mark),
+          tray: holds[:oven]&.clamp(1..),
+          material: mark["material"] && Materials.material(mark["material"]),
+          finish: mark["finish"] && Materials.finish(mark["finish"])
+        )
       end
 
       def own_step(step)
         minutes = step["minutes"]
-        refuse("“#{step["title"] || step["key"]}” has no end.", "Give its minutes.", :steps) unless minutes.is_a?(Numeric) && minutes.between?(0, 1_000_000)
+        unless minutes.is_a?(Numeric) && minutes.between?(0, 1_000_000)
+          refuse("“#{step["title"] || step["key"]}” has no end.", "Give its minutes.", :steps)
+        end
         kind = %w[hands wait].include?(step["kind"]) ? step["kind"] : "hands"
-        Methods::Step.new(key: step["key"].to_s, title: (step["title"] || step["key"]).to_s, words: "", phase: :apply, kind: kind, least_s: minutes * 60, after: step["after"], place: step["place"],
-          earliest_s: step["earliest_min"]&.*(60), latest_s: step["latest_min"]&.*(60))
+        Methods::Step.new(
+          key: step["key"].to_s,
+          title: (step["title"] || step["key"]).to_s,
+          words: "",
+          phase: :apply,
+          kind: kind,
+          least_s: minutes * 60,
+          after: step["after"],
+          place: step["place"],
+          earliest_s: step["earliest_min"]&.*(60),
+          latest_s: step["latest_min"]&.*(60)
+        )
       end
 
       def week(hours)
         refuse("“hours” is missing.", "Give {\"mon\": [\"19:00-22:00\"], …}.", :hours) unless hours.is_a?(Hash)
-        hours.to_h { |day, spans| [DAYS.index(day.to_s[0, 3].downcase) || refuse("“#{day}” is no day.", "Use #{DAYS.join(", ")}.", :hours), Array(spans).map { |text| span(text) }] }
+        hours.to_h do |day, spans|
+          [
+            DAYS.index(day.to_s[0, 3].downcase) || refuse("“#{day}” is no day.", "Use #{DAYS.join(", ")}.", :hours),
+            Array(spans).map { |text| span(text) }
+          ]
+        end
       end
 
       def span(text)
         a, b, c, d = text.to_s.match(SPAN)&.captures&.map(&:to_i)
-        refuse("“#{text}” does not read as hours.", "Write 19:00-22:00.", :hours) unless a && a < 24 && c <= 24 && b < 60 && d < 60
+        unless a && a < 24 && c <= 24 && b < 60 && d < 60
+          refuse("“#{text}” does not read as hours.", "Write 19:00-22:00.", :hours)
+        end
         [a * 60 + b, (c * 60 + d) % 1440]
       end
 

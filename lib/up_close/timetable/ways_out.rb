@@ -9,7 +9,9 @@ module UpClose
       Way = Struct.new(:words, :ready)
       MOST_DAYS = 40
 
-      # @param hours [Hours]  @param chains [Array<Chain>] all of them  @param planner [Hash] what Planner takes besides hours
+      # @param hours [Hours]
+      # @param chains [Array<Chain>] all of them
+      # @param planner [Hash] what Planner takes besides hours
       # @param zone [#at, #date_of]
       def initialize(hours, chains, zone:, **planner)
         @hours, @chains, @zone, @planner = hours, chains, zone, planner
@@ -38,7 +40,14 @@ module UpClose
       def evening(chain)
         today = @zone.date_of(@planner[:from])
         days = (today..[@zone.date_of(chain.due), today + MOST_DAYS].min).select { |date| @hours.pattern(date).empty? }
-        found = days.filter_map { |date| way("one evening more, on #{date.strftime("%A %-d %B")}", @hours.with(date, [Hours::EVENING]), [chain, *(@chains - [chain])], chain) }
+        found = days.filter_map do |date|
+          way(
+            "one evening more, on #{date.strftime("%A %-d %B")}",
+            @hours.with(date, [Hours::EVENING]),
+            [chain, *(@chains - [chain])],
+            chain
+          )
+        end
         found.find { |w| w.ready <= chain.due } || found.min_by(&:ready)
       end
 

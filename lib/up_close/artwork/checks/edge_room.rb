@@ -12,12 +12,30 @@ module UpClose
         def call(subject)
           room = subject.border_mm or return
           short = room < LEAST
-          Finding.new(key: :edge_room, title: "From ink to trim line", verdict: short ? :watch : :fine, figure: "#{Working.number(room, 1)} mm", value: room, unit: "mm", limit: LEAST,
-            working: Working.new("paper left round the ink by this method and school: #{Working.number(room)} mm", source: "a starting value"),
-            reason: short ? "A slip of the blade reaches the ink." : school(room), remedy: short ? "Leave #{Working.number(LEAST)} mm or more." : nil)
+          Finding.new(
+            key: :edge_room,
+            title: "From ink to trim line",
+            verdict: short ? :watch : :fine,
+            figure: "#{Working.number(room, 1)} mm",
+            value: room,
+            unit: "mm",
+            limit: LEAST,
+            working: Working.new(
+              "paper left round the ink by this method and school: #{Working.number(room)} mm",
+              source: "a starting value"
+            ),
+            reason: short ? "A slip of the blade reaches the ink." : school(room),
+            remedy: short ? "Leave #{Working.number(LEAST)} mm or more." : nil
+          )
         end
 
-        def school(room) = (room < 3) ? "Cut close: the edge shows less, and tears at sharp points." : "Room to hold it by; gloss coats hide the edge."
+        def school(room)
+          if room < 3
+            "Cut close: the edge shows less, and tears at sharp points."
+          else
+            "Room to hold it by; gloss coats hide the edge."
+          end
+        end
       end
     end
   end

@@ -21,26 +21,56 @@ module UpClose
         end
 
         def boxed(border)
-          finding(:stop, border.colour.to_hex, off(border.colour), working(border),
-            "It is nearly but not quite white: it prints as a visible box round the picture.", "Clear the ground, a step of preparing.")
+          finding(
+            :stop,
+            border.colour.to_hex,
+            off(border.colour),
+            working(border),
+            "It is nearly but not quite white: it prints as a visible box round the picture.",
+            "Clear the ground, a step of preparing."
+          )
         end
 
         def left(colour, share)
           words = Working.number(share * 100, 1)
-          finding(:watch, "#{words} % left", off(colour), Working.new("places of #{colour.to_hex}, even in tone and not at an edge ÷ the picture = #{words} %; over #{Working.number(LEFT * 100)} % shows", source: "a starting value"),
-            "Nearly white, #{colour.to_hex}, is left inside the picture: it prints as faint patches.", "If it is paper, tick “also inside rings and letters” in Clear the ground.")
+          finding(
+            :watch,
+            "#{words} % left",
+            off(colour),
+            Working.new("places of #{colour.to_hex}, even in tone and not at an edge ÷ the picture = #{words} %; " \
+              "over #{Working.number(LEFT * 100)} % shows", source: "a starting value"),
+            "Nearly white, #{colour.to_hex}, is left inside the picture: it prints as faint patches.",
+            "If it is paper, tick “also inside rings and letters” in Clear the ground."
+          )
         end
 
         def fine(border)
           white = border.colour.to_a.min >= Border::WHITE
-          finding(:fine, white ? "white" : border.colour.to_hex, off(border.colour), working(border),
-            white ? "White: nothing is printed there." : "A ground of its own colour, far from white: it is taken as meant.")
+          finding(
+            :fine,
+            white ? "white" : border.colour.to_hex,
+            off(border.colour),
+            working(border),
+            white ? "White: nothing is printed there." : "A ground of its own colour, far from white: it is taken " \
+              "as meant."
+          )
         end
 
-        def clear = finding(:fine, "clear", 0.0, Working.new("the border is clear, or of no one colour"), "No box will show round it.")
+        def clear
+          finding(
+            :fine,
+            "clear",
+            0.0,
+            Working.new("the border is clear, or of no one colour"),
+            "No box will show round it."
+          )
+        end
 
         def finding(verdict, figure, value, working, reason, remedy = nil)
-          Finding.new(key: :ground, title: "Ground", verdict: verdict, figure: figure, value: value, unit: "%", limit: LIMIT, working: working, reason: reason, remedy: remedy)
+          Finding.new(
+            key: :ground, title: "Ground", verdict: verdict, figure: figure, value: value, unit: "%", limit: LIMIT,
+            working: working, reason: reason, remedy: remedy
+          )
         end
 
         def off(colour) = (255 - colour.to_a.min) / 255.0 * 100
@@ -50,7 +80,8 @@ module UpClose
           words = "median of the border's outer #{Working.number(Border::STRIP * 100)} %: #{colour.to_hex}, " \
             "most of it within ΔE #{Working.number(border.spread, 1)}; " \
             "(255 − #{colour.to_a.min}) ÷ 255 = #{Working.number(off(colour), 1)} % off white. " \
-            "Over 1 and up to #{LIMIT} % prints as a box. White prints too where over #{(Border::SHADED * 100).round} % " \
+            "Over 1 and up to #{LIMIT} % prints as a box. " \
+              "White prints too where over #{(Border::SHADED * 100).round} % " \
             "of the border is shaded: here #{(border.shaded * 100).round} %"
           Working.new(words, source: "starting values")
         end

@@ -13,10 +13,19 @@ module UpClose
           return unless subject.film == :white
           share = subject.whites.block
           much = share > MUCH
-          Finding.new(key: :hidden_rectangle, title: "White round the picture", verdict: much ? :watch : :fine, figure: "#{(share * 100).round} %", value: share * 100, unit: "%", limit: MUCH * 100,
-            working: Working.new("opaque white that reaches the border ÷ the picture's box = #{Working.number(share * 100, 1)} %; over #{(MUCH * 100).round} % shows", source: "a starting value"),
+          Finding.new(
+            key: :hidden_rectangle,
+            title: "White round the picture",
+            verdict: much ? :watch : :fine,
+            figure: "#{(share * 100).round} %",
+            value: share * 100,
+            unit: "%",
+            limit: MUCH * 100,
+            working: Working.new("opaque white that reaches the border ÷ the picture's box = " \
+              "#{Working.number(share * 100, 1)} %; over #{(MUCH * 100).round} % shows", source: "a starting value"),
             reason: much ? "On white film it shows as a white block." : "No white block round it.",
-            remedy: much ? "Cut along the outline, or clear the ground so that the outline is known." : nil)
+            remedy: much ? "Cut along the outline, or clear the ground so that the outline is known." : nil
+          )
         end
       end
     end

@@ -11,14 +11,31 @@ module UpClose
           diameter, box = subject.solids.largest
           limit = subject.limits[:solid_mm]
           patchy = limit && diameter > limit
-          Finding.new(key: :largest_solid, title: "Largest solid", verdict: patchy ? :watch : :fine, figure: "⌀ #{Working.number(diameter, 1)} mm", value: diameter, unit: "mm", limit: limit,
-            working: Working.new("diameter of the largest disc inside solid ink#{", against #{Working.number(limit)}" if limit}", source: limit && subject.limits.source(:solid_mm)),
-            reason: reason(limit, patchy), remedy: patchy ? "Break it up: an outline, a hatch, a dot screen." : nil, places: patchy ? [box] : [])
+          Finding.new(
+            key: :largest_solid,
+            title: "Largest solid",
+            verdict: patchy ? :watch : :fine,
+            figure: "⌀ #{Working.number(diameter, 1)} mm",
+            value: diameter,
+            unit: "mm",
+            limit: limit,
+            working: Working.new(
+              "diameter of the largest disc inside solid ink#{", against #{Working.number(limit)}" if limit}",
+              source: limit && subject.limits.source(:solid_mm)
+            ),
+            reason: reason(limit, patchy),
+            remedy: patchy ? "Break it up: an outline, a hatch, a dot screen." : nil,
+            places: patchy ? [box] : []
+          )
         end
 
         def reason(limit, patchy)
           return "This method lays solids evenly." unless limit
-          patchy ? "Over #{Working.number(limit)} mm, rubbed solids come out patchy." : "Rubbed solids stay even up to #{Working.number(limit)} mm."
+          if patchy
+            "Over #{Working.number(limit)} mm, rubbed solids come out patchy."
+          else
+            "Rubbed solids stay even up to #{Working.number(limit)} mm."
+          end
         end
       end
     end

@@ -13,9 +13,18 @@ module UpClose
         def call(subject)
           here = subject.look or return
           colours = here.colours
-          Finding.new(key: :look, title: "Look on the piece", verdict: verdict(colours), figure: "ΔE #{Working.number(here.difference, 1)}",
-            value: colours.lost * 100, unit: "% lost", limit: LITTLE * 100, working: working(here), reason: LookWords.new(colours, subject.white_film?).reason,
-            remedy: LookWords.new(colours, subject.white_film?).remedy)
+          Finding.new(
+            key: :look,
+            title: "Look on the piece",
+            verdict: verdict(colours),
+            figure: "ΔE #{Working.number(here.difference, 1)}",
+            value: colours.lost * 100,
+            unit: "% lost",
+            limit: LITTLE * 100,
+            working: working(here),
+            reason: LookWords.new(colours, subject.white_film?).reason,
+            remedy: LookWords.new(colours, subject.white_film?).remedy
+          )
         end
 
         # what is lost and what is another colour, each by its share of the ink
@@ -29,8 +38,14 @@ module UpClose
         def working(look)
           backing = ColoursOnPiece::BACKING
           w = (look.film == :white) ? " × (#{backing} + #{Working.number(1 - backing)} S)" : " × S"
-          Working.new("linear light: ink#{w}, S = #{look.surface.to_hex}; #{look.colours.figures}; mean ΔE₀₀ to what was drawn #{Working.number(look.difference, 1)}; lightness L* apart from its surround #{Working.number(look.contrast, 1)}",
-            source: "nearer than ΔE #{Working.number(ColoursOnPiece::TOLD_APART)} to its surround (#{Working.number(ColoursOnPiece::DARKS_APART)} among darks) counts as lost, over #{Working.number(ColoursOnPiece::CHANGED)} from what was drawn as another colour: starting values")
+          Working.new(
+            "linear light: ink#{w}, S = #{look.surface.to_hex}; #{look.colours.figures}; mean ΔE₀₀ to what was " \
+            "drawn #{Working.number(look.difference, 1)}; " \
+              "lightness L* apart from its surround #{Working.number(look.contrast, 1)}",
+            source: "nearer than ΔE #{Working.number(ColoursOnPiece::TOLD_APART)} to its surround " \
+              "(#{Working.number(ColoursOnPiece::DARKS_APART)} among darks) counts as lost, " \
+              "over #{Working.number(ColoursOnPiece::CHANGED)} from what was drawn as another colour: starting values"
+          )
         end
       end
     end

@@ -15,9 +15,21 @@ module UpClose
           pixels = subject.artwork.ink.box.width
           dpi = pixels / (subject.width_mm / Measure::Length::INCH_MM)
           wanted = wanted(subject)
-          Finding.new(key: :resolution, title: "Pixels an inch at this size", verdict: verdict(dpi, subject.limits[:dpi], wanted), figure: dpi.round.to_s, value: dpi, unit: "dpi", limit: wanted,
-            working: Working.new("#{pixels.round} ÷ (#{Working.number(subject.width_mm)} ÷ 25.4) = #{dpi.round}", source: subject.limits.source((wanted == subject.limits[:dpi]) ? :dpi : :line_dpi)),
-            reason: reason(dpi, subject.limits[:dpi], wanted), remedy: remedy(dpi, subject.limits[:dpi], wanted, pixels))
+          Finding.new(
+            key: :resolution,
+            title: "Pixels an inch at this size",
+            verdict: verdict(dpi, subject.limits[:dpi], wanted),
+            figure: dpi.round.to_s,
+            value: dpi,
+            unit: "dpi",
+            limit: wanted,
+            working: Working.new(
+              "#{pixels.round} ÷ (#{Working.number(subject.width_mm)} ÷ 25.4) = #{dpi.round}",
+              source: subject.limits.source((wanted == subject.limits[:dpi]) ? :dpi : :line_dpi)
+            ),
+            reason: reason(dpi, subject.limits[:dpi], wanted),
+            remedy: remedy(dpi, subject.limits[:dpi], wanted, pixels)
+          )
         end
 
         # line art wants twice what a photo does

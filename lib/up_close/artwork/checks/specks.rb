@@ -11,10 +11,23 @@ module UpClose
           return unless subject.limits[:line_mm]
           limit = (2 * subject.limits[:line_mm])**2
           specks = subject.thin_ink.places.select { |p| p.lone && p.area_mm2 < limit }
-          Finding.new(key: :specks, title: "Specks", verdict: specks.any? ? :watch : :fine, figure: specks.size.to_s, value: specks.size, unit: "parts", limit: limit,
-            working: Working.new("parts under (2 × #{Working.number(subject.limits[:line_mm])})² = #{Working.number(limit, 3)} mm²: #{specks.size}", source: subject.limits.source(:line_mm)),
+          Finding.new(
+            key: :specks,
+            title: "Specks",
+            verdict: specks.any? ? :watch : :fine,
+            figure: specks.size.to_s,
+            value: specks.size,
+            unit: "parts",
+            limit: limit,
+            working: Working.new(
+              "parts under (2 × #{Working.number(subject.limits[:line_mm])})² = #{Working.number(limit, 3)} mm²: " \
+              "#{specks.size}",
+              source: subject.limits.source(:line_mm)
+            ),
             reason: specks.any? ? "Parts this small wash off." : "Nothing so small that it would wash off.",
-            remedy: specks.any? ? "Clean them away, or make them larger if they are meant." : nil, places: specks.first(MOST_PLACES).map(&:box))
+            remedy: specks.any? ? "Clean them away, or make them larger if they are meant." : nil,
+            places: specks.first(MOST_PLACES).map(&:box)
+          )
         end
       end
     end

@@ -20,8 +20,19 @@ module UpClose
         end
 
         def finding
-          Finding.new(key: @key, title: @title, verdict: verdict, figure: figure, value: value, unit: "mm", limit: limit,
-            working: working, reason: reason, remedy: remedy, places: below.first(MOST_PLACES).map(&:box))
+          Finding.new(
+            key: @key,
+            title: @title,
+            verdict: verdict,
+            figure: figure,
+            value: value,
+            unit: "mm",
+            limit: limit,
+            working: working,
+            reason: reason,
+            remedy: remedy,
+            places: below.first(MOST_PLACES).map(&:box)
+          )
         end
 
         private
@@ -57,11 +68,24 @@ module UpClose
         end
 
         def working
-          against = limit ? ", against #{two(limit)}; #{percent(share)} of the length is narrower; over #{percent(WATCH_SHARE)} watch, over #{percent(STOP_SHARE)} stop" : ""
-          Working.new("the width that 99 % of the length exceeds: #{figure}#{against}#{"; every place counts" if limits[:every_place]}", source: limit && limits.source(@name))
+          against = limit ? ", against #{two(limit)}; #{percent(share)} of the length is narrower; over " \
+            "#{percent(WATCH_SHARE)} watch, over #{percent(STOP_SHARE)} stop" : ""
+          Working.new(
+            "the width that 99 % of the length exceeds: " \
+            "#{figure}#{against}#{"; every place counts" if limits[:every_place]}",
+            source: limit && limits.source(@name)
+          )
         end
 
-        def reason = [said, thinnest_place, ("There was more detail than could all be looked at." if profile.overfull? || survey.overfull?)].compact.join(" ")
+        def reason
+          [
+            said,
+            thinnest_place,
+            ("There was more detail than could all be looked at." if profile.overfull? || survey.overfull?)
+          ]
+            .compact
+            .join(" ")
+        end
 
         def said
           return "Any width will do: the pen draws its own line." if limit.nil?
@@ -74,13 +98,15 @@ module UpClose
         def thinnest_place
           place = below.first or return
           middle = place.box.centre
-          "Thinnest place #{two(place.width_mm)} mm, #{Working.number(middle.x, 1)} from the left and #{Working.number(middle.y, 1)} from the top#{", of #{below.size} ringed" if below.size > 1}."
+          "Thinnest place #{two(place.width_mm)} mm, #{Working.number(middle.x, 1)} from the left and " \
+          "#{Working.number(middle.y, 1)} from the top#{", of #{below.size} ringed" if below.size > 1}."
         end
 
         def remedy
           return if verdict == :fine
           return "Look at the ringed places under the loupe; #{@thicken} there." if share <= STOP_SHARE
-          "Make it #{Working.number((@subject.width_mm * limit / value * 10).ceil / 10.0, 1)} mm wide or more, or #{@thicken}."
+          "Make it #{Working.number((@subject.width_mm * limit / value * 10).ceil / 10.0, 1)} mm wide or more, or " \
+          "#{@thicken}."
         end
 
         def percent(share) = "#{Working.number(share * 100, 1)} %"

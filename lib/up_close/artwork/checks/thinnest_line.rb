@@ -8,8 +8,16 @@ module UpClose
         module_function
 
         def call(subject)
-          Thin.new(subject, key: :thinnest_line, title: "Thinnest line", name: :line_mm, ground: false, what: "lines",
-            fails: "it does not carry by this method", thicken: subject.lettering ? "set it in a heavier font" : "thicken the lines").finding
+          Thin.new(
+            subject,
+            key: :thinnest_line,
+            title: "Thinnest line",
+            name: :line_mm,
+            ground: false,
+            what: "lines",
+            fails: "it does not carry by this method",
+            thicken: subject.lettering ? "set it in a heavier font" : "thicken the lines"
+          ).finding
         end
       end
     end

@@ -12,9 +12,18 @@ module UpClose
         def call(subject)
           share = subject.solids.tones
           bad = share > MUCH && !subject.limits[:tones]
-          Finding.new(key: :tones, title: "Mid-tones", verdict: bad ? :watch : :fine, figure: "#{(share * 100).round} %", value: share * 100, unit: "%", limit: subject.limits[:tones] ? nil : MUCH * 100,
+          Finding.new(
+            key: :tones,
+            title: "Mid-tones",
+            verdict: bad ? :watch : :fine,
+            figure: "#{(share * 100).round} %",
+            value: share * 100,
+            unit: "%",
+            limit: subject.limits[:tones] ? nil : MUCH * 100,
             working: Working.new("ink of 15 to 85 %, edges left out, ÷ all ink = #{Working.number(share * 100, 1)} %"),
-            reason: reason(share, bad), remedy: bad ? "Make it ink lines or a dot screen, steps of preparing." : nil)
+            reason: reason(share, bad),
+            remedy: bad ? "Make it ink lines or a dot screen, steps of preparing." : nil
+          )
         end
 
         def reason(share, bad)

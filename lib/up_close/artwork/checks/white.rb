@@ -16,9 +16,19 @@ module UpClose
           return unless subject.inked?
           share = subject.whites.inside
           lost = share > LITTLE && subject.film == :clear && !light?(subject.surface)
-          Finding.new(key: :white, title: "White inside the outline", verdict: lost ? :watch : :fine, figure: "#{Working.number(share * 100, 1)} %", value: share * 100, unit: "%", limit: LITTLE * 100,
-            working: Working.new("opaque white not open to the border ÷ all that is opaque = #{Working.number(share * 100, 1)} %"),
-            reason: reason(share > LITTLE, subject), remedy: lost ? remedy(subject) : nil)
+          Finding.new(
+            key: :white,
+            title: "White inside the outline",
+            verdict: lost ? :watch : :fine,
+            figure: "#{Working.number(share * 100, 1)} %",
+            value: share * 100,
+            unit: "%",
+            limit: LITTLE * 100,
+            working: Working
+              .new("opaque white not open to the border ÷ all that is opaque = #{Working.number(share * 100, 1)} %"),
+            reason: reason(share > LITTLE, subject),
+            remedy: lost ? remedy(subject) : nil
+          )
         end
 
         def light?(surface) = !surface.nil? && surface.lightness >= NEAR_WHITE
@@ -26,10 +36,20 @@ module UpClose
         def reason(used, subject)
           return "No white is counted on." unless used
           return "The film's white stands there." if subject.film == :white
-          light?(subject.surface) ? "The piece is as good as white there." : "Printers have no white: the piece shows there."
+          if light?(subject.surface)
+            "The piece is as good as white there."
+          else
+            "Printers have no white: the piece shows there."
+          end
         end
 
-        def remedy(subject) = subject.white_film? ? "Use white film, or take the piece's own colour for it." : "Paint a white ground first, or take the piece's own colour for it."
+        def remedy(subject)
+          if subject.white_film?
+            "Use white film, or take the piece's own colour for it."
+          else
+            "Paint a white ground first, or take the piece's own colour for it."
+          end
+        end
       end
     end
   end

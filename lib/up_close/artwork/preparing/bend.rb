@@ -10,7 +10,8 @@ module UpClose
         KEY = "bend"
         TITLE = "Bend to the cup"
         WORDS = "So that a straight line runs level round a tapered piece."
-        PARAMETERS = [Figure.new(:radius_mm, "arc radius, 0 for the piece's own middle", 0.0, -5000.0..5000.0, " mm")].freeze
+        PARAMETERS = [Figure.new(:radius_mm, "arc radius, 0 for the piece's own middle", 0.0, -5000.0..5000.0, " mm")]
+          .freeze
         SIZED = ON_LINES = true
         CHORD = 0.02
 
@@ -49,7 +50,9 @@ module UpClose
           commands = path.flatten(chord / 4).flat_map do |points, closed|
             fine = points.each_cons(2).flat_map { |p, q| between(p, q, step) } << points.last
             fine = between(points.last, points.first, step).unshift(*fine) if closed && points.first != points.last
-            fine.each_with_index.map { |p, i| [i.zero? ? :move : :line, map(p, middle, radius)] } + (closed ? [[:close]] : [])
+            fine.each_with_index.map { |p, i|
+              [i.zero? ? :move : :line, map(p, middle, radius)]
+            } + (closed ? [[:close]] : [])
           end
           Geometry::Path.new(commands)
         end
@@ -74,8 +77,15 @@ module UpClose
         def pixels(picture, radius)
           image, box = picture.image, picture.ink.box
           middle = box.centre
-          frame = Geometry::Box.around(box.corners.flat_map { |p| [p, Geometry::Point[middle.x, p.y]] }.map { |p| map(p, middle, radius) }).grown(2)
-          from = sources(Vips::Image.xyz(frame.width.ceil, frame.height.ceil) + [frame.x, frame.y], middle, radius.abs, (radius < 0) ? -1 : 1)
+          frame = Geometry::Box
+            .around(box.corners.flat_map { |p| [p, Geometry::Point[middle.x, p.y]] }.map { |p| map(p, middle, radius) })
+            .grown(2)
+          from = sources(
+            Vips::Image.xyz(frame.width.ceil, frame.height.ceil) + [frame.x, frame.y],
+            middle,
+            radius.abs,
+            (radius < 0) ? -1 : 1
+          )
           Picture.made(image.mapim(from, extend: :background, background: [255] * image.bands).cast(:uchar))
         end
       end

@@ -8,8 +8,12 @@ module UpClose
       module ClearGround
         KEY = "clear-ground"
         TITLE = "Clear the ground"
-        WORDS = "What is near the border's colour becomes bare: shadows and the paper's texture with it, from the border inwards."
-        PARAMETERS = [Figure.new(:tolerance, "tolerance", 12.0, 0.0..60.0, " %"), Tick.new(:enclosed, "also inside rings and letters")].freeze
+        WORDS = "What is near the border's colour becomes bare: shadows and the paper's texture with it, from the " \
+          "border inwards."
+        PARAMETERS = [
+          Figure.new(:tolerance, "tolerance", 12.0, 0.0..60.0, " %"),
+          Tick.new(:enclosed, "also inside rings and letters")
+        ].freeze
 
         module_function
 
@@ -27,15 +31,28 @@ module UpClose
         def layers(picture)
           image = picture.layered
           return [image, nil] unless image.has_alpha?
-          [Pixels.held(image.flatten(background: [255] * (image.bands - 1)).cast(:uchar)), Pixels.held(image[image.bands - 1])]
+          [
+            Pixels.held(image.flatten(background: [255] * (image.bands - 1)).cast(:uchar)),
+            Pixels.held(image[image.bands - 1])
+          ]
         end
 
-        def unchanged(picture) = Picture.made(picture.image, notes: picture.notes + ["The border is of no one colour: no ground was cleared. Crop it first, or part black from bare."])
+        def unchanged(picture)
+          Picture.made(
+            picture.image,
+            notes: picture.notes + [
+              "The border is of no one colour: no ground was cleared. Crop it first, or part black from bare."
+            ]
+          )
+        end
 
         # the widest difference of any channel from the ground, single places evened out
         def nearness(image, border)
           difference = (image - border.across(image.width, image.height)).abs
-          widest = (difference.bands > 1) ? Vips::Image.bandrank(difference.bandsplit, index: difference.bands - 1) : difference
+          widest = (difference.bands > 1) ? Vips::Image.bandrank(
+            difference.bandsplit,
+            index: difference.bands - 1
+          ) : difference
           Pixels.held(widest.cast(:uchar)).median(3)
         end
 
@@ -48,7 +65,8 @@ module UpClose
 
         def said(cleared, left)
           share = ->(mask) { Working.number(mask.avg / 2.55, 1) }
-          rest = Pixels.held(left).avg.zero? ? "Nothing like it is left." : "#{share[left]} % like it is left inside what is drawn."
+          rest = Pixels.held(left).avg.zero? ? "Nothing like it is left." : "#{share[left]} % like it is left " \
+            "inside what is drawn."
           "The ground was cleared: #{share[cleared]} % of the picture. #{rest}"
         end
       end

@@ -8,7 +8,9 @@ module UpClose
         KEY = "crop"
         TITLE = "Crop"
         WORDS = "Takes so much off each edge of the picture."
-        PARAMETERS = [%i[left left], %i[top top], %i[right right], %i[bottom bottom]].map { |key, words| Figure.new(key, words.to_s, 0.0, 0.0..95.0, " %") }.freeze
+        PARAMETERS = [%i[left left], %i[top top], %i[right right], %i[bottom bottom]]
+          .map { |key, words| Figure.new(key, words.to_s, 0.0, 0.0..95.0, " %") }
+          .freeze
 
         module_function
 
@@ -17,7 +19,9 @@ module UpClose
           left, right = [figures[:left], figures[:right]].map { |v| (image.width * v / 100).round }
           top, bottom = [figures[:top], figures[:bottom]].map { |v| (image.height * v / 100).round }
           width, height = image.width - left - right, image.height - top - bottom
-          raise Errors::BadArtwork.new("This crop leaves nothing.", remedy: "Take less off.", field: :recipe) if width < 1 || height < 1
+          if width < 1 || height < 1
+            raise Errors::BadArtwork.new("This crop leaves nothing.", remedy: "Take less off.", field: :recipe)
+          end
           Picture.made(image.crop(left, top, width, height))
         end
       end

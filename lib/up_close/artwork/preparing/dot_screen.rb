@@ -8,14 +8,22 @@ module UpClose
         KEY = "dot-screen"
         TITLE = "Dot screen"
         WORDS = "Greys become dots of solid ink, which any method carries."
-        PARAMETERS = [Figure.new(:dots_per_inch, "dots an inch", 45.0, 5.0..150.0, ""), Figure.new(:angle, "angle", 45.0, 0.0..90.0, "°")].freeze
+        PARAMETERS = [
+          Figure.new(:dots_per_inch, "dots an inch", 45.0, 5.0..150.0, ""),
+          Figure.new(:angle, "angle", 45.0, 0.0..90.0, "°")
+        ].freeze
         SIZED = FINE = HARD = true
 
         module_function
 
         def call(picture, figures, bench)
           grey = picture.grey
-          wave = wave(grey.width, grey.height, figures[:dots_per_inch] / Measure::Length::INCH_MM / bench.per_mm, figures[:angle])
+          wave = wave(
+            grey.width,
+            grey.height,
+            figures[:dots_per_inch] / Measure::Length::INCH_MM / bench.per_mm,
+            figures[:angle]
+          )
           Picture.made((grey > levels(wave)).cast(:uchar))
         end
 

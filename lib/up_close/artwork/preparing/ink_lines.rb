@@ -9,7 +9,10 @@ module UpClose
         KEY = "ink-lines"
         TITLE = "Photo to ink lines"
         WORDS = "Edges become lines about as wide as the figure; the rest goes bare."
-        PARAMETERS = [Figure.new(:line_mm, "line", 0.3, 0.05..5.0, " mm"), Figure.new(:darkness, "darkness", 50.0, 0.0..100.0, " %")].freeze
+        PARAMETERS = [
+          Figure.new(:line_mm, "line", 0.3, 0.05..5.0, " mm"),
+          Figure.new(:darkness, "darkness", 50.0, 0.0..100.0, " %")
+        ].freeze
         SIZED = FINE = HARD = true
         WIDER = 1.6
         # grey steps an edge must stand out by, at no darkness; at full darkness a tenth

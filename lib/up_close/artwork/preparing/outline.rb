@@ -20,8 +20,25 @@ module UpClose
 
         # everything stroked in black, then covered in white as it was: what is left lies outside
         def lines(drawing, line)
-          under = drawing.shapes.map { |shape| shape.with(fill: shape.fill && Colour::BLACK, stroke: Colour::BLACK, stroke_width: width(shape) + 2 * line, join: :round, cap: (shape.cap == :butt) ? :square : shape.cap, fill_alpha: 1.0, stroke_alpha: 1.0) }
-          over = drawing.shapes.map { |shape| shape.with(fill: shape.fill && Colour::WHITE, stroke: shape.stroke && Colour::WHITE, fill_alpha: 1.0, stroke_alpha: 1.0) }
+          under = drawing.shapes.map do |shape|
+            shape.with(
+              fill: shape.fill && Colour::BLACK,
+              stroke: Colour::BLACK,
+              stroke_width: width(shape) + 2 * line,
+              join: :round,
+              cap: (shape.cap == :butt) ? :square : shape.cap,
+              fill_alpha: 1.0,
+              stroke_alpha: 1.0
+            )
+          end
+          over = drawing.shapes.map do |shape|
+            shape.with(
+              fill: shape.fill && Colour::WHITE,
+              stroke: shape.stroke && Colour::WHITE,
+              fill_alpha: 1.0,
+              stroke_alpha: 1.0
+            )
+          end
           Drawing.new(under + over, mm_per_unit: drawing.mm_per_unit, notes: drawing.notes)
         end
 

@@ -19,7 +19,9 @@ module UpClose
           Picture.made(artwork.image.rotate(figures[:turn], background: [255] * artwork.image.bands))
         end
 
-        def turned(drawing, degrees) = drawing.with_shapes { |shape| shape.transform(Geometry::Transform.turn(degrees)) }
+        def turned(drawing, degrees)
+          drawing.with_shapes { |shape| shape.transform(Geometry::Transform.turn(degrees)) }
+        end
       end
     end
   end

@@ -32,34 +32,58 @@ module UpClose
           return [] unless shape.fill
           edge = (by > 0) ? shape.fill : Colour::WHITE
           edge = Colour::BLACK if by < 0 && shape.fill.white?
-          [Painted.new(path: shape.path, fill: shape.fill, fill_alpha: shape.fill_alpha, even_odd: shape.even_odd, stroke: edge, stroke_alpha: shape.fill_alpha, stroke_width: 2 * by.abs, join: (by > 0) ? :round : :miter)]
+          [Painted.new(
+            path: shape.path,
+            fill: shape.fill,
+            fill_alpha: shape.fill_alpha,
+            even_odd: shape.even_odd,
+            stroke: edge,
+            stroke_alpha: shape.fill_alpha,
+            stroke_width: 2 * by.abs,
+            join: (by > 0) ? :round : :miter
+          )]
         end
 
         def stroked(shape, by)
           width = shape.stroke ? shape.stroke_width + 2 * by : 0
           return [] unless width > 0
-          [Painted.new(path: shape.path, stroke: shape.stroke, stroke_alpha: shape.stroke_alpha, stroke_width: width, cap: shape.cap, join: shape.join, miter: shape.miter)]
+          [Painted.new(
+            path: shape.path,
+            stroke: shape.stroke,
+            stroke_alpha: shape.stroke_alpha,
+            stroke_width: width,
+            cap: shape.cap,
+            join: shape.join,
+            miter: shape.miter
+          )]
         end
 
         # the darkest, or the lightest, within the disc
         def pixels(picture, by)
           reach = by.abs.ceil
-          room = picture.image.embed(reach, reach, picture.image.width + 2 * reach, picture.image.height + 2 * reach, extend: :white)
-          Picture.made(room.bandsplit.map { |band| moved(band, by) }.then { |bands| (bands.size > 1) ? bands.first.bandjoin(bands.drop(1)) : bands.first })
+          room = picture.image
+            .embed(reach, reach, picture.image.width + 2 * reach, picture.image.height + 2 * reach, extend: :white)
+          Picture.made(room.bandsplit.map { |band| moved(band, by) }.then { |bands|
+            (bands.size > 1) ? bands.first.bandjoin(bands.drop(1)) : bands.first
+          })
         end
 
         # Levels are moved as outlines: some greys, each as a mask, put together again.
         def moved(band, by)
           count = (band.width * band.height > MANY_PIXELS) ? 4 : 16
           levels = Array.new(count) { |i| (i + 0.5) * 256 / count }
-          masks = levels.map { |level| (by > 0) ? (band < level).morph(disc(by), :dilate).invert : (band < level).morph(disc(by), :erode).invert }
+          masks = levels.map do |level|
+            (by > 0) ? (band < level).morph(disc(by), :dilate).invert : (band < level).morph(disc(by), :erode).invert
+          end
           masks.map { |mask| mask / count.to_f }.reduce(:+).cast(:uchar)
         end
 
         def disc(by)
           radius = by.abs
           reach = radius.ceil
-          Vips::Image.new_from_array((-reach..reach).map { |y| (-reach..reach).map { |x| (Math.hypot(x, y) <= radius + 0.25) ? 255 : 128 } })
+          Vips::Image.new_from_array(
+            (-reach..reach).map { |y| (-reach..reach).map { |x| (Math.hypot(x, y) <= radius + 0.25) ? 255 : 128 } }
+          )
         end
       end
     end

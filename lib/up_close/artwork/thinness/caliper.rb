@@ -23,8 +23,13 @@ module UpClose
           @pad = @most + 4
           @width = image.width + 2 * @pad
           @right, @bottom = image.width, image.height
-          @bytes = image.embed(@pad, @pad, @width, image.height + 2 * @pad, extend: :background, background: [beyond]).write_to_memory
-          @walks = WAYS.map { |x, y| [STEP, -STEP].map { |step| Array.new(2 * @most + 4) { |k| (y * k * step).round * @width + (x * k * step).round } } }
+          @bytes = image.embed(@pad, @pad, @width, image.height + 2 * @pad, extend: :background, background: [beyond])
+            .write_to_memory
+          @walks = WAYS.map do |x, y|
+            [STEP, -STEP].map do |step|
+              Array.new(2 * @most + 4) { |k| (y * k * step).round * @width + (x * k * step).round }
+            end
+          end
         end
 
         # The shortest chord near a place, moved to the line's middle: to half a pixel.
@@ -94,7 +99,8 @@ module UpClose
           left = peak
           left -= 1 while left.positive? && (profile[left - 1] <= profile[left] + 8 || profile[left] > HALF)
           right = peak
-          right += 1 while right < profile.size - 1 && (profile[right + 1] <= profile[right] + 8 || profile[right] > HALF)
+          right += 1 while right < profile.size - 1 &&
+              (profile[right + 1] <= profile[right] + 8 || profile[right] > HALF)
           profile.replace(profile[left..right])
         end
 

@@ -17,7 +17,8 @@ module UpClose
         end
 
         # @param part [Regions::Part]
-        # @return [Array(Integer, Float)] separate touches, 2 for several, and how far the part reaches from the first, px
+        # @return [Array(Integer, Float)] separate touches, 2 for
+        #   several, and how far the part reaches from the first, px
         def of(part)
           touching = pixels(part)
           return [0, 0.0] if touching.empty?
@@ -57,10 +58,15 @@ module UpClose
         # from the touch to the part's far end
         def reach(part, group)
           touches = thinned(group, 8).map { |at| [at % @width, at / @width] }
-          thinned(part.runs, 24).flat_map { |y, from, to| [[from, y], [to - 1, y]] }.map { |x, y| touches.map { |gx, gy| Math.hypot(x - gx, y - gy) }.min }.max
+          thinned(part.runs, 24)
+            .flat_map { |y, from, to| [[from, y], [to - 1, y]] }
+            .map { |x, y| touches.map { |gx, gy| Math.hypot(x - gx, y - gy) }.min }
+            .max
         end
 
-        def thinned(list, most) = (list.size <= most) ? list : (Array.new(most) { |i| list[i * list.size / most] } << list.last)
+        def thinned(list, most)
+          (list.size <= most) ? list : (Array.new(most) { |i| list[i * list.size / most] } << list.last)
+        end
       end
     end
   end

@@ -20,7 +20,9 @@ module UpClose
         # @param artwork [Drawing, Picture]  @param ground [Boolean] the gaps instead of the ink
         # @param lightest [Float] as Proof has it
         # @return [Profile] worked out once for an artwork
-        def self.of(artwork, ground:, lightest:) = artwork.kept([:thinness, ground, lightest]) { new(artwork, ground: ground, lightest: lightest) }
+        def self.of(artwork, ground:, lightest:)
+          artwork.kept([:thinness, ground, lightest]) { new(artwork, ground: ground, lightest: lightest) }
+        end
 
         def initialize(artwork, ground:, lightest:)
           @survey = SIDES_PX.each do |side|

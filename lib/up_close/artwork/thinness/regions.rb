@@ -47,7 +47,14 @@ module UpClose
         private
 
         def part(runs)
-          Part.new(runs, runs.sum { |_, from, to| to - from }, runs.map { |r| r[1] }.min, runs.map { |r| r[2] }.max, runs.first[0], runs.last[0] + 1)
+          Part.new(
+            runs,
+            runs.sum { |_, from, to| to - from },
+            runs.map { |r| r[1] }.min,
+            runs.map { |r| r[2] }.max,
+            runs.first[0],
+            runs.last[0] + 1
+          )
         end
 
         # Runs are three lists of numbers, and rows two marks in them: a list of

@@ -49,7 +49,13 @@ module UpClose
         def share_below(limit = @limit) = if total_length.zero?
                                             0.0
                                           else
-                                            [stretches.sum { |width, length| (width < limit) ? length : 0 } / total_length, 1.0].min
+                                            [
+                                              stretches.sum { |width, length|
+                                                (width < limit) ? length : 0
+                                              } / total_length,
+                                              1.0
+                                            ]
+                                              .min
                                           end
 
         # the width that 99 % of the middle line exceeds
@@ -132,7 +138,10 @@ module UpClose
         def part_by_width(level, disc)
           mask = mask(level, @pad)
           opened = Pixels.held(spread(spread(mask, disc, :erode), disc, :dilate))
-          [Contact.new(opened.write_to_memory, opened.width, opened.height), Regions.new((mask & opened.invert).write_to_memory, opened.width, opened.height)]
+          [
+            Contact.new(opened.write_to_memory, opened.width, opened.height),
+            Regions.new((mask & opened.invert).write_to_memory, opened.width, opened.height)
+          ]
         end
 
         def at_level(level) = @ground ? @proof.halved(level).invert : @proof.halved(level)
@@ -141,7 +150,15 @@ module UpClose
         def mask(level, pad)
           image = at_level(level)
           return Pixels.held(image > SOFT) if pad.zero?
-          Pixels.held(image.embed(pad, pad, image.width + 2 * pad, image.height + 2 * pad, extend: :background, background: [@ground ? 255 : 0]) > SOFT)
+          Pixels
+            .held(image.embed(
+              pad,
+              pad,
+              image.width + 2 * pad,
+              image.height + 2 * pad,
+              extend: :background,
+              background: [@ground ? 255 : 0]
+            ) > SOFT)
         end
 
         def judge(regions, contact, shrink, size, wide)
@@ -152,7 +169,9 @@ module UpClose
           each_gets = (MOST_SAMPLES / [rest.size, 1].max).clamp(6, 16)
           [[small, MOST_SPECKS], [rest, most]].flat_map do |names, limit|
             weight = [names.size / limit.to_f, 1.0].max
-            regions.take(evenly(names, limit)).filter_map { |part| measured(part, contact, shrink, size, each_gets, weight) }
+            regions.take(evenly(names, limit)).filter_map do |part|
+              measured(part, contact, shrink, size, each_gets, weight)
+            end
           end.select { |place| place.widths.any? { |width| width > wide } }
         end
 
@@ -169,7 +188,9 @@ module UpClose
           caliper = caliper(size)
           points = samples(part, 2 * most).map { |x, y| [fine(x, shrink), fine(y, shrink)] }
           deep = deep_only ? points.select { |x, y| caliper.deep?(x, y) } : []
-          evenly((deep.size * 4 >= points.size) ? deep : points, most).filter_map { |x, y| caliper.chord(x, y) }.sort_by(&:length)
+          evenly((deep.size * 4 >= points.size) ? deep : points, most)
+            .filter_map { |x, y| caliper.chord(x, y) }
+            .sort_by(&:length)
         end
 
         # from a coarse copy back to the picture
@@ -187,7 +208,12 @@ module UpClose
           area = part.area * (shrink / per_mm)**2
           width, chord = typical(chords, touches, area * per_mm**2, caliper(size))
           widths = across(chords.map(&:length)).map { |px| px * width / chord / per_mm }
-          box = @proof.mm_box((part.left - @pad) * shrink, (part.top - @pad) * shrink, part.width * shrink, part.height * shrink)
+          box = @proof.mm_box(
+            (part.left - @pad) * shrink,
+            (part.top - @pad) * shrink,
+            part.width * shrink,
+            part.height * shrink
+          )
           Place.new(width / per_mm, box, weight * area / (widths.sum / widths.size), area, touches.zero?, widths)
         end
 
@@ -219,7 +245,9 @@ module UpClose
           evenly(points, most)
         end
 
-        def evenly(list, most) = (list.size <= most) ? list : Array.new(most) { |i| list[((i + 0.5) * list.size / most).floor] }
+        def evenly(list, most)
+          (list.size <= most) ? list : Array.new(most) { |i| list[((i + 0.5) * list.size / most).floor] }
+        end
 
         def caliper(size)
           return @caliper if @caliper_size == size

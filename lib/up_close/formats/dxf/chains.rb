@@ -14,7 +14,8 @@ module UpClose
           done = []
           until left.empty?
             chain = left.shift
-            while chain.first.distance(chain.last) > near && (at = left.index { |piece| meets?(piece, chain.last, near) })
+            while chain.first.distance(chain.last) > near &&
+                (at = left.index { |piece| meets?(piece, chain.last, near) })
               piece = left.delete_at(at)
               piece = piece.reverse if piece.first.distance(chain.last) > near
               chain += piece.drop(1)

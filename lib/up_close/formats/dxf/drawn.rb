@@ -63,10 +63,13 @@ module UpClose
         def inserted(codes, map, depth)
           block = blocks[text(codes, 2)]
           return [] if block.nil? || depth >= DEEPEST
-          about = Geometry::Transform.move(*point(block[:codes], 10).map { |v| -v }).then(Geometry::Transform.scale(factor(codes, 41), factor(codes, 42)))
+          about = Geometry::Transform.move(*point(block[:codes], 10).map { |v| -v })
+            .then(Geometry::Transform.scale(factor(codes, 41), factor(codes, 42)))
           turn = Geometry::Transform.turn(-number(codes, 50))
           places(codes).flat_map do |dx, dy|
-            own = about.then(Geometry::Transform.move(dx, dy)).then(turn).then(Geometry::Transform.move(*point(codes, 10)))
+            own = about.then(Geometry::Transform.move(dx, dy))
+              .then(turn)
+              .then(Geometry::Transform.move(*point(codes, 10)))
             placed(block[:entities], own.then(map), depth + 1)
           end
         end
@@ -89,19 +92,25 @@ module UpClose
 
         # frozen by a flag, or off by a colour below nought
         def hidden_layers
-          @hidden_layers ||= records(section("TABLES")).select { |kind, codes| kind == "LAYER" && (codes.assoc(70)&.last.to_i & 1 == 1 || codes.assoc(62)&.last.to_i.negative?) }
+          @hidden_layers ||= records(section("TABLES")).select { |kind, codes|
+            kind == "LAYER" && (codes.assoc(70)&.last.to_i & 1 == 1 || codes.assoc(62)&.last.to_i.negative?)
+          }
             .map { |_, codes| text(codes, 2) }
         end
 
         def blocks
-          @blocks ||= records(section("BLOCKS")).slice_before { |kind, _| kind == "BLOCK" }.to_h do |(_, codes), *entities|
+          @blocks ||= records(section("BLOCKS")).slice_before { |kind, _|
+            kind == "BLOCK"
+          }.to_h do |(_, codes), *entities|
             [text(codes, 2), {codes: codes, entities: gathered(entities)}]
           end
         end
 
         # @return [Array<Array(String, Array)>] each record with its pairs
         def records(pairs)
-          pairs.each_with_object([]) { |(code, value), found| code&.zero? ? found << [value, []] : found.last&.last&.push([code, value]) }
+          pairs.each_with_object([]) do |(code, value), found|
+            code&.zero? ? found << [value, []] : found.last&.last&.push([code, value])
+          end
         end
 
         # vertices go with their polyline

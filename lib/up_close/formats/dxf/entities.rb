@@ -64,7 +64,9 @@ module UpClose
         def polyline(corners, closed)
           corners += corners.first(1) if closed
           return [] if corners.size < 2
-          corners.each_cons(2).flat_map { |(p, bulge), (q, _)| bulge.zero? ? [p] : bulged(p, q, bulge) } << corners.last.first
+          corners.each_cons(2).flat_map { |(p, bulge), (q, _)|
+            bulge.zero? ? [p] : bulged(p, q, bulge)
+          } << corners.last.first
         end
 
         # bulge = tan(angle ÷ 4), anticlockwise with y upwards; all but the last point
@@ -75,7 +77,9 @@ module UpClose
           radius = chord / 2 / Math.sin(angle / 2)
           middle = (p + q) * 0.5 - (q - p).normal.unit * (radius * Math.cos(angle / 2))
           count = chords(radius.abs, angle.abs)
-          Array.new(count) { |i| middle + Geometry::Transform.turn(-angle * 180 / Math::PI * i / count).apply(p - middle) }
+          Array.new(count) do |i|
+            middle + Geometry::Transform.turn(-angle * 180 / Math::PI * i / count).apply(p - middle)
+          end
         end
 
         # by its longer half axis, the share of the shorter one, and from where to where (radians of the circle it was)
@@ -87,7 +91,10 @@ module UpClose
           count = chords(Math.hypot(*major) * @scale, to - from)
           Array.new(count + 1) do |i|
             cos, sin = Math.cos(from + (to - from) * i / count), Math.sin(from + (to - from) * i / count)
-            point(middle[0] + major[0] * cos - major[1] * share * sin, middle[1] + major[1] * cos + major[0] * share * sin)
+            point(
+              middle[0] + major[0] * cos - major[1] * share * sin,
+              middle[1] + major[1] * cos + major[0] * share * sin
+            )
           end
         end
 
@@ -101,7 +108,9 @@ module UpClose
         end
 
         # so many that none strays further than CHORD_MM: 2 acos(1 − c ÷ r) each
-        def chords(radius, angle) = (angle / (2 * Math.acos(1 - CHORD_MM / [radius, 2 * CHORD_MM].max))).ceil.clamp(4, 720)
+        def chords(radius, angle)
+          (angle / (2 * Math.acos(1 - CHORD_MM / [radius, 2 * CHORD_MM].max))).ceil.clamp(4, 720)
+        end
       end
     end
   end

@@ -26,10 +26,21 @@ module UpClose
         # @return [Array<Geometry::Ring>] largest first
         # @raise [Errors::BadArtwork]
         def rings
-          loops = Chains.call(pieces, JOIN_MM).select { |points| points.size > 2 && points.first.distance(points.last) <= JOIN_MM * 4 }
-          rings = loops.map { |points| Geometry::Ring.new(points) }.select { |ring| ring.points.size > 2 && ring.area > 1e-4 }.sort_by { |ring| -ring.area }
+          loops = Chains.call(pieces, JOIN_MM).select do |points|
+            points.size > 2 && points.first.distance(points.last) <= JOIN_MM * 4
+          end
+          rings = loops.map { |points| Geometry::Ring.new(points) }.select { |ring|
+            ring.points.size > 2 && ring.area > 1e-4
+          }.sort_by do |ring|
+            -ring.area
+          end
           rings = once(rings)
-          refuse("This DXF holds no closed outline.", "Close the outline where it was drawn; ends must meet within #{JOIN_MM * 4} mm.") if rings.empty?
+          if rings.empty?
+            refuse(
+              "This DXF holds no closed outline.",
+              "Close the outline where it was drawn; ends must meet within #{JOIN_MM * 4} mm."
+            )
+          end
           rings
         end
 
@@ -38,21 +49,30 @@ module UpClose
 
         private
 
-        def once(rings) = rings.each_with_object([]) { |ring, kept| kept << ring unless kept.any? { |other| same?(ring, other) } }
+        def once(rings)
+          rings.each_with_object([]) { |ring, kept| kept << ring unless kept.any? { |other| same?(ring, other) } }
+        end
 
         def same?(a, b) = (a.area / b.area - 1).abs < SAME && a.centroid.distance(b.centroid) < SAME * Math.sqrt(b.area)
 
         def pieces
-          refuse("This DXF is larger than #{MOST_BYTES / 1024 / 1024} MB.", "Save only the outline.") if @text.bytesize > MOST_BYTES
+          if @text.bytesize > MOST_BYTES
+            refuse("This DXF is larger than #{MOST_BYTES / 1024 / 1024} MB.", "Save only the outline.")
+          end
           drawn = Drawn.new(pairs, scale)
           found = drawn.stretches.reject { |points| points.size < 2 }
-          refuse("This DXF draws more than an outline: over #{MOST_PIECES} pieces.", "Save only the outline.") if found.size > MOST_PIECES || found.sum(&:size) > MOST_POINTS
+          if found.size > MOST_PIECES || found.sum(&:size) > MOST_POINTS
+            refuse("This DXF draws more than an outline: over #{MOST_PIECES} pieces.", "Save only the outline.")
+          end
           note_left_out(drawn)
           found
         end
 
         def note_left_out(drawn)
-          @notes << "Left out, since it carries no outline: #{drawn.left_out.map { |kind, count| "#{count} #{kind.downcase}" }.join(", ")}." if drawn.left_out.any?
+          if drawn.left_out.any?
+            @notes << "Left out, since it carries no outline: " \
+              "#{drawn.left_out.map { |kind, count| "#{count} #{kind.downcase}" }.join(", ")}."
+          end
           @notes << "Left out, since its layer is not shown: #{drawn.hidden}." if drawn.hidden.positive?
           @notes << GUESSED if drawn.guessed.positive?
         end
@@ -60,7 +80,9 @@ module UpClose
         def pairs
           return @pairs if @pairs
           lines = @text.dup.force_encoding("UTF-8").scrub("").split(/\r\n|\n|\r/)
-          list = lines.each_slice(2).map { |code, value| [Integer(code.to_s.strip, exception: false), value.to_s.strip] }
+          list = lines.each_slice(2).map do |code, value|
+            [Integer(code.to_s.strip, exception: false), value.to_s.strip]
+          end
           readable = list.first(6).all?(&:first) && list.include?([2, "ENTITIES"])
           refuse("This file does not read as DXF text.", "Save it as DXF text, release 12 or 2000.") unless readable
           @pairs = list

@@ -36,7 +36,12 @@ module UpClose
 
         def closed? = @flags & 1 == 1
 
-        def sound? = @degree.between?(1, MOST_DEGREE) && @control.size > @degree && @knots.size == @control.size + @degree + 1 && @knots.size <= MOST_KNOTS
+        def sound?
+          @degree.between?(1, MOST_DEGREE) &&
+            @control.size > @degree &&
+            @knots.size == @control.size + @degree + 1 &&
+            @knots.size <= MOST_KNOTS
+        end
 
         def all(codes, code) = codes.select { |c, _| c == code }.map { |_, text| text.to_f }
 
@@ -89,13 +94,16 @@ module UpClose
         def through(points)
           return points if points.size < 3
           ends = closed? ? [points[-2], *points, points[1]] : [points.first, *points, points.last]
-          ends.each_cons(4).flat_map { |four| Array.new(CUTS.begin * 4) { |i| between(*four, i / (CUTS.begin * 4.0)) } } << points.last
+          ends.each_cons(4).flat_map { |four|
+            Array.new(CUTS.begin * 4) { |i| between(*four, i / (CUTS.begin * 4.0)) }
+          } << points.last
         end
 
         def between(before, from, to, after, share)
           [0, 1].map do |axis|
             a, b, c, d = [before, from, to, after].map { |p| p[axis] }
-            0.5 * (2 * b + (c - a) * share + (2 * a - 5 * b + 4 * c - d) * share**2 + (3 * b - a - 3 * c + d) * share**3)
+            0.5 *
+              (2 * b + (c - a) * share + (2 * a - 5 * b + 4 * c - d) * share**2 + (3 * b - a - 3 * c + d) * share**3)
           end
         end
       end

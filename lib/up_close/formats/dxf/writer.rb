@@ -12,14 +12,26 @@ module UpClose
         # @param tolerance [Float] mm between a curve and its chords
         # @return [String]
         def call(layers, tolerance: 0.0005)
-          entities = layers.flat_map { |layer, paths| paths.flat_map { |path| path.flatten(tolerance).map { |points, closed| polyline(layer, points, closed) } } }
-          pairs = [[0, "SECTION"], [2, "HEADER"], [9, "$ACADVER"], [1, "AC1009"], [9, "$INSUNITS"], [70, 4], [0, "ENDSEC"], [0, "SECTION"], [2, "ENTITIES"], *entities.flatten(1), [0, "ENDSEC"], [0, "EOF"]]
+          entities = layers.flat_map do |layer, paths|
+            paths.flat_map { |path| path.flatten(tolerance).map { |points, closed| polyline(layer, points, closed) } }
+          end
+          pairs = [
+            [0, "SECTION"], [2, "HEADER"], [9, "$ACADVER"], [1, "AC1009"], [9, "$INSUNITS"], [70, 4], [0, "ENDSEC"],
+            [0, "SECTION"], [2, "ENTITIES"], *entities.flatten(1), [0, "ENDSEC"], [0, "EOF"]
+          ]
           pairs.map { |code, value| "#{code}\n#{value}\n" }.join
         end
 
         def polyline(layer, points, closed)
           points = points[0..-2] if closed && points.size > 1 && points.first.distance(points.last) < 1e-9
-          [[0, "POLYLINE"], [8, layer], [66, 1], [70, closed ? 1 : 0], *points.flat_map { |p| [[0, "VERTEX"], [8, layer], [10, number(p.x)], [20, number(-p.y)]] }, [0, "SEQEND"]]
+          [
+            [0, "POLYLINE"],
+            [8, layer],
+            [66, 1],
+            [70, closed ? 1 : 0],
+            *points.flat_map { |p| [[0, "VERTEX"], [8, layer], [10, number(p.x)], [20, number(-p.y)]] },
+            [0, "SEQEND"]
+          ]
         end
 
         def number(value) = format("%.5f", value).sub(/\A-(0\.0+)\z/, '\1')

@@ -36,7 +36,11 @@ module UpClose
         private
 
         def draw
-          @pdf = Prawn::Document.new(page_size: [@paper.width_mm * POINT, @paper.height_mm * POINT], margin: EDGE * POINT, info: Writer::INFO.merge(Title: "Bench card: #{@card.title}"))
+          @pdf = Prawn::Document.new(
+            page_size: [@paper.width_mm * POINT, @paper.height_mm * POINT],
+            margin: EDGE * POINT,
+            info: Writer::INFO.merge(Title: "Bench card: #{@card.title}")
+          )
           @pdf.font_families.update("Up Close" => {normal: @fonts[:regular], bold: @fonts[:bold]})
           @pdf.font("Up Close")
           heading
@@ -56,11 +60,21 @@ module UpClose
         def left(top)
           @pdf.bounding_box([0, top], width: LEFT * POINT) do
             drawing
-            @card.facts.each { |name, value| @pdf.text("#{name}: <b>#{value}</b>", size: 10 * @scale, inline_format: true) }
+            @card.facts.each do |name, value|
+              @pdf.text("#{name}: <b>#{value}</b>", size: 10 * @scale, inline_format: true)
+            end
             section(@card.mirrored ? "Printed turned" : "Printed as it reads", @card.reading)
             section("Pencil lines")
-            @card.pencil_lines.each { |line| @pdf.text("<b>#{line.title}</b>: #{line.words}", size: 9.5 * @scale, inline_format: true, leading: 1) }
-            @pdf.text(@card.registration.map { |line| "<b>#{line.title}</b>: #{line.words}" }.join(" "), size: 8.5 * @scale, inline_format: true) if @card.registration.any?
+            @card.pencil_lines.each do |line|
+              @pdf.text("<b>#{line.title}</b>: #{line.words}", size: 9.5 * @scale, inline_format: true, leading: 1)
+            end
+            if @card.registration.any?
+              @pdf.text(
+                @card.registration.map { |line| "<b>#{line.title}</b>: #{line.words}" }.join(" "),
+                size: 8.5 * @scale,
+                inline_format: true
+              )
+            end
             section("Take care")
             @card.cautions.each { |words| @pdf.text(words, size: 8.5 * @scale, leading: 1) }
           end
@@ -75,22 +89,43 @@ module UpClose
         def right(top)
           width = @pdf.bounds.width - (LEFT + GUTTER) * POINT
           size = SIZES.find { |s| height(width, s) <= top * 0.98 } || SIZES.last
-          @pdf.bounding_box([(LEFT + GUTTER) * POINT, top], width: width) { @card.steps.each_with_index { |(step, time), i| step(step, time, i, size) } }
+          @pdf.bounding_box([(LEFT + GUTTER) * POINT, top], width: width) do
+            @card.steps.each_with_index { |(step, time), i| step(step, time, i, size) }
+          end
         end
 
         def height(width, size)
-          @card.steps.each_with_index.sum { |(step, time), i| lines(step, time, i + 1).sum { |words, ratio, style| @pdf.height_of(words, size: size * ratio, style: style, width: width - 18) } + size * 0.55 }
+          @card.steps.each_with_index.sum do |(step, time), i|
+            lines(step, time, i + 1).sum { |words, ratio, style|
+              @pdf.height_of(words, size: size * ratio, style: style, width: width - 18)
+            } + size * 0.55
+          end
         end
 
         # @return [Array<Array(String, Float, Symbol)>] words, share of the size, style
         def lines(step, time, number)
-          signs = [("Takes #{Methods.amounts(step.takes)} for one." if step.takes.any?), ("Look for #{step.look_for}" if step.look_for), ("Never #{step.never}" if step.never), (step.late if step.window?)].compact.join(" ")
-          [["#{number}  #{step.title}  (#{time})", 1.0, :bold], [step.words, 0.95, :normal], ([signs, 0.9, :normal] unless signs.empty?)].compact
+          signs = [
+            ("Takes #{Methods.amounts(step.takes)} for one." if step.takes.any?),
+            ("Look for #{step.look_for}" if step.look_for),
+            ("Never #{step.never}" if step.never),
+            (step.late if step.window?)
+          ]
+            .compact
+            .join(" ")
+          [
+            ["#{number}  #{step.title}  (#{time})", 1.0, :bold],
+            [step.words, 0.95, :normal],
+            ([signs, 0.9, :normal] unless signs.empty?)
+          ].compact
         end
 
         def step(step, time, index, size)
           @pdf.stroke_rectangle([0, @pdf.cursor - 1], size * 0.8, size * 0.8)
-          @pdf.indent(18) { lines(step, time, index + 1).each { |words, ratio, style| (ratio < 0.95) ? soft(words, size * ratio) : @pdf.text(words, size: size * ratio, style: style) } }
+          @pdf.indent(18) do
+            lines(step, time, index + 1).each do |words, ratio, style|
+              (ratio < 0.95) ? soft(words, size * ratio) : @pdf.text(words, size: size * ratio, style: style)
+            end
+          end
           @pdf.move_down(size * 0.55)
         end
 

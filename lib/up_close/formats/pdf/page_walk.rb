@@ -11,7 +11,10 @@ module UpClose
         CAPS = %i[butt round square].freeze
         JOINS = %i[miter round bevel].freeze
         # the graphics state, saved and brought back
-        State = Struct.new(:map, :fill, :stroke, :fill_alpha, :stroke_alpha, :width, :cap, :join, :miter, :clip, :fill_space, :stroke_space)
+        State = Struct.new(
+          :map, :fill, :stroke, :fill_alpha, :stroke_alpha, :width, :cap, :join, :miter, :clip, :fill_space,
+          :stroke_space
+        )
         # what a clip may cut off before it counts, mm
         HAIR = 0.01
 
@@ -20,7 +23,9 @@ module UpClose
         # @param map [Geometry::Transform] the page's space to millimetres
         # @param clip [Geometry::Box, nil] what is seen of it, mm  @param unit [Float] how many points a point is
         def initialize(map, clip: nil, unit: 1.0)
-          @state = State.new(map, Colour::BLACK, Colour::BLACK, 1.0, 1.0, 1.0, :butt, :miter, 10.0, clip, :plain, :plain)
+          @state = State.new(
+            map, Colour::BLACK, Colour::BLACK, 1.0, 1.0, 1.0, :butt, :miter, 10.0, clip, :plain, :plain
+          )
           @page_clip, @unit = clip, unit
           @saved, @shapes, @path, @beyond, @depth, @cut = [], [], [], {}, 0, false
         end
@@ -44,7 +49,9 @@ module UpClose
 
         def restore_graphics_state = @state = @saved.pop || @state
 
-        def concatenate_matrix(a, b, c, d, e, f) = @state.map = Geometry::Transform.new(a, b, c, d, e, f).then(@state.map)
+        def concatenate_matrix(a, b, c, d, e, f)
+          @state.map = Geometry::Transform.new(a, b, c, d, e, f).then(@state.map)
+        end
 
         def set_line_width(width) = @state.width = width.to_f
 
@@ -99,14 +106,22 @@ module UpClose
 
         def append_curved_segment(a, b, c, d, e, f) = @path << [:curve, at(a, b), at(c, d), at(e, f)]
 
-        def append_curved_segment_initial_point_replicated(c, d, e, f) = @path << [:curve, @path.last.last, at(c, d), at(e, f)]
+        def append_curved_segment_initial_point_replicated(c, d, e, f)
+          @path << [:curve, @path.last.last, at(c, d), at(e, f)]
+        end
 
         def append_curved_segment_final_point_replicated(a, b, e, f) = @path << [:curve, at(a, b), at(e, f), at(e, f)]
 
         def close_subpath = @path << [:close]
 
         def append_rectangle(x, y, w, h)
-          @path.push([:move, at(x, y)], [:line, at(x + w, y)], [:line, at(x + w, y + h)], [:line, at(x, y + h)], [:close])
+          @path.push(
+            [:move, at(x, y)],
+            [:line, at(x + w, y)],
+            [:line, at(x + w, y + h)],
+            [:line, at(x, y + h)],
+            [:close]
+          )
         end
 
         def end_path = @path = []
@@ -149,7 +164,9 @@ module UpClose
           stream = @page.objects.deref_stream(@owner.xobjects[label])
           return beyond!("pictures") unless stream && stream.hash[:Subtype] == :Form
           return beyond!("forms within forms") if @depth >= MOST_FORMS
-          return beyond!("see-through groups") if stream.hash[:Group] && [@state.fill_alpha, @state.stroke_alpha].min < 1
+          if stream.hash[:Group] && [@state.fill_alpha, @state.stroke_alpha].min < 1
+            return beyond!("see-through groups")
+          end
           within(::PDF::Reader::FormXObject.new(@page, stream)) { |form| form.walk(self) }
         end
 
@@ -183,11 +200,16 @@ module UpClose
           corners = @path.flat_map { |_, *points| points }.map { |p| @state.map.apply(p) }
           return if corners.empty?
           box = Geometry::Box.around(corners)
-          return beyond!("clipping") unless @path.none? { |verb, *| verb == :curve } && corners.all? { |p| corner?(p, box) }
+          unless @path.none? { |verb, *| verb == :curve } && corners.all? { |p| corner?(p, box) }
+            return beyond!("clipping")
+          end
           @state.clip = @state.clip ? @state.clip.overlap(box) : box
         end
 
-        def corner?(point, box) = [point.x - box.x, point.x - box.right].map(&:abs).min < 1e-6 && [point.y - box.y, point.y - box.bottom].map(&:abs).min < 1e-6
+        def corner?(point, box)
+          [point.x - box.x, point.x - box.right].map(&:abs).min < 1e-6 &&
+            [point.y - box.y, point.y - box.bottom].map(&:abs).min < 1e-6
+        end
 
         # outside the clip it is not seen; across it, it is cut
         # @param shape [Artwork::Painted]
@@ -246,8 +268,18 @@ module UpClose
         # the thinnest line a printer can draw is asked for with no width
         def painted(path, fill, stroke, even_odd)
           s = @state
-          Artwork::Painted.new(path: path, fill: fill ? s.fill : nil, fill_alpha: s.fill_alpha, even_odd: even_odd, stroke: stroke ? s.stroke : nil,
-            stroke_alpha: s.stroke_alpha, stroke_width: [s.width * s.map.mean_scale, 0.05].max, cap: s.cap, join: s.join, miter: s.miter)
+          Artwork::Painted.new(
+            path: path,
+            fill: fill ? s.fill : nil,
+            fill_alpha: s.fill_alpha,
+            even_odd: even_odd,
+            stroke: stroke ? s.stroke : nil,
+            stroke_alpha: s.stroke_alpha,
+            stroke_width: [s.width * s.map.mean_scale, 0.05].max,
+            cap: s.cap,
+            join: s.join,
+            miter: s.miter
+          )
         end
       end
     end

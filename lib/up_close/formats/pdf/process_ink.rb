@@ -21,7 +21,9 @@ module UpClose
         # @return [Colour]
         def colour(*inks)
           channels = OVERPRINTS.each_with_index.reduce([0.0, 0.0, 0.0]) do |sum, (overprint, bits)|
-            share = inks.each_with_index.reduce(1.0) { |product, (ink, i)| product * (bits[3 - i].zero? ? 1 - ink : ink) }
+            share = inks.each_with_index.reduce(1.0) do |product, (ink, i)|
+              product * (bits[3 - i].zero? ? 1 - ink : ink)
+            end
             sum.zip(overprint).map { |total, part| total + share * part }
           end
           Colour.new(*channels.map { |channel| channel.clamp(0, 1) * 255 })

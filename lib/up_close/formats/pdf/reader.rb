@@ -19,8 +19,19 @@ module UpClose
         MOST_POINTS = 2_000_000
         LETTER = [0, 0, 612, 792].freeze
         # what a reader stumbles over in a file that is not what the standard asks for
-        DAMAGED = [::PDF::Reader::MalformedPDFError, ::PDF::Reader::UnsupportedFeatureError, ArgumentError, NameError, TypeError, ZeroDivisionError,
-          RangeError, SystemStackError, EncodingError, IndexError, Zlib::Error].freeze
+        DAMAGED = [
+          ::PDF::Reader::MalformedPDFError,
+          ::PDF::Reader::UnsupportedFeatureError,
+          ArgumentError,
+          NameError,
+          TypeError,
+          ZeroDivisionError,
+          RangeError,
+          SystemStackError,
+          EncodingError,
+          IndexError,
+          Zlib::Error
+        ].freeze
 
         # @param bytes [String]
         # @param take_all [Boolean] what lies beyond the page's crop as well
@@ -40,7 +51,10 @@ module UpClose
         rescue ::PDF::Reader::EncryptedPDFError
           refuse("This PDF is locked with a password.", "Save it again without one.")
         rescue Timeout::Error
-          refuse("This PDF is more than can be read in #{MOST_SECONDS} seconds.", "Save only the page you need, or export it as SVG.")
+          refuse(
+            "This PDF is more than can be read in #{MOST_SECONDS} seconds.",
+            "Save only the page you need, or export it as SVG."
+          )
         rescue *DAMAGED
           refuse("This PDF breaks off, or is damaged.", "Save it again from where it came from.")
         end
@@ -48,14 +62,21 @@ module UpClose
         # @return [Array<String>] what lines cannot say; empty when the drawing is whole
         def beyond = @walk ? @walk.beyond : []
 
-        def notes = [("This PDF has #{@pages} pages: the first is used." if @pages.to_i > 1), (SVG::Reader::CUT_AWAY if @walk.cut?)].compact
+        def notes
+          [
+            ("This PDF has #{@pages} pages: the first is used." if @pages.to_i > 1),
+            (SVG::Reader::CUT_AWAY if @walk.cut?)
+          ].compact
+        end
 
         private
 
         def read
           document = ::PDF::Reader.new(StringIO.new(@bytes))
           @pages = document.page_count
-          refuse("This PDF has #{@pages} pages; #{MOST_PAGES} is the most.", "Save only the page you need.") if @pages > MOST_PAGES
+          if @pages > MOST_PAGES
+            refuse("This PDF has #{@pages} pages; #{MOST_PAGES} is the most.", "Save only the page you need.")
+          end
           refuse("This PDF has no page.", "Save it again from where it came from.") if @pages < 1
           page = document.page(1)
           map = page_map(page)
@@ -69,7 +90,8 @@ module UpClose
         def page_map(page)
           left, bottom, _, top = crop(page)
           mm = MM_PER_POINT * user_unit(page)
-          map = Geometry::Transform.move(-left, -bottom).then(Geometry::Transform.new(mm, 0, 0, -mm, 0, (top - bottom) * mm))
+          map = Geometry::Transform.move(-left, -bottom)
+            .then(Geometry::Transform.new(mm, 0, 0, -mm, 0, (top - bottom) * mm))
           turn = page.attributes[:Rotate].to_i % 360
           turn.zero? ? map : map.then(Geometry::Transform.turn(turn))
         end
@@ -80,7 +102,11 @@ module UpClose
         end
 
         # how long a point of this page is, in points (ISO 32000-1, 14.11.2.1)
-        def user_unit(page) = page.attributes[:UserUnit].then { |unit| (unit.is_a?(Numeric) && unit.between?(0.01, 75_000)) ? unit.to_f : 1.0 }
+        def user_unit(page)
+          page.attributes[:UserUnit].then do |unit|
+            (unit.is_a?(Numeric) && unit.between?(0.01, 75_000)) ? unit.to_f : 1.0
+          end
+        end
 
         # what of the medium is shown
         def crop(page)
@@ -101,7 +127,8 @@ module UpClose
         # layers that the file switches off: what belongs to them is left to the renderer
         def hidden_layers?(document)
           objects = document.objects
-          layers = objects.deref_hash(objects.deref_hash(objects.trailer[:Root])&.fetch(:OCProperties, nil)) or return false
+          layers =
+            objects.deref_hash(objects.deref_hash(objects.trailer[:Root])&.fetch(:OCProperties, nil)) or return false
           shown = objects.deref_hash(layers[:D]) || {}
           objects.deref_array(shown[:OFF]).to_a.any? || shown[:BaseState] == :OFF
         end

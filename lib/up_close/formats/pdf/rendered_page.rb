@@ -23,7 +23,9 @@ module UpClose
         def image(part, scale)
           page = Vips::Image.pdfload_buffer(@bytes, dpi: POINTS_AN_INCH * scale / per_mm, background: [255])
           left, top = [part.x - whole.x, part.y - whole.y].map { |mm| (mm * scale).floor.clamp(0, nil) }
-          wide, high = [[part.width, page.width - left], [part.height, page.height - top]].map { |mm, most| (mm * scale).ceil.clamp(1, most) }
+          wide, high = [[part.width, page.width - left], [part.height, page.height - top]].map do |mm, most|
+            (mm * scale).ceil.clamp(1, most)
+          end
           [Artwork::Pixels.held(page.crop(left, top, wide, high)), scale]
         end
 

@@ -22,7 +22,12 @@ module UpClose
 
         # @return [String] the file
         def call
-          @document = Prawn::Document.new(skip_page_creation: true, margin: 0, compress: true, info: INFO.merge(Title: @title))
+          @document = Prawn::Document.new(
+            skip_page_creation: true,
+            margin: 0,
+            compress: true,
+            info: INFO.merge(Title: @title)
+          )
           @document.font_families.update("Up Close" => {normal: @fonts[:regular], bold: @fonts[:bold]})
           actual_size
           @pages.each { |page| write(page) }
@@ -40,7 +45,9 @@ module UpClose
         def picture(picture, ink:, box:, mirrored:, turn: 0)
           name = @images[picture] ||= ["Picture#{@images.size + 1}", PictureObject.call(@document, picture.print_png)]
           @document.page.xobjects[name[0].to_sym] = name[1]
-          at(box, flip: mirrored, turn: turn) { @document.renderer.add_content("q #{real(box.width)} 0 0 #{real(box.height)} 0 0 cm /#{name[0]} Do Q") }
+          at(box, flip: mirrored, turn: turn) do
+            @document.renderer.add_content("q #{real(box.width)} 0 0 #{real(box.height)} 0 0 cm /#{name[0]} Do Q")
+          end
         end
 
         def block(box, colour = Colour::BLACK)
@@ -50,7 +57,8 @@ module UpClose
 
         def window(box)
           @document.save_graphics_state do
-            @document.renderer.add_content("#{real(box.x)} #{real(@height - box.bottom)} #{real(box.width)} #{real(box.height)} re W n")
+            @document.renderer
+              .add_content("#{real(box.x)} #{real(@height - box.bottom)} #{real(box.width)} #{real(box.height)} re W n")
             yield
           end
         end
@@ -58,7 +66,11 @@ module UpClose
         def text(item)
           @document.fill_color("000000")
           @document.font("Up Close", style: item.bold ? :bold : :normal)
-          @document.draw_text(item.words, at: [item.x * POINT, (@height - item.y) * POINT], size: item.size * POINT / 0.668)
+          @document.draw_text(
+            item.words,
+            at: [item.x * POINT, (@height - item.y) * POINT],
+            size: item.size * POINT / 0.668
+          )
         end
 
         def line(item)
@@ -90,7 +102,15 @@ module UpClose
           side = flip ? -1 : 1
           left, down = -side * box.width * POINT / 2, -box.height * POINT / 2
           x, y = box.centre.x * POINT, (@height - box.centre.y) * POINT
-          @document.transformation_matrix(cos * side, sin * side, -sin, cos, x + cos * left - sin * down, y + sin * left + cos * down, &block)
+          @document.transformation_matrix(
+            cos * side,
+            sin * side,
+            -sin,
+            cos,
+            x + cos * left - sin * down,
+            y + sin * left + cos * down,
+            &block
+          )
         end
 
         def stamp(drawing, ink, box, mirrored)
@@ -105,7 +125,12 @@ module UpClose
         # Prawn clips a stamp to the page it is made on; a mark in tiles is larger than that
         def unclipped(name, box)
           stamp = @document.page.xobjects["Stamp#{@stamps.values.index(name) + 1}"]
-          stamp.data[:BBox] = [0, 0, [stamp.data[:BBox][2], box.width * POINT].max, [stamp.data[:BBox][3], box.height * POINT].max]
+          stamp.data[:BBox] = [
+            0,
+            0,
+            [stamp.data[:BBox][2], box.width * POINT].max,
+            [stamp.data[:BBox][3], box.height * POINT].max
+          ]
         end
 
         def real(length_mm) = ::PDF::Core.real(length_mm * POINT)

@@ -12,7 +12,11 @@ module UpClose
         # @param pdf [String] a whole PDF  @param page [Integer] from 0  @param dpi [Integer] 72..1200
         def initialize(pdf, page: 0, dpi: 600)
           unless dpi.is_a?(Numeric) && RANGE.cover?(dpi)
-            raise Errors::DoesNotFit.new("A PNG of #{dpi} dpi cannot be made.", remedy: "Ask for #{RANGE.begin} to #{RANGE.end}.", field: :dpi)
+            raise Errors::DoesNotFit.new(
+              "A PNG of #{dpi} dpi cannot be made.",
+              remedy: "Ask for #{RANGE.begin} to #{RANGE.end}.",
+              field: :dpi
+            )
           end
           @pdf, @page, @dpi = pdf, page, dpi
         end

@@ -26,7 +26,11 @@ module UpClose
           box = Geometry::Box.new(x: x(at["x"]), y: y(at["y"]), width: x(at["width"]), height: y(at["height"]))
           return Geometry::Path::EMPTY if box.empty?
           rx, ry = at["rx"] && x(at["rx"]), at["ry"] && y(at["ry"])
-          Geometry::Shapes.rounded_rectangle(box, [rx || ry || 0, box.width / 2].min, [ry || rx || 0, box.height / 2].min)
+          Geometry::Shapes.rounded_rectangle(
+            box,
+            [rx || ry || 0, box.width / 2].min,
+            [ry || rx || 0, box.height / 2].min
+          )
         end
 
         def circle(at) = oval(x(at["cx"]), y(at["cy"]), @lengths.read(at["r"], :diagonal), nil)
@@ -38,7 +42,10 @@ module UpClose
         end
 
         def line(at)
-          Geometry::Path.new([[:move, Geometry::Point.new(x(at["x1"]), y(at["y1"]))], [:line, Geometry::Point.new(x(at["x2"]), y(at["y2"]))]])
+          Geometry::Path.new([
+            [:move, Geometry::Point.new(x(at["x1"]), y(at["y1"]))],
+            [:line, Geometry::Point.new(x(at["x2"]), y(at["y2"]))]
+          ])
         end
 
         def polyline(at) = Geometry::Path.new(points(at).each_with_index.map { |p, i| [i.zero? ? :move : :line, p] })
@@ -46,7 +53,9 @@ module UpClose
         def polygon(at) = points(at).empty? ? Geometry::Path::EMPTY : Geometry::Path.polygon(points(at))
 
         def points(at)
-          at["points"].to_s.scan(PathData::NUMBER).each_slice(2).select { |pair| pair.size == 2 }.map { |px, py| Geometry::Point.new(px.to_f, py.to_f) }
+          at["points"].to_s.scan(PathData::NUMBER).each_slice(2).select { |pair| pair.size == 2 }.map do |px, py|
+            Geometry::Point.new(px.to_f, py.to_f)
+          end
         end
       end
     end

@@ -79,9 +79,19 @@ module UpClose
           end
         end
 
-        def refuse = Guard.refuse("This SVG defines names that stand for more than plain text, which can multiply without end.", "Save it again as a plain SVG.")
+        def refuse
+          Guard.refuse(
+            "This SVG defines names that stand for more than plain text, which can multiply without end.",
+            "Save it again as a plain SVG."
+          )
+        end
 
-        def breaks_off = Guard.refuse("This SVG breaks off or is not well formed.", "Open it in the program that made it and save it again.")
+        def breaks_off
+          Guard.refuse(
+            "This SVG breaks off or is not well formed.",
+            "Open it in the program that made it and save it again."
+          )
+        end
       end
     end
   end

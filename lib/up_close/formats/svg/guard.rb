@@ -15,7 +15,12 @@ module UpClose
         # @param text [String]
         # @raise [Errors::BadArtwork]
         def self.check_size(text)
-          refuse("This SVG is larger than #{MOST_BYTES / 1024 / 1024} MB.", "Simplify its paths, or save it as a PNG at its final size.") if text.bytesize > MOST_BYTES
+          if text.bytesize > MOST_BYTES
+            refuse(
+              "This SVG is larger than #{MOST_BYTES / 1024 / 1024} MB.",
+              "Simplify its paths, or save it as a PNG at its final size."
+            )
+          end
         end
 
         def self.refuse(reason, remedy) = raise(Errors::BadArtwork.new(reason, remedy: remedy, field: :file))
@@ -27,7 +32,9 @@ module UpClose
 
         # @raise [Errors::BadArtwork]
         def check
-          refuse("This SVG takes its styles from another file.", "Save it with its styles inside.") if @document.children.any? { |node| node.is_a?(REXML::Instruction) && node.target == "xml-stylesheet" }
+          if @document.children.any? { |node| node.is_a?(REXML::Instruction) && node.target == "xml-stylesheet" }
+            refuse("This SVG takes its styles from another file.", "Save it with its styles inside.")
+          end
           @document.root&.each_recursive { |element| look_at(element) }
           @document.root&.then { |root| look_at(root) }
         end
@@ -37,12 +44,16 @@ module UpClose
         def look_at(element)
           refuse("This SVG carries a script.", PLAIN) if element.name.casecmp?("script")
           style(element.texts.map(&:value).join) if element.name.casecmp?("style")
-          element.attributes.each_attribute { |attribute| attribute(element, attribute.name, attribute.value.to_s.strip) }
+          element.attributes.each_attribute do |attribute|
+            attribute(element, attribute.name, attribute.value.to_s.strip)
+          end
         end
 
         def attribute(element, name, value)
           refuse("This SVG carries a script in an event attribute.", PLAIN) if name.match?(/\Aon\w/i)
-          refuse("This SVG carries a script in a link.", PLAIN) if value.delete("\t\r\n ").downcase.start_with?("javascript:")
+          if value.delete("\t\r\n ").downcase.start_with?("javascript:")
+            refuse("This SVG carries a script in a link.", PLAIN)
+          end
           return link(element, value) if name == "href"
           addresses(value) if value.match?(/url\(/i)
         end
@@ -56,22 +67,31 @@ module UpClose
 
         # a drawing inside the drawing is looked at as the one around it was
         def within(value, drawing)
-          refuse("This SVG holds drawings within drawings, #{DEEPEST_WITHIN} deep.", "Save it again as a plain SVG.") if @within >= DEEPEST_WITHIN
+          if @within >= DEEPEST_WITHIN
+            refuse("This SVG holds drawings within drawings, #{DEEPEST_WITHIN} deep.", "Save it again as a plain SVG.")
+          end
           body = value[drawing.end(0)..]
           text = drawing[1].to_s.downcase.include?("base64") ? body.unpack1("m") : body.gsub(/%(\h\h)/) { $1.hex.chr }
           text = Doctype.taken_off(text.dup.force_encoding("UTF-8").scrub("?"))
           Guard.new(REXML::Document.new(text), within: @within + 1).check
         rescue REXML::ParseException
-          refuse("A drawing inside this SVG is not well formed.", "Open it in the program that made it and save it again.")
+          refuse(
+            "A drawing inside this SVG is not well formed.",
+            "Open it in the program that made it and save it again."
+          )
         end
 
         def style(css)
-          refuse("This SVG takes its styles from another file.", "Save it with its styles inside.") if css.match?(/@import/i)
+          if css.match?(/@import/i)
+            refuse("This SVG takes its styles from another file.", "Save it with its styles inside.")
+          end
           addresses(css)
         end
 
         def addresses(text)
-          text.scan(/url\(\s*["']?\s*([^"'\s)]{0,40})/i) { |(at)| elsewhere unless at.start_with?("#") || at.downcase.start_with?("data:") || at.empty? }
+          text.scan(/url\(\s*["']?\s*([^"'\s)]{0,40})/i) do |(at)|
+            elsewhere unless at.start_with?("#") || at.downcase.start_with?("data:") || at.empty?
+          end
         end
 
         def elsewhere = refuse("This SVG refers to another file.", "Embed what it needs, or draw it in.")

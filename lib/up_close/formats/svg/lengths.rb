@@ -5,7 +5,10 @@ module UpClose
     module SVG
       # Lengths as SVG writes them, in user units of 1/96 inch.
       class Lengths
-        UNITS = {"" => 1.0, "px" => 1.0, "mm" => 96 / 25.4, "cm" => 960 / 25.4, "in" => 96.0, "pt" => 96 / 72.0, "pc" => 16.0, "em" => 16.0, "ex" => 8.0, "q" => 24 / 25.4}.freeze
+        UNITS = {
+          "" => 1.0, "px" => 1.0, "mm" => 96 / 25.4, "cm" => 960 / 25.4, "in" => 96.0, "pt" => 96 / 72.0, "pc" => 16.0,
+          "em" => 16.0, "ex" => 8.0, "q" => 24 / 25.4
+        }.freeze
         # beyond these nothing is a length
         LONGEST = 60
         MOST = 1e9
@@ -18,7 +21,9 @@ module UpClose
 
         # @return [Float]
         def read(text, direction = :across)
-          match = text.to_s[0, LONGEST].strip.match(/\A([-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?)\s*([a-z%]*)\z/i) or return 0.0
+          match = text.to_s[0, LONGEST]
+            .strip
+            .match(/\A([-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?)\s*([a-z%]*)\z/i) or return 0.0
           number = match[1].to_f
           return 0.0 if number.abs > MOST
           (match[2] == "%") ? number / 100 * whole(direction) : number * UNITS.fetch(match[2].downcase, 1.0)

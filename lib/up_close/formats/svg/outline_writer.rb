@@ -14,8 +14,18 @@ module UpClose
         # @return [String]
         def call(layers)
           box = layers.values.flatten.filter_map(&:box).reduce(:union).grown(MARGIN_MM)
-          body = layers.map { |name, paths| %(<g id="#{name.downcase}">#{paths.map { |path| %(<path d="#{PathWriter.call(path, places: 4)}"/>) }.join}</g>) }.join
-          %(<svg xmlns="http://www.w3.org/2000/svg" width="#{number(box.width)}mm" height="#{number(box.height)}mm" viewBox="#{box.to_a.map { |v| number(v) }.join(" ")}"><g fill="none" stroke="#000" stroke-width="#{LINE_MM}">#{body}</g></svg>\n)
+          sides = %(width="#{number(box.width)}mm" height="#{number(box.height)}mm")
+          view = box.to_a.map { |v| number(v) }.join(" ")
+          <<~SVG
+            <svg xmlns="http://www.w3.org/2000/svg" #{sides} viewBox="#{view}">
+            <g fill="none" stroke="#000" stroke-width="#{LINE_MM}">#{layers.map { |name, of| layer(name, of) }.join}</g>
+            </svg>
+          SVG
+        end
+
+        def layer(name, paths)
+          lines = paths.map { |path| %(<path d="#{PathWriter.call(path, places: 4)}"/>) }
+          %(<g id="#{name.downcase}">#{lines.join}</g>)
         end
 
         def number(value) = PathWriter.number(value, 4)

@@ -10,17 +10,24 @@ module UpClose
         # @param map [Geometry::Transform] applied to paths and strokes alike
         # @return [String]
         def call(drawing, map: Geometry::Transform::IDENTITY, places: 5)
-          drawing.shapes.map { |shape| %(<path d="#{PathWriter.call(shape.path.transform(map), places: places)}"#{paint(shape, map.mean_scale)}/>) }.join
+          drawing.shapes.map { |shape|
+            %(<path d="#{PathWriter.call(shape.path.transform(map), places: places)}"#{paint(shape, map.mean_scale)}/>)
+          }.join
         end
 
-        def paint(shape, scale)
-          fill = shape.fill ? %( fill="#{shape.fill.to_hex}"#{alpha("fill", shape.fill_alpha)}#{' fill-rule="evenodd"' if shape.even_odd}) : ' fill="none"'
-          fill + stroke(shape, scale)
+        def paint(shape, scale) = fill(shape) + stroke(shape, scale)
+
+        def fill(shape)
+          return ' fill="none"' unless shape.fill
+          rule = ' fill-rule="evenodd"' if shape.even_odd
+          %( fill="#{shape.fill.to_hex}"#{alpha("fill", shape.fill_alpha)}#{rule})
         end
 
         def stroke(shape, scale)
           return "" unless shape.stroke
-          %( stroke="#{shape.stroke.to_hex}" stroke-width="#{PathWriter.number(shape.stroke_width * scale, 6)}" stroke-linecap="#{shape.cap}" stroke-linejoin="#{shape.join}" stroke-miterlimit="#{shape.miter}"#{alpha("stroke", shape.stroke_alpha)})
+          width = PathWriter.number(shape.stroke_width * scale, 6)
+          ends = %(stroke-linecap="#{shape.cap}" stroke-linejoin="#{shape.join}" stroke-miterlimit="#{shape.miter}")
+          %( stroke="#{shape.stroke.to_hex}" stroke-width="#{width}" #{ends}#{alpha("stroke", shape.stroke_alpha)})
         end
 
         def alpha(name, value) = (value < 1) ? %( #{name}-opacity="#{value.round(4)}") : ""

@@ -8,7 +8,8 @@ module UpClose
       # Reads a path's d attribute (SVG 1.1, 8.3) into lines and cubics.
       # Stops at the first thing it cannot read and keeps what came before, as the standard asks.
       class PathData
-        COUNTS = {"m" => 2, "l" => 2, "h" => 1, "v" => 1, "c" => 6, "s" => 4, "q" => 4, "t" => 2, "a" => 7, "z" => 0}.freeze
+        COUNTS = {"m" => 2, "l" => 2, "h" => 1, "v" => 1, "c" => 6, "s" => 4, "q" => 4, "t" => 2, "a" => 7, "z" => 0}
+          .freeze
         # beyond this nothing is a place
         MOST = 1e9
         NUMBER = /[-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?/i
@@ -107,7 +108,8 @@ module UpClose
 
         def draw_a(n, base, _relative)
           target = base + Geometry::Point.new(n[5], n[6])
-          curves = Arc.new(from: @here, to: target, rx: n[0], ry: n[1], turn: n[2], large: n[3] == 1, sweep: n[4] == 1).curves
+          curves = Arc.new(from: @here, to: target, rx: n[0], ry: n[1], turn: n[2], large: n[3] == 1, sweep: n[4] == 1)
+            .curves
           return draw_l(target) unless curves
           curves.each { |curve| draw_c(*curve) }
           @reflect = nil

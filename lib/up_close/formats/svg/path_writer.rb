@@ -11,7 +11,9 @@ module UpClose
 
         # @param places [Integer] decimals kept
         def call(path, places: 4)
-          path.commands.map { |verb, *points| LETTERS[verb] + points.map { |p| "#{number(p.x, places)} #{number(p.y, places)}" }.join(" ") }.join
+          path.commands.map { |verb, *points|
+            LETTERS[verb] + points.map { |p| "#{number(p.x, places)} #{number(p.y, places)}" }.join(" ")
+          }.join
         end
 
         def number(value, places = 4)

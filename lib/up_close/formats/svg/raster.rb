@@ -23,7 +23,8 @@ module UpClose
         def image(drawing, frame, scale)
           map = Geometry::Transform.move(-frame.x, -frame.y).then(Geometry::Transform.scale(scale))
           width, height = (frame.width * scale).ceil.clamp(1, 30_000), (frame.height * scale).ceil.clamp(1, 30_000)
-          svg = %(<svg xmlns="http://www.w3.org/2000/svg" width="#{width}" height="#{height}" viewBox="0 0 #{width} #{height}">#{Painting.call(drawing, map: map)}</svg>)
+          sides = %(width="#{width}" height="#{height}" viewBox="0 0 #{width} #{height}")
+          svg = %(<svg xmlns="http://www.w3.org/2000/svg" #{sides}>#{Painting.call(drawing, map: map)}</svg>)
           Vips::Image.svgload_buffer(svg, unlimited: true)
         end
       end

@@ -12,15 +12,24 @@ module UpClose
         MOST_ELEMENTS = 40_000
         MOST_COMMANDS = 600_000
         DEEPEST = 64
-        SKIPPED = %w[defs symbol title desc metadata style namedview marker clipPath mask pattern linearGradient radialGradient filter a11y].freeze
+        SKIPPED = %w[
+          defs symbol title desc metadata style namedview marker clipPath mask pattern linearGradient radialGradient
+          filter a11y
+        ].freeze
         GROUPS = %w[g a switch svg use].freeze
-        BEYOND = {"text" => "lettering as text", "image" => "a picture inside", "foreignObject" => "a web page inside", "filter" => "filters"}.freeze
+        BEYOND = {
+          "text" => "lettering as text",
+          "image" => "a picture inside",
+          "foreignObject" => "a web page inside",
+          "filter" => "filters"
+        }.freeze
 
         attr_reader :beyond, :notes
 
         # what was beyond the page is told in these words
         CUT_AWAY = "Parts outside its page are cut away, as a browser shows it."
-        SYSTEM_FONTS = "Its letters are set in this computer's fonts and may differ from where it was drawn. Turn them into outlines there to be sure."
+        SYSTEM_FONTS = "Its letters are set in this computer's fonts and may differ from where it was drawn. Turn " \
+          "them into outlines there to be sure."
         GEOMETRY = %w[x y width height cx cy r rx ry d].freeze
 
         # @param text [String]
@@ -51,7 +60,14 @@ module UpClose
 
         # the page that it is drawn on, for a renderer
         # @return [RenderedPage]
-        def page = RenderedPage.new(@text, edged? ? @root_view.room : nil, beyond: (@shapes.map(&:reach).reduce(:union) if @take_all || !edged?), letters: @beyond.include?(BEYOND["text"]))
+        def page
+          RenderedPage.new(
+            @text,
+            edged? ? @root_view.room : nil,
+            beyond: (@shapes.map(&:reach).reduce(:union) if @take_all || !edged?),
+            letters: @beyond.include?(BEYOND["text"])
+          )
+        end
 
         # @return [Float, nil] millimetres that a px comes to, when the file gives its size
         attr_reader :mm_per_unit
@@ -65,12 +81,19 @@ module UpClose
           document.root
         rescue REXML::ParseException, RuntimeError, ArgumentError => error
           raise if error.is_a?(Error)
-          Guard.refuse("This SVG breaks off or is not well formed.", "Open it in the program that made it and save it again.")
+          Guard.refuse(
+            "This SVG breaks off or is not well formed.",
+            "Open it in the program that made it and save it again."
+          )
         end
 
-        def not_svg = Guard.refuse("This file says it is an SVG but holds no drawing.", "Check that it is the right file.")
+        def not_svg
+          Guard.refuse("This file says it is an SVG but holds no drawing.", "Check that it is the right file.")
+        end
 
-        def texts(root, name) = REXML::XPath.match(root, "//*[local-name()='#{name}']").map { |e| e.texts.map(&:value).join }.join("\n")
+        def texts(root, name)
+          REXML::XPath.match(root, "//*[local-name()='#{name}']").map { |e| e.texts.map(&:value).join }.join("\n")
+        end
 
         # of two that are called alike, the first
         def ids(root) = REXML::XPath.match(root, "//*[@id]").reverse.to_h { |e| [e.attributes["id"], e] }
@@ -129,14 +152,19 @@ module UpClose
         # a style's transform outdoes the attribute
         def own_map(element, style)
           css = style["transform"]
-          return Transforms.read(element.attributes["transform"]) if css.nil? || css == element.attributes["transform"]&.strip
+          if css.nil? || css == element.attributes["transform"]&.strip
+            return Transforms.read(element.attributes["transform"])
+          end
           (css == "none") ? Geometry::Transform::IDENTITY : Transforms.read_css(css, @lengths)
         end
 
         def count(element, depth)
           @elements += 1
           return if @elements <= MOST_ELEMENTS && depth <= DEEPEST
-          Guard.refuse("This SVG holds more than #{MOST_ELEMENTS} parts, or nests them without end.", "Simplify it, or save it as a PNG at its final size.")
+          Guard.refuse(
+            "This SVG holds more than #{MOST_ELEMENTS} parts, or nests them without end.",
+            "Simplify it, or save it as a PNG at its final size."
+          )
         end
 
         def children(element, style, map, depth)
@@ -148,7 +176,8 @@ module UpClose
         end
 
         def follow(element, style, map, depth)
-          target = @ids[(element.attributes["href"] || element.attributes["xlink:href"]).to_s.delete_prefix("#")] or return
+          target =
+            @ids[(element.attributes["href"] || element.attributes["xlink:href"]).to_s.delete_prefix("#")] or return
           map = moved(element).then(map)
           return walk(target, style, map, depth + 1) unless %w[symbol svg].include?(target.name)
           count(target, depth)
@@ -156,20 +185,31 @@ module UpClose
           inner(target, element, style, map, depth) if style.shown?
         end
 
-        def moved(element) = Geometry::Transform.move(@lengths.read(element.attributes["x"]), @lengths.read(element.attributes["y"], :down))
+        def moved(element)
+          Geometry::Transform.move(
+            @lengths.read(element.attributes["x"]),
+            @lengths.read(element.attributes["y"], :down)
+          )
+        end
 
         # a drawing within the drawing, or a symbol, in the room that it or its user gives it
         def inner(element, user, style, map, depth)
           map = moved(element).then(map) if element.name == "svg"
-          view = Viewport.new(width: side("width", :across, user, element), height: side("height", :down, user, element),
-            view: element.attributes["viewBox"].to_s.scan(PathData::NUMBER).map(&:to_f), fit: element.attributes["preserveAspectRatio"])
+          view = Viewport.new(
+            width: side("width", :across, user, element),
+            height: side("height", :down, user, element),
+            view: element.attributes["viewBox"].to_s.scan(PathData::NUMBER).map(&:to_f),
+            fit: element.attributes["preserveAspectRatio"]
+          )
           return if view.width <= 0 || view.height <= 0
           seen_within(view, map, style) do
             within(view) { element.elements.each { |child| walk(child, style, view.map.then(map), depth + 1) } }
           end
         end
 
-        def side(name, direction, *elements) = @lengths.read(elements.filter_map { |e| e.attributes[name] }.first || "100%", direction)
+        def side(name, direction, *elements)
+          @lengths.read(elements.filter_map { |e| e.attributes[name] }.first || "100%", direction)
+        end
 
         def seen_within(view, map, style)
           was = @seen
@@ -182,7 +222,9 @@ module UpClose
         def declared(element)
           at = element.attributes
           own = {}
-          at.each_attribute { |a| own[a.name] = a.value.strip if Style::INHERITED.key?(a.name) || Style::OWN.include?(a.name) }
+          at.each_attribute do |a|
+            own[a.name] = a.value.strip if Style::INHERITED.key?(a.name) || Style::OWN.include?(a.name)
+          end
           rules, strong_rules = @rules.for(element.name, at["id"], at["class"].to_s.split)
           style, strong_style = StyleRules.declarations(at["style"])
           [own, rules, style, strong_rules, strong_style].reduce(:merge)
@@ -204,7 +246,9 @@ module UpClose
           return unless style.visible?
           path = @basic.path(element.name, measures(element, declared))
           @commands += path.commands.size
-          Guard.refuse("This SVG holds more than #{MOST_COMMANDS} points.", "Simplify its paths.") if @commands > MOST_COMMANDS
+          if @commands > MOST_COMMANDS
+            Guard.refuse("This SVG holds more than #{MOST_COMMANDS} points.", "Simplify its paths.")
+          end
           width = @lengths.read(style["stroke-width"], :diagonal)
           fill = paint(style, "fill")
           stroke = paint(style, "stroke") if width.positive?
@@ -253,10 +297,16 @@ module UpClose
 
         def painted(path, style, fill, stroke, width)
           Artwork::Painted.new(
-            path: path, fill: fill&.first, fill_alpha: (fill ? fill.last * style.alpha("fill") : 1.0), even_odd: style["fill-rule"] == "evenodd",
-            stroke: stroke&.first, stroke_alpha: (stroke ? stroke.last * style.alpha("stroke") : 1.0),
-            stroke_width: width, cap: choice(style["stroke-linecap"], %i[butt round square]),
-            join: choice(style["stroke-linejoin"], %i[miter round bevel]), miter: style["stroke-miterlimit"].to_f.clamp(1, 1000)
+            path: path,
+            fill: fill&.first,
+            fill_alpha: (fill ? fill.last * style.alpha("fill") : 1.0),
+            even_odd: style["fill-rule"] == "evenodd",
+            stroke: stroke&.first,
+            stroke_alpha: (stroke ? stroke.last * style.alpha("stroke") : 1.0),
+            stroke_width: width,
+            cap: choice(style["stroke-linecap"], %i[butt round square]),
+            join: choice(style["stroke-linejoin"], %i[miter round bevel]),
+            miter: style["stroke-miterlimit"].to_f.clamp(1, 1000)
           )
         end
 

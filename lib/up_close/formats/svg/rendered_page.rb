@@ -51,7 +51,9 @@ module UpClose
 
         def rendered(part, scale)
           wide, high = [part.width, part.height].map { |side| (side * scale).ceil.clamp(1, 30_000) }
-          around = %(<svg xmlns="http://www.w3.org/2000/svg" width="#{wide}" height="#{high}" viewBox="#{part.x} #{part.y} #{wide / scale} #{high / scale}">#{inside}</svg>)
+          view = [part.x, part.y, wide / scale, high / scale].join(" ")
+          around = %(<svg xmlns="http://www.w3.org/2000/svg" width="#{wide}" height="#{high}" viewBox="#{view}">)
+          around += "#{inside}</svg>"
           Artwork::Pixels.held(Vips::Image.svgload_buffer(around, unlimited: true))
         end
 
@@ -62,10 +64,15 @@ module UpClose
         def inside
           @inside ||= begin
             scan = StringScanner.new(@text)
-            scan.skip_until(/(?=<(?:[\w.-]+:)?svg[\s>\/])/) or Guard.refuse("This SVG holds no drawing.", "Check that it is the right file.")
+            scan.skip_until(/(?=<(?:[\w.-]+:)?svg[\s>\/])/) or Guard.refuse(
+              "This SVG holds no drawing.",
+              "Check that it is the right file."
+            )
             opening = scan.scan(/<[\w.:-]+/)
             attributes = first_tag(scan)
-            %(#{opening} x="0" y="0" width="#{@room.width}" height="#{@room.height}"#{' overflow="visible"' if @beyond}#{attributes}#{scan.rest})
+            beyond = ' overflow="visible"' if @beyond
+            sides = %(x="0" y="0" width="#{@room.width}" height="#{@room.height}"#{beyond})
+            "#{opening} #{sides}#{attributes}#{scan.rest}"
           end
         end
 

@@ -7,11 +7,23 @@ module UpClose
       # drawing's style rules, its style attribute, and what it inherits. Frozen.
       class Style
         INHERITED = {
-          "fill" => "black", "fill-opacity" => "1", "fill-rule" => "nonzero", "stroke" => "none", "stroke-opacity" => "1",
-          "stroke-width" => "1", "stroke-linecap" => "butt", "stroke-linejoin" => "miter", "stroke-miterlimit" => "4",
-          "stroke-dasharray" => "none", "color" => "black", "visibility" => "visible"
+          "fill" => "black",
+          "fill-opacity" => "1",
+          "fill-rule" => "nonzero",
+          "stroke" => "none",
+          "stroke-opacity" => "1",
+          "stroke-width" => "1",
+          "stroke-linecap" => "butt",
+          "stroke-linejoin" => "miter",
+          "stroke-miterlimit" => "4",
+          "stroke-dasharray" => "none",
+          "color" => "black",
+          "visibility" => "visible"
         }.freeze
-        OWN = %w[opacity display clip-path mask filter mix-blend-mode marker-start marker-mid marker-end marker paint-order vector-effect transform transform-origin overflow].freeze
+        OWN = %w[
+          opacity display clip-path mask filter mix-blend-mode marker-start marker-mid marker-end marker paint-order
+          vector-effect transform transform-origin overflow
+        ].freeze
 
         def self.root = new(INHERITED, {}, 1.0)
 

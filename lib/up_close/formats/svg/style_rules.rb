@@ -45,7 +45,9 @@ module UpClose
 
         # @return [Array(Hash, Hash)] plain ones, and those marked important, the strongest rule's of each
         def for(tag, id, classes)
-          found = @rules.select { |rule| applies?(rule, tag, id, classes) }.sort_by.with_index { |rule, i| [rule[:weight], i] }
+          found = @rules.select { |rule| applies?(rule, tag, id, classes) }.sort_by.with_index do |rule, i|
+            [rule[:weight], i]
+          end
           [0, 1].map { |which| found.reduce({}) { |all, rule| all.merge(rule[:body][which]) } }
         end
 
@@ -73,7 +75,12 @@ module UpClose
             match = SIMPLE.match(selector)
             next @odd = true unless match
             names = match[2].to_s.scan(/[.#][\w-]+/)
-            @rules << {tag: match[1], names: names, body: StyleRules.declarations(body), weight: weight(match[1], names)}
+            @rules << {
+              tag: match[1],
+              names: names,
+              body: StyleRules.declarations(body),
+              weight: weight(match[1], names)
+            }
           end
         end
 

@@ -5,7 +5,14 @@ module UpClose
     module SVG
       # Reads a transform attribute.
       module Transforms
-        NEEDS = {"matrix" => [6], "translate" => [1, 2], "scale" => [1, 2], "rotate" => [1, 3], "skewx" => [1], "skewy" => [1]}.freeze
+        NEEDS = {
+          "matrix" => [6],
+          "translate" => [1, 2],
+          "scale" => [1, 2],
+          "rotate" => [1, 3],
+          "skewx" => [1],
+          "skewy" => [1]
+        }.freeze
 
         module_function
 
@@ -18,13 +25,16 @@ module UpClose
         end
 
         ANGLES = {"deg" => 1.0, "rad" => 180 / Math::PI, "turn" => 360.0, "grad" => 0.9, "" => 1.0}.freeze
-        CSS_NAMES = {"translatex" => "translate", "translatey" => "translate", "scalex" => "scale", "scaley" => "scale"}.freeze
+        CSS_NAMES = {"translatex" => "translate", "translatey" => "translate", "scalex" => "scale", "scaley" => "scale"}
+          .freeze
 
         # As a style writes it (CSS Transforms 1): lengths and angles with their units.
         # @param lengths [Lengths]
         # @return [Geometry::Transform]
         def read_css(text, lengths)
-          read(text.to_s.gsub(/(\w+)\s*\(([^)]*)\)/) { "#{CSS_NAMES.fetch($1.downcase, $1)}(#{plain($1.downcase, $2, lengths)})" })
+          read(text.to_s.gsub(/(\w+)\s*\(([^)]*)\)/) {
+            "#{CSS_NAMES.fetch($1.downcase, $1)}(#{plain($1.downcase, $2, lengths)})"
+          })
         end
 
         def plain(name, body, lengths)

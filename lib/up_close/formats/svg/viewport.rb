@@ -14,7 +14,9 @@ module UpClose
         # @param fit [String, nil] preserveAspectRatio
         def initialize(width:, height:, view: nil, fit: nil)
           @width, @height, @fit = width, height, fit.to_s.strip
-          @view = view if view&.size == 4 && view[2] > 0 && view[3] > 0 && view.all? { |number| number.abs < Lengths::MOST }
+          if view&.size == 4 && view[2] > 0 && view[3] > 0 && view.all? { |number| number.abs < Lengths::MOST }
+            @view = view
+          end
           freeze
         end
 
@@ -40,7 +42,9 @@ module UpClose
         def offsets(across, down)
           return [0.0, 0.0] if @fit.start_with?("none")
           _, x, y = *@fit.match(/\Ax(Min|Mid|Max)Y(Min|Mid|Max)/i)
-          [[x, width - view[2] * across], [y, height - view[3] * down]].map { |word, spare| MIDDLES.fetch(word.to_s.downcase, 0.5) * spare }
+          [[x, width - view[2] * across], [y, height - view[3] * down]].map do |word, spare|
+            MIDDLES.fetch(word.to_s.downcase, 0.5) * spare
+          end
         end
       end
     end

@@ -23,7 +23,8 @@ module UpClose
           width, height = n(paper.width_mm), n(paper.height_mm)
           <<~SVG
             <?xml version="1.0" encoding="UTF-8"?>
-            <svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" width="#{width}mm" height="#{height}mm" viewBox="0 0 #{width} #{height}">
+            <svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink"
+              width="#{width}mm" height="#{height}mm" viewBox="0 0 #{width} #{height}">
             <title>#{REXML::Text.normalize(@title)}</title>
             <defs>#{@definitions.join("\n")}</defs>
             #{drawn(@page.map)}
@@ -34,36 +35,44 @@ module UpClose
         # double dispatch from Printing::Items
 
         def drawing(drawing, ink:, box:, mirrored:, turn: 0)
-          place(box, turn, name(drawing, box, mirrored) { Painting.call(drawing, map: Map.call(ink.box, at_origin(box), mirrored: mirrored)) })
+          place(box, turn, name(drawing, box, mirrored) {
+            Painting.call(drawing, map: Map.call(ink.box, at_origin(box), mirrored: mirrored))
+          })
         end
 
         def picture(picture, ink:, box:, mirrored:, turn: 0)
           place(box, turn, name(picture, box, mirrored) { image(picture, box, mirrored) })
         end
 
-        def block(box, colour = Colour::BLACK) = @body << %(<rect x="#{n(box.x)}" y="#{n(box.y)}" width="#{n(box.width)}" height="#{n(box.height)}" fill="#{colour.to_hex}"/>)
+        def block(box, colour = Colour::BLACK)
+          @body << %(<rect #{sides(box)} fill="#{colour.to_hex}"/>)
+        end
 
         def window(box)
           outer, @body = @body, []
           yield
           name = "window-#{@definitions.size + 1}"
-          @definitions << %(<clipPath id="#{name}"><rect x="#{n(box.x)}" y="#{n(box.y)}" width="#{n(box.width)}" height="#{n(box.height)}"/></clipPath>)
+          @definitions << %(<clipPath id="#{name}"><rect #{sides(box)}/></clipPath>)
           @body = outer << %(<g clip-path="url(##{name})">#{@body.join("\n")}</g>)
         end
 
         def text(item)
           face = @faces[item.bold ? :bold : :regular]
           words = item.words.chars.select { |c| face.has?(c) }.join
-          path = Artwork::Lettering.line(face, words).transform(Geometry::Transform.scale(item.size / face.cap_height).then(Geometry::Transform.move(item.x, item.y)))
+          path = Artwork::Lettering.line(face, words).transform(Geometry::Transform.scale(item.size / face.cap_height)
+            .then(Geometry::Transform.move(item.x, item.y)))
           @body << %(<path aria-label="#{REXML::Text.normalize(item.words)}" d="#{PathWriter.call(path)}"/>)
         end
 
         def line(item)
           points = item.points.map { |p| "#{n(p.x)},#{n(p.y)}" }.join(" ")
-          @body << %(<polyline points="#{points}" fill="none" stroke="#{item.colour.to_hex}" stroke-width="#{n(item.width)}"/>)
+          @body <<
+            %(<polyline points="#{points}" fill="none" stroke="#{item.colour.to_hex}" stroke-width="#{n(item.width)}"/>)
         end
 
         private
+
+        def sides(box) = %(x="#{n(box.x)}" y="#{n(box.y)}" width="#{n(box.width)}" height="#{n(box.height)}")
 
         def drawn(map)
           return @body.join("\n") if map == Geometry::Transform::IDENTITY
@@ -88,7 +97,8 @@ module UpClose
         def image(picture, box, mirrored)
           data = [picture.print_png].pack("m0")
           flip = mirrored ? %( transform="matrix(-1 0 0 1 #{n(box.width)} 0)") : ""
-          %(<image width="#{n(box.width)}" height="#{n(box.height)}" preserveAspectRatio="none"#{flip} xlink:href="data:image/png;base64,#{data}"/>)
+          sides = %(width="#{n(box.width)}" height="#{n(box.height)}" preserveAspectRatio="none"#{flip})
+          %(<image #{sides} xlink:href="data:image/png;base64,#{data}"/>)
         end
       end
     end

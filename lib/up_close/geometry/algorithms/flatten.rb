@@ -38,7 +38,10 @@ module UpClose
         end
 
         def chords(p0, p1, p2, p3)
-          bend = [Math.hypot(p0.x - 2 * p1.x + p2.x, p0.y - 2 * p1.y + p2.y), Math.hypot(p1.x - 2 * p2.x + p3.x, p1.y - 2 * p2.y + p3.y)].max
+          bend = [
+            Math.hypot(p0.x - 2 * p1.x + p2.x, p0.y - 2 * p1.y + p2.y),
+            Math.hypot(p1.x - 2 * p2.x + p3.x, p1.y - 2 * p2.y + p3.y)
+          ].max
           Math.sqrt(0.75 * bend / @tolerance).ceil.clamp(1, MOST_CHORDS)
         end
 

@@ -16,7 +16,8 @@ module UpClose
         ROUNDS = 60
 
         # @param support [#call] hK: unit Point → Float, from the shape's centre
-        # @param outline [Array<Point>] the mark's convex hull about its own centre, anticlockwise (y up) as ConvexHull gives it
+        # @param outline [Array<Point>] the mark's convex hull about its own centre, anticlockwise (y up) as ConvexHull
+        #   gives it
         # @param clearance [Float] mm
         # @param directions [Array<Point>] further unit normals that must hold exactly
         def initialize(support:, outline:, clearance:, directions: [])
@@ -49,7 +50,8 @@ module UpClose
           Array.new(DIRECTIONS) do |i|
             n = unit(2 * Math::PI * i / DIRECTIONS)
             corner ||= @outline.each_index.max_by { |k| n.dot(@outline[k]) }
-            corner = (corner + 1) % @outline.size while n.dot(@outline[(corner + 1) % @outline.size]) > n.dot(@outline[corner])
+            corner =
+              (corner + 1) % @outline.size while n.dot(@outline[(corner + 1) % @outline.size]) > n.dot(@outline[corner])
             row(n, n.dot(@outline[corner]))
           end
         end
@@ -67,7 +69,11 @@ module UpClose
         def meet(p, q, r)
           whole = determinant(p, q, r, 0, 1, 2)
           return if whole.abs < 1e-12
-          [determinant(p, q, r, 3, 1, 2) / whole, determinant(p, q, r, 0, 3, 2) / whole, determinant(p, q, r, 0, 1, 3) / whole]
+          [
+            determinant(p, q, r, 3, 1, 2) / whole,
+            determinant(p, q, r, 0, 3, 2) / whole,
+            determinant(p, q, r, 0, 1, 3) / whole
+          ]
         end
 
         def determinant(p, q, r, i, j, k)

@@ -25,17 +25,42 @@ module UpClose
         # @return [Calibration]
         def calibration
           x, y = @undone ? [@undone.x_scale, @undone.y_scale] : [1.0, 1.0]
-          Calibration.new(x_scale: x * across / @length, y_scale: y * down / @length, skew_deg: @undone ? @undone.skew_deg : 0.0)
+          Calibration.new(
+            x_scale: x * across / @length,
+            y_scale: y * down / @length,
+            skew_deg: @undone ? @undone.skew_deg : 0.0
+          )
         end
 
         # @return [Finding]
         def finding
-          Finding.new(key: :bars, title: "The bars", verdict: accepted? ? :fine : :watch, figure: "#{n(across)} × #{n(down)} mm", value: [across, down].max_by { |mm| (mm - @length).abs }, unit: "mm", limit: @length,
-            working: Working.new("#{n(across)} ÷ #{n(@length)} = #{percent(across)}, #{n(down)} ÷ #{n(@length)} = #{percent(down)}#{"; on top of what was undone: #{@undone.percent(@undone.x_scale)}, #{@undone.percent(@undone.y_scale)}" if @undone}", source: "a rule is read to #{n(NEAR_MM)} mm: of a bar that is ± #{Working.number(NEAR_MM / @length * 100)} %"),
-            reason: accepted? ? "As near as a rule can tell." : "Off by more than a rule's tenth. Every later print is drawn to come out right.", remedy: accepted? ? nil : "The page of crosses tells it ten times closer.")
+          Finding.new(
+            key: :bars,
+            title: "The bars",
+            verdict: accepted? ? :fine : :watch,
+            figure: "#{n(across)} × #{n(down)} mm",
+            value: [across, down].max_by { |mm| (mm - @length).abs },
+            unit: "mm",
+            limit: @length,
+            working: Working.new(
+              "#{n(across)} ÷ #{n(@length)} = #{percent(across)}, #{n(down)} ÷ #{n(@length)} = " \
+              "#{percent(down)}#{on_top}",
+              source: "a rule is read to #{n(NEAR_MM)} mm: of a bar that is ± " \
+                "#{Working.number(NEAR_MM / @length * 100)} %"
+            ),
+            reason: accepted? ? "As near as a rule can tell." : "Off by more than a rule's tenth. Every later print " \
+              "is drawn to come out right.",
+            remedy: accepted? ? nil : "The page of crosses tells it ten times closer."
+          )
         end
 
         private
+
+        def on_top
+          return "" unless @undone
+          scales = [@undone.x_scale, @undone.y_scale].map { |scale| @undone.percent(scale) }
+          "; on top of what was undone: #{scales.join(", ")}"
+        end
 
         def n(value) = Working.number(value)
 
@@ -43,7 +68,11 @@ module UpClose
 
         def check(side, mm)
           return if Calibration::SCALES.cover?(mm / @length)
-          raise Errors::BadShape.new("A bar of #{n(@length)} mm does not come out #{n(mm)}.", remedy: "Measure over the outer edges of its end ticks, in millimetres, on a print at 100 %.", field: side)
+          raise Errors::BadShape.new(
+            "A bar of #{n(@length)} mm does not come out #{n(mm)}.",
+            remedy: "Measure over the outer edges of its end ticks, in millimetres, on a print at 100 %.",
+            field: side
+          )
         end
       end
     end

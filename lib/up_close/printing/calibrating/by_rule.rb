@@ -21,14 +21,24 @@ module UpClose
         # the cosine rule: d² = x² + y² + 2xy sin(skew)
         def skew(x, y, diagonal)
           sine = (diagonal**2 - x**2 - y**2) / (2 * x * y)
-          raise Errors::BadShape.new("The diagonal does not go with the sides.", remedy: "Measure from the cross at the top left to the one at the bottom right.", field: :diagonal) if sine.abs > 0.1
+          if sine.abs > 0.1
+            raise Errors::BadShape.new(
+              "The diagonal does not go with the sides.",
+              remedy: "Measure from the cross at the top left to the one at the bottom right.",
+              field: :diagonal
+            )
+          end
           Math.asin(sine) * 180 / Math::PI
         end
 
         def check(ratios)
           ratios.each do |side, ratio|
             next if Calibration::SCALES.cover?(ratio)
-            raise Errors::BadShape.new("That is #{Working.number(ratio * 100, 1)} % of what was drawn: no printer is that far off.", remedy: "Measure between the middles of the outer crosses, in millimetres.", field: side)
+            raise Errors::BadShape.new(
+              "That is #{Working.number(ratio * 100, 1)} % of what was drawn: no printer is that far off.",
+              remedy: "Measure between the middles of the outer crosses, in millimetres.",
+              field: side
+            )
           end
         end
       end

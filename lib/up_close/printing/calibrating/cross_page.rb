@@ -25,7 +25,12 @@ module UpClose
 
         # @return [Array<Geometry::Point>] mm, row by row
         def crosses
-          ROWS.times.flat_map { |j| Array.new(COLUMNS) { |i| Geometry::Point[INSET + i * (paper.width_mm - 2 * INSET) / (COLUMNS - 1), INSET + j * (paper.height_mm - 2 * INSET) / (ROWS - 1)] } }
+          ROWS.times.flat_map do |j|
+            Array.new(COLUMNS) do |i|
+              Geometry::Point[INSET + i * (paper.width_mm - 2 * INSET) / (COLUMNS - 1), INSET +
+                j * (paper.height_mm - 2 * INSET) / (ROWS - 1)]
+            end
+          end
         end
 
         # the four outer ones: top left, top right, bottom right, bottom left
@@ -34,12 +39,20 @@ module UpClose
         # @return [Page]
         def page(words: "Up Close: crosses, #{paper.title}. #{Pack::SETTINGS}.")
           block = crosses.first + BLOCK_AT
-          Page.new(paper: paper, items: crosses.flat_map { |p| cross(p) } + [box(block.x - BLOCK / 2, block.y - BLOCK / 2, BLOCK, BLOCK), Items::Text.new(words, x: INSET, y: paper.height_mm - 9.0)])
+          Page.new(
+            paper: paper,
+            items: crosses.flat_map { |p| cross(p) } + [
+              box(block.x - BLOCK / 2, block.y - BLOCK / 2, BLOCK, BLOCK),
+              Items::Text.new(words, x: INSET, y: paper.height_mm - 9.0)
+            ]
+          )
         end
 
         private
 
-        def cross(at) = [box(at.x - ARM, at.y - LINE / 2, 2 * ARM, LINE), box(at.x - LINE / 2, at.y - ARM, LINE, 2 * ARM)]
+        def cross(at)
+          [box(at.x - ARM, at.y - LINE / 2, 2 * ARM, LINE), box(at.x - LINE / 2, at.y - ARM, LINE, 2 * ARM)]
+        end
 
         def box(x, y, width, height) = Items::Block.new(Geometry::Box.new(x: x, y: y, width: width, height: height))
       end

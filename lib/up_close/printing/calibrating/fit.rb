@@ -13,7 +13,9 @@ module UpClose
         # @param pairs [Array<Array(Geometry::Point, Geometry::Point)>] three or more, not in line
         # @return [Geometry::Transform]
         def call(pairs)
-          from, to = [0, 1].map { |side| pairs.map { |pair| pair[side] }.then { |all| all.reduce(:+) * (1.0 / all.size) } }
+          from, to = [0, 1].map do |side|
+            pairs.map { |pair| pair[side] }.then { |all| all.reduce(:+) * (1.0 / all.size) }
+          end
           moved = pairs.map { |p, q| [p - from, q - to] }
           xx, xy, yy = moved.sum { |p, _| p.x * p.x }, moved.sum { |p, _| p.x * p.y }, moved.sum { |p, _| p.y * p.y }
           normal = Matrix[[xx, xy], [xy, yy]].inverse

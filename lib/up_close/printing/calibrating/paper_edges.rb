@@ -35,7 +35,9 @@ module UpClose
           return unless sizes?(lines, lean, upright ? paper : paper.landscape)
           turn = lean + ((near_deg - lean) / 90).round * 90
           middle = middle(*lines)
-          Geometry::Transform.move(-middle.x, -middle.y).then(Geometry::Transform.turn(-turn)).then(Geometry::Transform.move(paper.width_mm / 2, paper.height_mm / 2))
+          Geometry::Transform.move(-middle.x, -middle.y)
+            .then(Geometry::Transform.turn(-turn))
+            .then(Geometry::Transform.move(paper.width_mm / 2, paper.height_mm / 2))
         end
 
         private
@@ -43,7 +45,9 @@ module UpClose
         # distances between opposite edges, square to them
         def sizes?(lines, lean, paper)
           square = Math.cos(lean * Math::PI / 180)
-          across, down = [lines[0..1], lines[2..3]].zip([@image.height, @image.width]).map { |(a, b), length| (at(b, length / 2.0 / @per_mm) - at(a, length / 2.0 / @per_mm)) * square }
+          across, down = [lines[0..1], lines[2..3]].zip([@image.height, @image.width]).map do |(a, b), length|
+            (at(b, length / 2.0 / @per_mm) - at(a, length / 2.0 / @per_mm)) * square
+          end
           (across - paper.width_mm).abs < SIZE_MM && (down - paper.height_mm).abs < SIZE_MM
         end
 
@@ -63,7 +67,11 @@ module UpClose
           upright = %i[left right].include?(side)
           length = upright ? @image.height : @image.width
           places = Array.new(SAMPLES) { |i| (length * (FROM + (TO - FROM) * i / (SAMPLES - 1))).round }
-          points = places.filter_map { |along| edge(line(along, upright), %i[right bottom].include?(side))&.then { |across| [(along + 0.5) / @per_mm, across / @per_mm] } }
+          points = places.filter_map do |along|
+            edge(line(along, upright), %i[right bottom].include?(side))&.then do |across|
+              [(along + 0.5) / @per_mm, across / @per_mm]
+            end
+          end
           straight(middle_of(points)) if points.size >= SAMPLES * LEAST_SEEN
         end
 
@@ -72,7 +80,12 @@ module UpClose
           points[cut...(points.size - cut)]
         end
 
-        def line(along, upright) = (upright ? @image.crop(0, along, @image.width, 1) : @image.crop(along, 0, 1, @image.height)).cast(:uchar).write_to_memory.unpack("C*")
+        def line(along, upright)
+          (upright ? @image.crop(0, along, @image.width, 1) : @image.crop(along, 0, 1, @image.height))
+            .cast(:uchar)
+            .write_to_memory
+            .unpack("C*")
+        end
 
         # the first lasting step from dark to light, from the outside
         def edge(values, from_far)

@@ -8,7 +8,8 @@ module UpClose
       class Blank
         attr_reader :id, :width_mm, :height_mm, :used
 
-        # @param id [String, nil] nil for a fresh one  @param used [Array<Array<Array(Numeric, Numeric)>>] rings, mm from its top left
+        # @param id [String, nil] nil for a fresh one
+        # @param used [Array<Array<Array(Numeric, Numeric)>>] rings, mm from its top left
         # @raise [Errors::BadShape]
         def initialize(width_mm:, height_mm:, id: nil, used: [])
           @id, @width_mm, @height_mm, @used = id, width_mm, height_mm, used
@@ -20,7 +21,11 @@ module UpClose
         # @param paper [Printing::Paper]  @param allowances [Allowances]
         def self.fresh(paper, allowances = Allowances::START)
           strip = [Printing::Margins::FRAME + Printing::Margins::HEADING - allowances.gap, 1.0].max
-          new(width_mm: paper.width_mm, height_mm: paper.height_mm, used: [[[0, 0], [paper.width_mm, 0], [paper.width_mm, strip], [0, strip]]])
+          new(
+            width_mm: paper.width_mm,
+            height_mm: paper.height_mm,
+            used: [[[0, 0], [paper.width_mm, 0], [paper.width_mm, strip], [0, strip]]]
+          )
         end
 
         def fresh? = id.nil?
@@ -36,17 +41,30 @@ module UpClose
         def board(room)
           taken = used.map { |ring| room.cells_of(ring) }.compact
           columns, rows = room.columns(width_mm), room.rows(height_mm)
-          Board.new(columns, rows, coarse: room.coarse, bits: taken.reduce(0) { |bits, cells| bits | room.stamp(cells, columns, rows) })
+          Board.new(
+            columns,
+            rows,
+            coarse: room.coarse,
+            bits: taken.reduce(0) { |bits, cells| bits | room.stamp(cells, columns, rows) }
+          )
         end
 
         private
 
         def check
-          refuse("#{width_mm.inspect} × #{height_mm.inspect} mm", "Give its sides in millimetres.") unless [width_mm, height_mm].all? { |v| v.is_a?(Numeric) && v.between?(1, 3000) }
-          used.each { |ring| refuse("a used area that crosses itself", "Draw each as one loop.") unless ring.size > 2 && Geometry::Region.polygon(ring).valid? }
+          unless [width_mm, height_mm].all? { |v| v.is_a?(Numeric) && v.between?(1, 3000) }
+            refuse("#{width_mm.inspect} × #{height_mm.inspect} mm", "Give its sides in millimetres.")
+          end
+          used.each do |ring|
+            unless ring.size > 2 && Geometry::Region.polygon(ring).valid?
+              refuse("a used area that crosses itself", "Draw each as one loop.")
+            end
+          end
         end
 
-        def refuse(what, remedy) = raise(Errors::BadShape.new("The sheet#{" #{id}" if id} has #{what}.", remedy: remedy, field: :sheets))
+        def refuse(what, remedy)
+          raise(Errors::BadShape.new("The sheet#{" #{id}" if id} has #{what}.", remedy: remedy, field: :sheets))
+        end
       end
     end
   end

@@ -33,7 +33,9 @@ module UpClose
           [lowest(open) / @across * @size, open] unless open.zero?
         end
 
-        # @param cells [Cells]  @param hopes [Integer]  @param from [Integer] no place above this row is free, as is known
+        # @param cells [Cells]
+        # @param hopes [Integer]
+        # @param from [Integer] no place above this row is free, as is known
         # @return [Array(Integer, Integer), nil] the topmost free place, of those the leftmost
         def find(cells, hopes, from: 0)
           (from / BAND..(rows - cells.height) / BAND).each do |band|
@@ -111,7 +113,9 @@ module UpClose
           places = repeated((1 << (columns - cells.width + 1)) - 1, @stride, [rows - cells.height - top + 1, BAND].min)
           slices, tall = [], (BAND + cells.height) * @stride
           cells.shifts(@stride).each do |codes|
-            codes.each { |code| places &= (slices[code & 15] ||= eroded(@open, code & 15)[top * @stride, tall]) >> (code >> 4) }
+            codes.each do |code|
+              places &= (slices[code & 15] ||= eroded(@open, code & 15)[top * @stride, tall]) >> (code >> 4)
+            end
             slices[0] ||= @open[0][top * @stride, tall]
             at, places = tried(places, slices[0], cells.bits(@stride))
             return at if at

@@ -36,7 +36,11 @@ module UpClose
           return if leftovers.any? || fresh.nil?
           copies = parts.flat_map { |part| Array.new(part.count) { |i| [part, i + 1, cuts(part, room.gap)] } }
           plain = ORDERS.map { |key| copies.each_with_index.sort_by { |c, i| [key.call(c), i] }.map(&:first) }
-          found = plain.product(RULES).first((copies.size <= MANY && boxy?(parts)) ? plain.size * RULES.size : 1).map { |order, rule| [pack(order, fresh, room, rule), order, rule] }
+          found = plain.product(RULES).first(
+            (copies.size <= MANY && boxy?(parts)) ? plain.size * RULES.size : 1
+          ).map do |order, rule|
+            [pack(order, fresh, room, rule), order, rule]
+          end
           best = found.min_by { |layout, *| layout.cost }
           (boxy?(parts) ? tries : 0).times do |i|
             order, rule = chance.shaken(best[1]), RULES[i % RULES.size]
@@ -75,18 +79,29 @@ module UpClose
 
         # what is gone from a fresh sheet, its heading's strip among it, is left alone by its box
         def free_on(fresh, room)
-          fresh.used_regions.map { |region| Geometry::Box.around(region.rings.flatten(1).map { |p| Geometry::Point[*p.to_a] }) }
-            .map { |box| Geometry::Box.new(x: box.x, y: box.y, width: box.width + room.gap, height: box.height + room.gap) }
+          fresh.used_regions.map { |region|
+            Geometry::Box.around(region.rings.flatten(1).map { |p| Geometry::Point[*p.to_a] })
+          }
+            .map { |box|
+              Geometry::Box.new(x: box.x, y: box.y, width: box.width + room.gap, height: box.height + room.gap)
+            }
             .reduce([inside(fresh, room)]) { |free, gone| without(free, gone) }
         end
 
         def inside(fresh, room)
           f = room.frame
-          Geometry::Box.new(x: f[:left], y: f[:top], width: fresh.width_mm - f[:left] - f[:right] + room.gap, height: fresh.height_mm - f[:top] - f[:bottom] + room.gap)
+          Geometry::Box.new(
+            x: f[:left],
+            y: f[:top],
+            width: fresh.width_mm - f[:left] - f[:right] + room.gap,
+            height: fresh.height_mm - f[:top] - f[:bottom] + room.gap
+          )
         end
 
         def lay(sheet, part, copy, cuts, rule)
-          cut, free = cuts.product(sheet[:free]).select { |c, f| c.box.width <= f.width + 1e-9 && c.box.height <= f.height + 1e-9 }
+          cut, free = cuts.product(sheet[:free]).select { |c, f|
+            c.box.width <= f.width + 1e-9 && c.box.height <= f.height + 1e-9
+          }
             .min_by { |c, f| rule.call(c, f) }
           return unless cut
           taken = Geometry::Box.new(x: free.x, y: free.y, width: cut.box.width, height: cut.box.height)
@@ -95,18 +110,26 @@ module UpClose
           sheet[:reach] = [sheet[:reach] || 0, taken.bottom - (cut.box.height - bare_height(part, cut.turn))].max
         end
 
-        def bare_height(part, turn) = Layout::Placement.new(part, 1, 0, 0, turn).ring(part.outline).map(&:last).minmax.then { |low, high| high - low }
+        def bare_height(part, turn)
+          Layout::Placement.new(part, 1, 0, 0, turn).ring(part.outline).map(&:last).minmax.then do |low, high|
+            high - low
+          end
+        end
 
         # what is left of the free boxes; one within another is dropped
         def without(free, taken)
           cut = free.flat_map { |box| box.overlaps?(taken) ? around(box, taken) : [box] }
-          cut.each_with_index.reject { |box, i| cut.each_with_index.any? { |other, j| i != j && box.inside?(other) && !(other.inside?(box) && j > i) } }.map(&:first)
+          cut.each_with_index.reject { |box, i|
+            cut.each_with_index.any? { |other, j| i != j && box.inside?(other) && !(other.inside?(box) && j > i) }
+          }.map(&:first)
         end
 
         def around(box, taken)
           [[box.x, box.y, taken.x - box.x, box.height], [taken.right, box.y, box.right - taken.right, box.height],
             [box.x, box.y, box.width, taken.y - box.y], [box.x, taken.bottom, box.width, box.bottom - taken.bottom]]
-            .select { |_, _, w, h| w > 1e-6 && h > 1e-6 }.map { |x, y, w, h| Geometry::Box.new(x: x, y: y, width: w, height: h) }
+            .select { |_, _, w, h| w > 1e-6 && h > 1e-6 }.map do |x, y, w, h|
+              Geometry::Box.new(x: x, y: y, width: w, height: h)
+            end
         end
       end
     end

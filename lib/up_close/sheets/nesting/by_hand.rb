@@ -8,11 +8,19 @@ module UpClose
         module_function
 
         # boxes in rows in the order given  @return [Layout]
-        def listed(parts, fresh:, room:) = rows(copies(parts) { |part| boxed(part, 0) }, fresh, room) { |open, box, inside| open.last if open.last.takes?(box, inside) }
+        def listed(parts, fresh:, room:)
+          rows(copies(parts) { |part| boxed(part, 0) }, fresh, room) do |open, box, inside|
+            open.last if open.last.takes?(box, inside)
+          end
+        end
 
         # boxes turned upright, the tallest first, each in the first row with room
         def tidied(parts, fresh:, room:)
-          sorted = copies(parts) { |part| part.turns.map { |turn| boxed(part, turn) }.max_by { |_, box| [box.height.round(6), -box.width] } }.sort_by { |c| [-c[3].height, c[0].id, c[1]] }
+          sorted = copies(parts) { |part|
+            part.turns.map { |turn| boxed(part, turn) }.max_by { |_, box| [box.height.round(6), -box.width] }
+          }.sort_by do |c|
+            [-c[3].height, c[0].id, c[1]]
+          end
           rows(sorted, fresh, room) { |open, box, _| open.find { |row| row.fits?(box) } }
         end
 
@@ -23,12 +31,21 @@ module UpClose
           def fits?(box) = x + box.width <= right + 1e-9 && box.height <= height + 1e-9
         end
 
-        def copies(parts) = parts.flat_map { |part| yield(part).then { |turn, box| Array.new(part.count) { |i| [part, i + 1, turn, box] } } }
+        def copies(parts)
+          parts.flat_map do |part|
+            yield(part).then { |turn, box| Array.new(part.count) { |i| [part, i + 1, turn, box] } }
+          end
+        end
 
-        def boxed(part, turn) = [turn, Geometry::Box.around(Layout::Placement.new(part, 1, 0, 0, turn).ring(part.outline).map { |x, y| Geometry::Point[x, y] })]
+        def boxed(part, turn)
+          [turn, Geometry::Box
+            .around(Layout::Placement.new(part, 1, 0, 0, turn).ring(part.outline).map { |x, y| Geometry::Point[x, y] })]
+        end
 
         def rows(copies, fresh, room)
-          inside = Boxes.inside(fresh, room).then { |b| Geometry::Box.new(x: b.x, y: b.y, width: b.width - room.gap, height: b.height - room.gap) }
+          inside = Boxes.inside(fresh, room).then do |b|
+            Geometry::Box.new(x: b.x, y: b.y, width: b.width - room.gap, height: b.height - room.gap)
+          end
           open, sheets, unplaced = [], [], []
           copies.each do |part, copy, turn, box|
             next unplaced << [part, copy] if box.width > inside.width || box.height > inside.height
@@ -37,7 +54,9 @@ module UpClose
             row.x += box.width + room.gap
             row.height = [row.height, box.height].max if row.equal?(open.last)
           end
-          Layout.new(sheets.map { |placements| Layout::Sheet.new(fresh, placements, placements.map { |p| p.region.rings.first.map(&:last).max }.max) }, unplaced)
+          Layout.new(sheets.map { |placements|
+            Layout::Sheet.new(fresh, placements, placements.map { |p| p.region.rings.first.map(&:last).max }.max)
+          }, unplaced)
         end
 
         def new_row(open, sheets, box, inside, gap)

@@ -18,10 +18,19 @@ module UpClose
           cos, sin = [Math.cos(angle), Math.sin(angle)].map { |v| (v.abs < 1e-12) ? 0.0 : v }
           turned = rings.map { |ring| ring.map { |x, y| [x * cos - y * sin, x * sin + y * cos] } }
           left, top = turned.map { |ring| ring.map(&:first).min }.min, turned.map { |ring| ring.map(&:last).min }.min
-          new(Raster.call(turned.map { |ring| ring.map { |x, y| [(x - left) / cell, (y - top) / cell] } }), turn: turn, left: left, top: top, cell: cell, coarse: coarse)
+          new(
+            Raster.call(turned.map { |ring| ring.map { |x, y| [(x - left) / cell, (y - top) / cell] } }),
+            turn: turn,
+            left: left,
+            top: top,
+            cell: cell,
+            coarse: coarse
+          )
         end
 
-        # @param rows [Array<Integer>] a bit a cell, the leftmost lowest  @param left [Float] mm from the part's origin  @param top [Float]
+        # @param rows [Array<Integer>] a bit a cell, the leftmost lowest
+        # @param left [Float] mm from the part's origin
+        # @param top [Float]
         def initialize(rows, turn:, left:, top:, cell:, coarse: Coarse::START)
           @rows, @turn, @left, @top, @cell, @coarse = rows, turn, left, top, cell, coarse
           @width, @height = rows.map(&:bit_length).max, rows.size
@@ -32,7 +41,14 @@ module UpClose
         # the same part turned half round: the grid falls onto itself
         def reversed
           upside_down = rows.reverse.map { |row| row.to_s(2).rjust(width, "0").reverse.to_i(2) }
-          Cells.new(upside_down, turn: turn + 180, left: -(left + width * cell), top: -(top + height * cell), cell: cell, coarse: coarse)
+          Cells.new(
+            upside_down,
+            turn: turn + 180,
+            left: -(left + width * cell),
+            top: -(top + height * cell),
+            cell: cell,
+            coarse: coarse
+          )
         end
 
         # the part's origin when its cells begin at a place
@@ -47,12 +63,18 @@ module UpClose
         # far apart first: they tell soonest that a place is taken.
         # @return [Array<Array<Integer>>] by << 4 | power
         def shifts(stride)
-          @shifts[stride] ||= rows.each_index.sort_by { |y| [y % ROWS_AT_ONCE, y] }.each_slice(ROWS_AT_ONCE).map { |some| some.flat_map { |y| Cells.covers(Cells.runs(rows[y]), y * stride) } }
+          @shifts[stride] ||= rows.each_index.sort_by { |y|
+            [y % ROWS_AT_ONCE, y]
+          }.each_slice(ROWS_AT_ONCE).map do |some|
+            some.flat_map { |y| Cells.covers(Cells.runs(rows[y]), y * stride) }
+          end
         end
 
         # the same for what it covers of the coarse map, the longest runs first
         def core_shifts(stride)
-          @core_shifts[stride] ||= core.sort_by { |_, runs| -runs.map(&:last).max }.map { |y, runs| Cells.covers(runs, y * stride) }
+          @core_shifts[stride] ||= core.sort_by { |_, runs| -runs.map(&:last).max }.map do |y, runs|
+            Cells.covers(runs, y * stride)
+          end
         end
 
         # @return [Array<Integer>] by << 4 | power
@@ -83,7 +105,11 @@ module UpClose
         def core
           stride, tall = [width, height].map { |n| (n + 3 * coarse - 1) / coarse * coarse }
           always = Coarse.always(packed(stride) << (coarse * stride + coarse), stride, coarse)
-          Coarse.rows(always, stride, tall, coarse).each_with_index.map { |row, v| [v, Cells.runs(row)] }.reject { |_, runs| runs.empty? }
+          Coarse.rows(always, stride, tall, coarse).each_with_index.map { |row, v|
+            [v, Cells.runs(row)]
+          }.reject do |_, runs|
+            runs.empty?
+          end
         end
 
         private

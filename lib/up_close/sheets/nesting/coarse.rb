@@ -13,7 +13,9 @@ module UpClose
 
         # coarse cells all of whose fine ones are set
         # @return [Integer] a bit a coarse cell, row after row
-        def full(map, stride, tall, size) = packed(rows(together(together(map, 1, size, :&), stride, size, :&), stride, tall, size), stride / size)
+        def full(map, stride, tall, size)
+          packed(rows(together(together(map, 1, size, :&), stride, size, :&), stride, tall, size), stride / size)
+        end
 
         # Where a shape covers some of a coarse cell however it lies on the coarse map:
         # in each of the windows that may become that cell, some of it lies.
@@ -29,7 +31,9 @@ module UpClose
         def rows(map, stride, tall, size)
           across, text = stride / size, map.to_s(16).rjust(stride * tall / 4, "0")
           text = [text].pack("H*") if size == 8
-          Array.new(tall / size) { |i| text[(tall - 1 - size * i) * across, across].tr(ODD.fetch(size), "1").tr("^1", "0").to_i(2) }
+          Array.new(tall / size) do |i|
+            text[(tall - 1 - size * i) * across, across].tr(ODD.fetch(size), "1").tr("^1", "0").to_i(2)
+          end
         end
 
         # two by two, so that little is made on the way

@@ -33,7 +33,12 @@ module UpClose
             unplaced << [part, copy] unless laid?(part, copy)
             limit && ([unplaced.size, used] <=> limit) == 1
           end
-          Layout.new(@open.map { |blank, board, placements| Layout::Sheet.new(blank, placements, reach(board)) }, unplaced) unless given_up
+          unless given_up
+            Layout.new(
+              @open.map { |blank, board, placements| Layout::Sheet.new(blank, placements, reach(board)) },
+              unplaced
+            )
+          end
         end
 
         # @return [Array<Cells>] one for each turn
@@ -52,7 +57,11 @@ module UpClose
         end
 
         def open_fresh(part)
-          return unless @fresh && @open.size < MOST_SHEETS && variants(part).any? { |cells| cells.width <= @room.columns(@fresh.width_mm) && cells.height <= @room.rows(@fresh.height_mm) }
+          unless @fresh && @open.size < MOST_SHEETS && variants(part).any? { |cells|
+            cells.width <= @room.columns(@fresh.width_mm) && cells.height <= @room.rows(@fresh.height_mm)
+          }
+            return
+          end
           @open << start(@fresh)
         end
 
@@ -73,14 +82,22 @@ module UpClose
 
         # the turns in the order of what the coarse map promises
         def best(part, board, k)
-          hopeful = variants(part).filter_map { |cells| board.hopes(cells)&.then { |row, hopes| [[row, @rows[[cells, k]]].max + cells.height * @lean, cells, hopes] } }.sort_by(&:first)
+          hopeful = variants(part)
+            .filter_map { |cells|
+              board.hopes(cells)&.then do |row, hopes|
+                [[row, @rows[[cells, k]]].max + cells.height * @lean, cells, hopes]
+              end
+            }
+            .sort_by(&:first)
           found = nil
           hopeful.each do |bound, cells, hopes|
             break if found && bound > found[2] + found[0].height * @lean
             x, y = board.find(cells, hopes, from: @rows[[cells, k]])
             next unless y
             @rows[[cells, k]] = y
-            found = [cells, x, y] if found.nil? || ([y + cells.height * @lean, x] <=> [found[2] + found[0].height * @lean, found[1]]) == -1
+            if found.nil? || ([y + cells.height * @lean, x] <=> [found[2] + found[0].height * @lean, found[1]]) == -1
+              found = [cells, x, y]
+            end
           end
           found
         end

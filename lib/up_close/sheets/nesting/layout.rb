@@ -35,7 +35,13 @@ module UpClose
         def fresh = sheets.select { |s| s.blank.fresh? }
 
         # less is better: all laid, few fresh sheets, little of the last one, then little of each leftover
-        def cost = [unplaced.size, fresh.sum { |s| whole?(s) ? s.blank.area : s.reach * s.blank.width_mm }, (sheets - fresh).sum { |s| s.reach * s.blank.width_mm }]
+        def cost
+          [
+            unplaced.size,
+            fresh.sum { |s| whole?(s) ? s.blank.area : s.reach * s.blank.width_mm },
+            (sheets - fresh).sum { |s| s.reach * s.blank.width_mm }
+          ]
+        end
 
         # area of the parts on fresh sheets ÷ (full sheets + used height × width of the last one)
         def utilisation

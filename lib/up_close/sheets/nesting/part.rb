@@ -25,13 +25,25 @@ module UpClose
         private
 
         def check
-          refuse("is to be laid #{count.inspect} times", "Ask for 1 to #{MOST_COPIES}.") unless count.is_a?(Integer) && count.between?(1, MOST_COPIES)
-          refuse("has an outline of #{outline.size} corners", "From 3 to #{MOST_POINTS} are read.") unless [outline, *holes].all? { |ring| ring.size.between?(3, MOST_POINTS) }
-          refuse("has corners that are no pairs of figures", "Give each as [x, y] in millimetres.") unless [outline, *holes].flatten(1).all? { |p| p.is_a?(Array) && p.size == 2 && p.all? { |v| v.is_a?(Numeric) && v.to_f.finite? && v.abs < 1e5 } }
-          refuse("crosses itself, or has no area", "Draw its outline as one loop.") unless region.valid? && region.area > 1e-6
+          unless count.is_a?(Integer) && count.between?(1, MOST_COPIES)
+            refuse("is to be laid #{count.inspect} times", "Ask for 1 to #{MOST_COPIES}.")
+          end
+          unless [outline, *holes].all? { |ring| ring.size.between?(3, MOST_POINTS) }
+            refuse("has an outline of #{outline.size} corners", "From 3 to #{MOST_POINTS} are read.")
+          end
+          unless [outline, *holes].flatten(1).all? { |p|
+            p.is_a?(Array) && p.size == 2 && p.all? { |v| v.is_a?(Numeric) && v.to_f.finite? && v.abs < 1e5 }
+          }
+            refuse("has corners that are no pairs of figures", "Give each as [x, y] in millimetres.")
+          end
+          unless region.valid? && region.area > 1e-6
+            refuse("crosses itself, or has no area", "Draw its outline as one loop.")
+          end
         end
 
-        def refuse(reason, remedy) = raise(Errors::BadShape.new("The part #{id} #{reason}.", remedy: remedy, field: :parts))
+        def refuse(reason, remedy)
+          raise(Errors::BadShape.new("The part #{id} #{reason}.", remedy: remedy, field: :parts))
+        end
       end
     end
   end

@@ -12,7 +12,9 @@ module UpClose
 
         # @return [Hash]
         def to_h
-          {sheets: @layout.sheets.map { |s| {leftover: s.blank.id, reach_mm: s.reach.round(3), placements: s.placements.map { |p| placement(p) }} },
+          {sheets: @layout.sheets.map { |s|
+            {leftover: s.blank.id, reach_mm: s.reach.round(3), placements: s.placements.map { |p| placement(p) }}
+          },
            unplaced: @layout.unplaced.map { |part, copy| {id: part.id, copy: copy, reason: reason(part)} },
            utilisation: @layout.utilisation, tidied: by_hand(:tidied), listed: by_hand(:listed), area_bound: area_bound}
         end
@@ -34,11 +36,16 @@ module UpClose
 
         def placement(place) = {id: place.id, copy: place.copy, x_mm: place.x, y_mm: place.y, turn_deg: place.turn}
 
-        def by_hand(way) = (@request.fresh && @request.leftovers.empty?) ? ByHand.public_send(way, @request.parts, fresh: @request.fresh, room: @request.room).utilisation : nil
+        def by_hand(way)
+          if @request.fresh && @request.leftovers.empty?
+            ByHand.public_send(way, @request.parts, fresh: @request.fresh, room: @request.room).utilisation
+          end
+        end
 
         def reason(part)
           box = Geometry::Box.around(part.outline.map { |x, y| Geometry::Point[x, y] })
-          "#{Working.number(box.width, 1)} × #{Working.number(box.height, 1)} mm fits on no sheet here, inside the frame, at the turns allowed."
+          "#{Working.number(box.width, 1)} × #{Working.number(box.height, 1)} mm fits on no sheet here, inside the " \
+          "frame, at the turns allowed."
         end
       end
     end

@@ -12,14 +12,22 @@ module UpClose
         # @param data [Hash] as read from JSON
         # @raise [Errors::BadShape, Errors::Unknown]
         def initialize(data)
-          refuse("The request is no object.", "Give leftovers, fresh, parts and the rest, as docs/nesting.md shows.", :request) unless data.is_a?(Hash)
+          unless data.is_a?(Hash)
+            refuse(
+              "The request is no object.",
+              "Give leftovers, fresh, parts and the rest, as docs/nesting.md shows.",
+              :request
+            )
+          end
           @seed, @effort = whole(data, "seed", 1), data.fetch("effort", "good").to_s
           @room = Room.new(gap_mm: length(data, "gap_mm", 2.0, 0..100), frame_mm: length(data, "frame_mm", 8.0, 0..200))
           turns = list(data, "turns_deg", 1..72, [0])
           @parts = list(data, "parts", 1..MOST_PARTS).map { |part| part(part, turns) }
           @leftovers = list(data, "leftovers", 0..MOST_LEFTOVERS, []).map { |sheet| blank(sheet, id: sheet["id"].to_s) }
           @fresh = data["fresh"] && blank(data["fresh"])
-          refuse("There is no sheet to lay them on.", "Give a fresh sheet or a leftover.", :fresh) unless @fresh || @leftovers.any?
+          unless @fresh || @leftovers.any?
+            refuse("There is no sheet to lay them on.", "Give a fresh sheet or a leftover.", :fresh)
+          end
           freeze
         end
 
@@ -29,11 +37,21 @@ module UpClose
         private
 
         def part(data, turns)
-          refuse("A part is no object.", "Give id, count and outline.", :parts) unless data.is_a?(Hash) && data["outline"].is_a?(Array)
-          Part.new(id: data["id"], count: data.fetch("count", 1), outline: data["outline"], holes: data["holes"] || [], turns: data["turns_deg"] || turns)
+          unless data.is_a?(Hash) && data["outline"].is_a?(Array)
+            refuse("A part is no object.", "Give id, count and outline.", :parts)
+          end
+          Part.new(
+            id: data["id"],
+            count: data.fetch("count", 1),
+            outline: data["outline"],
+            holes: data["holes"] || [],
+            turns: data["turns_deg"] || turns
+          )
         end
 
-        def blank(data, id: nil) = Blank.new(id: id, width_mm: data["width_mm"], height_mm: data["height_mm"], used: data["used"] || [])
+        def blank(data, id: nil)
+          Blank.new(id: id, width_mm: data["width_mm"], height_mm: data["height_mm"], used: data["used"] || [])
+        end
 
         def list(data, key, sizes, fallback = nil)
           found = data.fetch(key, fallback)

@@ -17,7 +17,13 @@ module UpClose
           freeze
         end
 
-        def self.sides(frame) = frame.is_a?(Hash) ? frame.transform_values(&:to_f) : %i[left right top bottom].to_h { |side| [side, frame.to_f] }
+        def self.sides(frame)
+          if frame.is_a?(Hash)
+            frame.transform_values(&:to_f)
+          else
+            %i[left right top bottom].to_h { |side| [side, frame.to_f] }
+          end
+        end
 
         def with(cell:) = Room.new(gap_mm: gap, frame_mm: frame, cell: cell)
 

@@ -4,7 +4,8 @@ module UpClose
   module Sheets
     module Nesting
       # Tries orders of the parts and keeps the best layout: a portfolio of plain
-      # orders, then the best one shaken, again and again. Counted in tries, so that a seed gives the same layout on any machine.
+      # orders, then the best one shaken, again and again. Counted in
+      # tries, so that a seed gives the same layout on any machine.
       class Search
         # tries for forty copies; more get fewer, since each does more, and fewer get more
         EFFORTS = {
@@ -30,7 +31,13 @@ module UpClose
         # @param room [Room]  @param effort [String]  @param seed [Integer]
         def initialize(parts, leftovers:, fresh:, room:, effort: "good", seed: 1)
           @parts, @leftovers, @fresh, @room, @chance = parts, leftovers, fresh, room, Chance.new(seed)
-          @tries = EFFORTS.fetch(effort) { raise Errors::Unknown.new("No effort is called “#{effort}”.", remedy: "Choose first, good or stretch.", field: :effort) }
+          @tries = EFFORTS.fetch(effort) do
+            raise Errors::Unknown.new(
+              "No effort is called “#{effort}”.",
+              remedy: "Choose first, good or stretch.",
+              field: :effort
+            )
+          end
         end
 
         # @yield [Float] share done, 0 to 1; answers false to stop with the best so far
@@ -39,7 +46,9 @@ module UpClose
           @progress, @done = progress, 0
           plain.first(orders).each { |tried| try(*tried) }
           shaken.times { |i| try(*shaken_try(*@best, i)) }
-          boxes = Boxes.call(@parts, leftovers: @leftovers, fresh: @fresh, room: @room, tries: boxed, chance: @chance) if boxy?
+          if boxy?
+            boxes = Boxes.call(@parts, leftovers: @leftovers, fresh: @fresh, room: @room, tries: boxed, chance: @chance)
+          end
           [Settled.all(@best.first, @room), boxes].compact.min_by(&:cost)
         end
 
@@ -53,7 +62,11 @@ module UpClose
 
         # share of their boxes that the parts fill
         def filled
-          @filled ||= @parts.map { |part| [part.area * part.count, around(part).then { |box| box.width * box.height } * part.count] }.transpose.map(&:sum).then { |parts, boxes| parts / boxes }
+          @filled ||= @parts.map { |part|
+            [part.area * part.count, around(part).then { |box| box.width * box.height } * part.count]
+          }.transpose.map(&:sum).then do |parts, boxes|
+            parts / boxes
+          end
         end
 
         def around(part) = Geometry::Box.around(part.outline.map { |x, y| Geometry::Point[x, y] })
@@ -61,8 +74,12 @@ module UpClose
         # what reaches furthest down the last sheet is laid sooner, and every other time neighbours change places
         def shaken_try(layout, order, lean, number)
           low = layout.sheets.last&.lowest
-          sooner = low ? @chance.sooner(order, order.index { |part, copy| part.equal?(low.part) && copy == low.copy }) : order
-          [(number.odd? || low.nil?) ? @chance.shaken(sooner, swap: SWAP) : sooner, (number % 4 == 3) ? LEANS[number / 4 % LEANS.size] : lean]
+          sooner =
+            low ? @chance.sooner(order, order.index { |part, copy| part.equal?(low.part) && copy == low.copy }) : order
+          [
+            (number.odd? || low.nil?) ? @chance.shaken(sooner, swap: SWAP) : sooner,
+            (number % 4 == 3) ? LEANS[number / 4 % LEANS.size] : lean
+          ]
         end
 
         def size = @size ||= [MOST_TIMES, FORTY / @parts.sum(&:count)].min
@@ -83,7 +100,12 @@ module UpClose
 
         def plain
           boxes = @parts.to_h { |part| [part, around(part)] }
-          lists = ORDERS.map { |key| @parts.each_with_index.sort_by { |part, i| [key.call(part, boxes[part]), i] }.flat_map { |part, _| Array.new(part.count) { |i| [part, i + 1] } } }.uniq
+          lists = ORDERS.map { |key|
+            @parts.each_with_index.sort_by { |part, i| [key.call(part, boxes[part]), i] }.flat_map do |part, _|
+              Array.new(part.count) { |i| [part, i + 1] }
+            end
+          }
+            .uniq
           LEANS.each_index.flat_map { |k| lists.each_with_index.map { |list, i| [list, LEANS[(i + k) % LEANS.size]] } }
         end
 

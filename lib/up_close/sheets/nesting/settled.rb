@@ -11,7 +11,10 @@ module UpClose
         # @return [Layout]
         def self.all(layout, room)
           whole = layout.fresh[..-2]
-          Layout.new(layout.sheets.map { |sheet| (whole.any? { |one| one.equal?(sheet) }) ? sheet : new(sheet, room).call }, layout.unplaced)
+          Layout.new(
+            layout.sheets.map { |sheet| (whole.any? { |one| one.equal?(sheet) }) ? sheet : new(sheet, room).call },
+            layout.unplaced
+          )
         end
 
         ROUNDS = 2
@@ -27,8 +30,14 @@ module UpClose
         # @return [Layout::Sheet]
         def call
           ROUNDS.times { settle }
-          placements = @sheet.placements.zip(sliding).map { |place, slid| Layout::Placement.new(place.part, place.copy, place.x + slid.moved[0], place.y + slid.moved[1], place.turn) }
-          Layout::Sheet.new(@sheet.blank, placements, placements.map { |place| place.ring(place.part.outline).map(&:last).max }.max)
+          placements = @sheet.placements.zip(sliding).map do |place, slid|
+            Layout::Placement.new(place.part, place.copy, place.x + slid.moved[0], place.y + slid.moved[1], place.turn)
+          end
+          Layout::Sheet.new(
+            @sheet.blank,
+            placements,
+            placements.map { |place| place.ring(place.part.outline).map(&:last).max }.max
+          )
         end
 
         private
@@ -45,11 +54,15 @@ module UpClose
 
         def others(one) = [*sliding.reject { |other| other.equal?(one) }, *gone]
 
-        def sliding = @sliding ||= @sheet.placements.map { |place| Sliding.new(grown(place.part).map { |ring| place.ring(ring) }) }
+        def sliding
+          @sliding ||= @sheet.placements.map { |place| Sliding.new(grown(place.part).map { |ring| place.ring(ring) }) }
+        end
 
         def grown(part) = (@grown ||= {}.compare_by_identity)[part] ||= @room.truly_grown(part)
 
-        def gone = @gone ||= @sheet.blank.used.map { |ring| Sliding.new(@room.grown_ring(ring, chords: Room::TRUE_CHORDS)) }
+        def gone
+          @gone ||= @sheet.blank.used.map { |ring| Sliding.new(@room.grown_ring(ring, chords: Room::TRUE_CHORDS)) }
+        end
       end
     end
   end

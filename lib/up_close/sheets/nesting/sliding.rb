@@ -40,7 +40,11 @@ module UpClose
         def along(axis)
           @axes[axis] ||= begin
             corners = @rings.flatten(1).map { |point| [point[1 - axis], point[axis]] }.sort
-            sides = @rings.flat_map { |ring| ring.each_index.map { |i| [ring[i - 1], ring[i]].map { |point| [point[1 - axis], point[axis]] }.sort.flatten } }
+            sides = @rings.flat_map do |ring|
+              ring.each_index.map do |i|
+                [ring[i - 1], ring[i]].map { |point| [point[1 - axis], point[axis]] }.sort.flatten
+              end
+            end
             Along.new(*corners.transpose, sides.reject { |from, _, to, _| from == to })
           end
         end

@@ -11,12 +11,24 @@ module UpClose
         def call(situation)
           return unless situation.colour && situation.method.inked?
           film = situation.stock&.white? ? :white : :clear
-          colours = Artwork::ColoursOnPiece.new(situation.palette || Artwork::Palette.black, surface: situation.colour, film: film)
+          colours = Artwork::ColoursOnPiece.new(
+            situation.palette || Artwork::Palette.black,
+            surface: situation.colour,
+            film: film
+          )
           verdict = Artwork::Checks::Look.verdict(colours)
           return if verdict == :fine
           words = Artwork::LookWords.new(colours, situation.method.stocks.any?(&:white?))
-          Finding.new(key: :look, title: "Look on the piece", verdict: :watch, figure: "#{(colours.lost * 100).round} % lost", value: colours.lost * 100,
-            working: Working.new(colours.figures, source: "starting values"), reason: words.reason, remedy: words.remedy)
+          Finding.new(
+            key: :look,
+            title: "Look on the piece",
+            verdict: :watch,
+            figure: "#{(colours.lost * 100).round} % lost",
+            value: colours.lost * 100,
+            working: Working.new(colours.figures, source: "starting values"),
+            reason: words.reason,
+            remedy: words.remedy
+          )
         end
       end
     end

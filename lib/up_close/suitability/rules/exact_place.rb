@@ -9,11 +9,26 @@ module UpClose
 
         def call(situation)
           return unless situation.used?("exact") && !situation.method.movable?
-          Finding.new(key: :exact_place, title: "Has to sit exactly", verdict: :watch, figure: "no second try", reason: "#{situation.method.title} cannot be moved once it lies.",
-            remedy: "Print spares, practise the lay on scrap and hinge the paper on its pencil lines; or choose one that can be nudged: #{others(situation)}.")
+          Finding.new(
+            key: :exact_place,
+            title: "Has to sit exactly",
+            verdict: :watch,
+            figure: "no second try",
+            reason: "#{situation.method.title} cannot be moved once it lies.",
+            remedy: "Print spares, practise the lay on scrap and hinge the paper on its pencil lines; or choose one " \
+              "that can be nudged: #{others(situation)}."
+          )
         end
 
-        def others(situation) = Methods.all.select { |m| m.movable? && m.printers.include?(situation.printer) && m.low_risk? == situation.method.low_risk? }.first(3).map { |m| m.title.downcase }.join(", ")
+        def others(situation)
+          Methods.all
+            .select { |m|
+              m.movable? && m.printers.include?(situation.printer) && m.low_risk? == situation.method.low_risk?
+            }
+            .first(3)
+            .map { |m| m.title.downcase }
+            .join(", ")
+        end
       end
     end
   end

@@ -12,12 +12,27 @@ module UpClose
           limits = Methods::Limits.for(method: situation.method, printer: printer(situation))
           limit = limits[:line_mm]
           return if limit.nil? || finest >= limit
-          Finding.new(key: :fine_lines, title: "Fine lines", verdict: (finest < limit / 2 && !limits[:advisory]) ? :stop : :watch, factor: 0.8, figure: "#{Working.number(finest)} mm", value: finest, unit: "mm", limit: limit,
-            working: Working.new("thinnest line #{Working.number(finest)} mm against #{Working.number(limit)} mm", source: "#{Working.number(limit)} is #{Methods::Limits::STARTING}"),
-            reason: "#{situation.method.title} holds lines of #{Working.number(limit)} mm.", remedy: "Make it larger, thicken it, or choose a finer method.")
+          Finding.new(
+            key: :fine_lines,
+            title: "Fine lines",
+            verdict: (finest < limit / 2 && !limits[:advisory]) ? :stop : :watch,
+            factor: 0.8,
+            figure: "#{Working.number(finest)} mm",
+            value: finest,
+            unit: "mm",
+            limit: limit,
+            working: Working.new(
+              "thinnest line #{Working.number(finest)} mm against #{Working.number(limit)} mm",
+              source: "#{Working.number(limit)} is #{Methods::Limits::STARTING}"
+            ),
+            reason: "#{situation.method.title} holds lines of #{Working.number(limit)} mm.",
+            remedy: "Make it larger, thicken it, or choose a finer method."
+          )
         end
 
-        def printer(situation) = situation.method.printers.include?(situation.printer) ? situation.printer : situation.method.printers.first
+        def printer(situation)
+          situation.method.printers.include?(situation.printer) ? situation.printer : situation.method.printers.first
+        end
       end
     end
   end

@@ -9,7 +9,14 @@ module UpClose
 
         def call(situation)
           return unless situation.used?("food")
-          Finding.new(key: :food_face, title: "Food and lips", verdict: :watch, figure: "keep off", reason: "Up Close calls no finish food-safe.", remedy: "Keep the mark off the food face and the lip line; finish with what is sold for it.")
+          Finding.new(
+            key: :food_face,
+            title: "Food and lips",
+            verdict: :watch,
+            figure: "keep off",
+            reason: "Up Close calls no finish food-safe.",
+            remedy: "Keep the mark off the food face and the lip line; finish with what is sold for it."
+          )
         end
       end
     end

@@ -15,17 +15,35 @@ module UpClose
         end
 
         def refused(situation, ground)
-          Finding.new(key: :ground, title: "The ground", verdict: :stop, figure: situation.ground_words, reason: "#{situation.method.title} is not for #{situation.material.title}. #{ground[:why]}",
-            remedy: "Choose a method that takes #{situation.material.title}: #{others(situation)}.")
+          Finding.new(
+            key: :ground,
+            title: "The ground",
+            verdict: :stop,
+            figure: situation.ground_words,
+            reason: "#{situation.method.title} is not for #{situation.material.title}. #{ground[:why]}",
+            remedy: "Choose a method that takes #{situation.material.title}: #{others(situation)}."
+          )
         end
 
         def coat(situation, ground)
-          Finding.new(key: :ground, title: "The ground", verdict: ground[:bare], figure: situation.ground_words, reason: "It wants a bare ground. #{ground[:why]}",
-            remedy: "Take the #{situation.finish.title} off where the mark goes, or choose #{others(situation)}.")
+          Finding.new(
+            key: :ground,
+            title: "The ground",
+            verdict: ground[:bare],
+            figure: situation.ground_words,
+            reason: "It wants a bare ground. #{ground[:why]}",
+            remedy: "Take the #{situation.finish.title} off where the mark goes, or choose #{others(situation)}."
+          )
         end
 
         def others(situation)
-          fitting = Methods.all.reject { |m| m == situation.method }.select { |m| m.ground.nil? ? m.key == "water-slide" : m.ground[:families].include?(situation.material.family) && !(m.ground[:bare] && situation.finish&.coated?) }
+          fitting = Methods.all.reject { |m| m == situation.method }.select do |m|
+            if m.ground.nil?
+              m.key == "water-slide"
+            else
+              m.ground[:families].include?(situation.material.family) && !(m.ground[:bare] && situation.finish&.coated?)
+            end
+          end
           fitting.first(3).map { |m| m.title.downcase }.join(" or ")
         end
       end

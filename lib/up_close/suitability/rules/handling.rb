@@ -8,8 +8,19 @@ module UpClose
         module_function
 
         def call(situation)
-          return unless situation.used?("handled") && situation.sealer&.key == "none" && %i[resist line].none?(situation.method.residue)
-          Finding.new(key: :handling, title: "Handled a lot, left bare", verdict: :watch, figure: situation.method.wear, reason: "Hands rub it off.", remedy: "Give it two or three coats of spray acrylic clear.")
+          unless situation.used?("handled") &&
+              situation.sealer&.key == "none" &&
+              %i[resist line].none?(situation.method.residue)
+            return
+          end
+          Finding.new(
+            key: :handling,
+            title: "Handled a lot, left bare",
+            verdict: :watch,
+            figure: situation.method.wear,
+            reason: "Hands rub it off.",
+            remedy: "Give it two or three coats of spray acrylic clear."
+          )
         end
       end
     end

@@ -9,11 +9,21 @@ module UpClose
 
         def call(situation)
           return unless situation.method.key == "ink-offset" && situation.material && situation.finish
-          return if situation.finish.chalky? || (situation.material.porous? && !situation.finish.coated? && !situation.finish.glossy?)
+          if situation.finish.chalky? ||
+              (situation.material.porous? && !situation.finish.coated? && !situation.finish.glossy?)
+            return
+          end
           closed = situation.finish.coated? ? situation.finish.title : situation.ground_words
-          Finding.new(key: :offset_ground, title: "The ground", verdict: :stop, figure: situation.ground_words,
+          Finding.new(
+            key: :offset_ground,
+            title: "The ground",
+            verdict: :stop,
+            figure: situation.ground_words,
             reason: "Wet ink has nothing to sink into on #{closed}: it slides about and never dries.",
-            remedy: situation.material.porous? ? "Sand it back to bare #{situation.material.title}, or give it a coat of chalky matt paint, or use water-slide film." : "Give it a coat of chalky matt paint, or use water-slide film.")
+            remedy: situation.material.porous? ? "Sand it back to bare #{situation.material.title}, or give it a " \
+              "coat of chalky matt paint, or use water-slide film." : "Give it a coat of chalky matt paint, or use " \
+                "water-slide film."
+          )
         end
       end
     end

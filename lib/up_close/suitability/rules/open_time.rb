@@ -12,11 +12,20 @@ module UpClose
           open_s = situation.setting && situation.method.open_s(situation.setting) or return
           spread = spreading(situation.setting.steps) or return
           return if spread.each_s <= open_s
-          Finding.new(key: :open_time, title: "Open time", verdict: (spread.each_s > 2 * open_s) ? :stop : :watch, factor: 0.6,
-            figure: "#{minutes(spread.each_s)} min", value: spread.each_s, unit: "s", limit: open_s,
+          Finding.new(
+            key: :open_time,
+            title: "Open time",
+            verdict: (spread.each_s > 2 * open_s) ? :stop : :watch,
+            factor: 0.6,
+            figure: "#{minutes(spread.each_s)} min",
+            value: spread.each_s,
+            unit: "s",
+            limit: open_s,
             working: Working.new("#{spread.pace}, against #{open_s} s open", source: "starting values"),
-            reason: "Spreading takes #{minutes(spread.each_s)} minutes; it goes tacky after #{minutes(open_s)}. Tacky is no transfer.",
-            remedy: "Make it smaller, lay it in parts, or choose a method that is not laid into something wet.")
+            reason: "Spreading takes #{minutes(spread.each_s)} minutes; it goes tacky after #{minutes(open_s)}. " \
+              "Tacky is no transfer.",
+            remedy: "Make it smaller, lay it in parts, or choose a method that is not laid into something wet."
+          )
         end
 
         # the step whose end opens the window of the laying

@@ -16,9 +16,19 @@ module UpClose
           return if situation.method.printers.include?(situation.printer)
           wanted = situation.method.printers.first
           others = Methods.all.select { |m| m.printers.include?(situation.printer) }.map { |m| m.title.downcase }
-          Finding.new(key: :printer_kind, title: "The printer", verdict: :stop, figure: situation.printer.to_s,
-            reason: "#{situation.method.title} cannot work from an #{situation.printer} print. #{WHY[situation.printer]}".sub("an laser", "a laser"),
-            remedy: "Print it on #{(wanted == :laser) ? "a laser printer or a copier" : "an inkjet printer"}, or choose #{others.join(" or ")}.")
+          Finding.new(
+            key: :printer_kind,
+            title: "The printer",
+            verdict: :stop,
+            figure: situation.printer.to_s,
+            reason: "#{situation.method.title} cannot work from an #{situation.printer} print. " \
+              "#{WHY[situation.printer]}".sub(
+                "an laser",
+                "a laser"
+              ),
+            remedy: "Print it on #{(wanted == :laser) ? "a laser printer or a copier" : "an inkjet printer"}, or " \
+              "choose #{others.join(" or ")}."
+          )
         end
       end
     end

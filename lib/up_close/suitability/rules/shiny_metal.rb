@@ -10,8 +10,15 @@ module UpClose
         def call(situation)
           return unless situation.method.key == "solvent-rub"
           return unless situation.finish&.key == "polished" || situation.material&.family == :glass
-          Finding.new(key: :shiny_metal, title: "The ground", verdict: :watch, figure: situation.ground_words,
-            reason: "Toner finds no hold on a shine.", factor: 0.8, remedy: "Take the shine off with 400–600 grit, then degrease; no fingers after.")
+          Finding.new(
+            key: :shiny_metal,
+            title: "The ground",
+            verdict: :watch,
+            figure: situation.ground_words,
+            reason: "Toner finds no hold on a shine.",
+            factor: 0.8,
+            remedy: "Take the shine off with 400–600 grit, then degrease; no fingers after."
+          )
         end
       end
     end

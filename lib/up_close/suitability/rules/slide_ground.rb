@@ -14,9 +14,16 @@ module UpClose
           return unless situation.method.key == "water-slide" && situation.finish
           smooth = situation.finish.glossy? || (situation.material&.family == :glass && !situation.finish.coated?)
           return if smooth
-          Finding.new(key: :slide_ground, title: "The ground", verdict: :watch, figure: situation.finish.title,
-            reason: "Film traps air on a ground that is not glossy, and shows it as silver patches.", factor: FACTOR,
-            remedy: "Two gloss coats go on first and harden: they are steps. If it must stay matt, choose another method.")
+          Finding.new(
+            key: :slide_ground,
+            title: "The ground",
+            verdict: :watch,
+            figure: situation.finish.title,
+            reason: "Film traps air on a ground that is not glossy, and shows it as silver patches.",
+            factor: FACTOR,
+            remedy: "Two gloss coats go on first and harden: they are steps. If it must stay matt, choose " \
+              "another method."
+          )
         end
       end
     end

@@ -11,7 +11,15 @@ module UpClose
           return unless situation.tones
           limits = Methods::Limits.for(method: situation.method, printer: situation.printer)
           return if limits[:tones]
-          Finding.new(key: :tones, title: "Greys", verdict: :watch, figure: "not carried", factor: 0.85, reason: "#{situation.method.title} carries lines and solids, not greys.", remedy: "Turn them into dots or lines at the Artwork stage, or choose a toner method or film.")
+          Finding.new(
+            key: :tones,
+            title: "Greys",
+            verdict: :watch,
+            figure: "not carried",
+            factor: 0.85,
+            reason: "#{situation.method.title} carries lines and solids, not greys.",
+            remedy: "Turn them into dots or lines at the Artwork stage, or choose a toner method or film."
+          )
         end
       end
     end

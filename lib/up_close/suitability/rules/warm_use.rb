@@ -12,7 +12,14 @@ module UpClose
         def call(situation)
           return unless situation.used?("warm")
           soft = SOFT[situation.method.residue] or return
-          Finding.new(key: :warm_use, title: "Heat in use", verdict: :watch, figure: "gets hot", reason: "Heat softens #{soft}.", remedy: "Baked medium on metal stands heat; else seal it, and keep it off the hot part.")
+          Finding.new(
+            key: :warm_use,
+            title: "Heat in use",
+            verdict: :watch,
+            figure: "gets hot",
+            reason: "Heat softens #{soft}.",
+            remedy: "Baked medium on metal stands heat; else seal it, and keep it off the hot part."
+          )
         end
       end
     end

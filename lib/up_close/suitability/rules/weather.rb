@@ -7,13 +7,23 @@ module UpClose
       module Weather
         module_function
 
-        WEAK = {dye_ink: "Dye ink runs and fades", line: "A pencil or carbon line washes off", tape: "Tape lifts at its edge"}.freeze
+        WEAK = {
+          dye_ink: "Dye ink runs and fades",
+          line: "A pencil or carbon line washes off",
+          tape: "Tape lifts at its edge"
+        }.freeze
 
         def call(situation)
           return unless situation.used?("wet") || situation.used?("outdoors")
           words = WEAK[situation.method.residue] or return
-          Finding.new(key: :weather, title: "Water and light", verdict: :watch, figure: situation.used?("outdoors") ? "outdoors" : "wet", reason: "#{words} there.",
-            remedy: "Seal it well, with a coat made for outdoors; or choose toner, film or baked medium.")
+          Finding.new(
+            key: :weather,
+            title: "Water and light",
+            verdict: :watch,
+            figure: situation.used?("outdoors") ? "outdoors" : "wet",
+            reason: "#{words} there.",
+            remedy: "Seal it well, with a coat made for outdoors; or choose toner, film or baked medium."
+          )
         end
       end
     end

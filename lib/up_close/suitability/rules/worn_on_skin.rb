@@ -9,7 +9,14 @@ module UpClose
 
         def call(situation)
           return unless situation.used?("skin") && situation.material&.family == :metal
-          Finding.new(key: :worn_on_skin, title: "On the skin", verdict: :watch, figure: situation.material.title, reason: "Nickel and unknown alloys irritate skin; a worn coat does not keep them away.", remedy: "Know your alloy; mark the side that does not touch.")
+          Finding.new(
+            key: :worn_on_skin,
+            title: "On the skin",
+            verdict: :watch,
+            figure: situation.material.title,
+            reason: "Nickel and unknown alloys irritate skin; a worn coat does not keep them away.",
+            remedy: "Know your alloy; mark the side that does not touch."
+          )
         end
       end
     end
