@@ -18,6 +18,17 @@ module Helpers
       days.zero? ? "due today" : "#{count(-days, "day")} over"
     end
 
+    # what an artwork is kept as, and how large
+    # @param artwork [Artwork]
+    def kind_words(artwork)
+      box = artwork.ink_core.box
+      case artwork.kind
+      when "lettering" then "#{Shelves::FontShelf.names[artwork.font]}, kept as lines to the paper"
+      when "picture" then "#{box.width.round} × #{box.height.round} pixels of ink"
+      else "lines, kept as lines to the paper"
+      end
+    end
+
     # each to the shorter of two columns, in their order
     # @param heights [Array<Numeric>]
     # @return [Array<Symbol>] :left, :right
