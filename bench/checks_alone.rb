@@ -10,7 +10,7 @@ bytes = File.binread(ARGV.first)
 look = lambda do
   artwork = UpClose::Artwork::Opening.call(bytes)
   start = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-  findings = UpClose::Artwork::Checks.findings(UpClose::Artwork::Subject.new(
+  findings = UpClose::Artwork::Checks.findings(UpClose::Artwork::CheckContext.new(
     artwork: artwork,
     width_mm: artwork.ink.box.width / 600 * 25.4,
     surface: UpClose::Colour.hex("#d9b98a"),

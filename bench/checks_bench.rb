@@ -38,7 +38,7 @@ module Bench
   }
   found = lambda do |art, width, ground|
     UpClose::Artwork::Thinness::Survey
-      .new(UpClose::Artwork::Proof.new(art, width_mm: width), limit_mm: 0.2, ground: ground)
+      .new(UpClose::Artwork::SizedRaster.new(art, width_mm: width), limit_mm: 0.2, ground: ground)
       .thinnest
   end
   bodies.each do |kind, ladders|

@@ -28,7 +28,7 @@ end
 
 def look(path)
   art = UpClose::Artwork::Opening.call(File.binread(path))
-  subject = UpClose::Artwork::Subject.new(
+  subject = UpClose::Artwork::CheckContext.new(
     artwork: art,
     width_mm: 40.0,
     limits: UpClose::Methods::Limits.for(method: UpClose::Methods.fetch("water-slide"), printer: :laser),

@@ -10,7 +10,7 @@ require "tempfile"
 module Bench
   nesting = UpClose::Sheets::Nesting
   letter = nesting::Blank.new(width_mm: 215.9, height_mm: 279.4)
-  room = nesting::Room.new(gap_mm: 2, frame_mm: 8)
+  room = nesting::CellRules.new(gap_mm: 2, frame_mm: 8)
   cpu = -> { Process.clock_gettime(Process::CLOCK_PROCESS_CPUTIME_ID) }
   timed = lambda do |&work|
     start = cpu.call

@@ -89,7 +89,7 @@ module Actions
       run = mark.run
       due = mark.job.due_on && Shelves::LocalZone.at(mark.job.due_on, MORNING_MIN)
       done = run ? run.step_ends.to_h { |e| [e.step, e.done_at.to_f] } : {}
-      UpClose::Timetable::Chain.new(
+      UpClose::Timetable::TaskChain.new(
         id: mark.id,
         title: mark.title,
         steps: left(run, steps || (run ? run.steps_core : mark.steps_core), done),

@@ -8,7 +8,7 @@ module Forms
     def read
       choice(:way, UpClose::Methods.all.map(&:key))
       choice(:printer, %w[laser inkjet])
-      choice(:reading, UpClose::Methods::Reading::CHOICES, fallback: "auto")
+      choice(:reading, UpClose::Methods::Orientation::CHOICES, fallback: "auto")
       return if errors[:way] || errors[:printer]
       method = UpClose::Methods.fetch(values[:way])
       read_stock(method)

@@ -7,7 +7,7 @@ module Helpers
   # request goes on beside the page, which shows how far it is and can stop it. What it answers in
   # the end is kept for a while under the same address.
   class Beside
-    TASKS = Shelves::Underway.new
+    TASKS = Shelves::BackgroundTasks.new
     # a page's own name for what it asks, by which it looks after it and stops it
     NAMED = "HTTP_X_UP_CLOSE_TASK"
     NAME = /\A[a-f0-9]{16,40}\z/

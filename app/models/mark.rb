@@ -13,8 +13,8 @@ class Mark < ApplicationRecord
 
   def job = piece.job
 
-  # @return [Design] the artwork as this mark prints it
-  def design = @design ||= Design.new(self)
+  # @return [PreparedArtwork] the artwork as this mark prints it
+  def design = @design ||= PreparedArtwork.new(self)
 
   def forget_design = @design = nil
 
@@ -37,10 +37,10 @@ class Mark < ApplicationRecord
   # how many coats of it it gets
   def coats_wanted = sealer_core.coats.zero? ? 0 : coats || sealer_core.coats
 
-  # @return [UpClose::Methods::Setting, nil]
+  # @return [UpClose::Methods::MethodChoice, nil]
   def setting
     return unless way
-    UpClose::Methods::Setting.new(
+    UpClose::Methods::MethodChoice.new(
       method: method_core, printer: printer, stock: stock_core, picked: schools, own: own_school&.steps,
       material: piece.material_core, finish: piece.finish_core, copies: copies_wanted, pieces: good_wanted,
       size: mark_size, coat_mm2: UpClose::Surfaces.coated_mm2(piece.to_core), border_mm: laying["border_mm"],
@@ -107,10 +107,10 @@ class Mark < ApplicationRecord
     }
   end
 
-  # @return [UpClose::Methods::Reading, nil]
+  # @return [UpClose::Methods::Orientation, nil]
   def reading_core
     way &&
-      UpClose::Methods::Reading.new(method_core, seen_through: piece.seen_through, override: reading, picked: schools)
+      UpClose::Methods::Orientation.new(method_core, seen_through: piece.seen_through, override: reading, picked: schools)
   end
 
   # @param stock [UpClose::Sheets::Stock] it might be printed on
@@ -159,9 +159,9 @@ class Mark < ApplicationRecord
   def ink_for_piece = piece.to_core.hole? ? design.whole_ink : design.ink
 
   # @param at [UpClose::Placing::Placement] another place to try
-  # @return [UpClose::Placing::Room]
+  # @return [UpClose::Placing::FitSearch]
   def room(at = placement)
-    UpClose::Placing::Room.new(shape: piece.to_core, ink: ink_for_piece, placement: at, clearance_mm: clearance_mm)
+    UpClose::Placing::FitSearch.new(shape: piece.to_core, ink: ink_for_piece, placement: at, clearance_mm: clearance_mm)
   end
 
   # @return [UpClose::Placing::Repeats]
@@ -376,7 +376,7 @@ class Mark < ApplicationRecord
     )
   end
 
-  OUTLINES = Shelves::Recent.new(most: 200)
+  OUTLINES = Shelves::LruCache.new(most: 200)
 
   # about the middle of the ink, as it lies on the sheet
   def cut_outline(boxed: boxed?)

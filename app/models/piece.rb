@@ -6,7 +6,7 @@ class Piece < ApplicationRecord
   has_many :marks, -> { order(:id) }, inverse_of: :piece
 
   # shapes remember what they have worked out, and a drag asks the same one again
-  SHAPES = Shelves::Recent.new(most: 40)
+  SHAPES = Shelves::LruCache.new(most: 40)
 
   # @return [UpClose::Surfaces::Shape]
   def to_core

@@ -2,8 +2,7 @@
 
 # One real sheet in the drawer.
 class StockSheet < ApplicationRecord
-  STATES = %w[here spoilt gone].freeze
-  ROOMS = Shelves::Recent.new(most: 200)
+  ROOMS = Shelves::LruCache.new(most: 200)
 
   scope :here, -> { where(state: "here").order(:stock, :printer, :id) }
   scope :suiting, ->(stock, printer) { here.where(stock: stock, printer: printer) }

@@ -7,7 +7,7 @@ module Presenters
     WIDTH = 728
     HEIGHT = 560
     MARGIN = {left: 44, right: 104, top: 40, bottom: 92}.freeze
-    DIRECTIONS = UpClose::Placing::Room::DIRECTIONS
+    DIRECTIONS = UpClose::Placing::FitSearch::DIRECTIONS
 
     attr_reader :mark, :piece, :shape
 

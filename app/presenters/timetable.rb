@@ -38,7 +38,7 @@ module Presenters
     def next_to_begin = plan.entries.select { |e| e.hands? && work.mark(e.chain).run.nil? }.min_by(&:from)
 
     # a job's marks that miss its date, as planned
-    # @return [Array<UpClose::Timetable::Chain>]
+    # @return [Array<UpClose::Timetable::TaskChain>]
     def late(job) = work.chains.select { |chain| work.mark(chain).job == job && plan.late_s(chain) > 0 }
 
     # @return [String, nil] why something is planned outside the maker's hours

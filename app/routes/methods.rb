@@ -12,7 +12,7 @@ module Routes
 
       # @return [Array<Hash>] Up Close's own steps, to begin with
       def copied_steps(method)
-        UpClose::Methods::OwnSteps.copied(UpClose::Methods::Setting.new(method: method, printer: method.printers.first))
+        UpClose::Methods::OwnSteps.copied(UpClose::Methods::MethodChoice.new(method: method, printer: method.printers.first))
       end
 
       def own_page(method, form: nil)

@@ -3,7 +3,7 @@
 module Routes
   # Sheet: copies, paper, the print pack and the bench card.
   module Sheets
-    LAYING = Shelves::Underway.new
+    LAYING = Shelves::BackgroundTasks.new
 
     # what only these routes need
     module Helping

@@ -40,7 +40,7 @@ module CommandLine
     end
 
     def setting
-      @setting ||= UpClose::Methods::Setting.new(
+      @setting ||= UpClose::Methods::MethodChoice.new(
         method: UpClose::Methods.fetch(@options[:method]),
         printer: @options[:printer],
         stock: stock
@@ -54,7 +54,7 @@ module CommandLine
     end
 
     def subject
-      @subject ||= UpClose::Artwork::Subject.new(
+      @subject ||= UpClose::Artwork::CheckContext.new(
         artwork: @sized.artwork,
         width_mm: @sized.width_mm,
         limits: UpClose::Methods::Limits.for(method: setting.method, printer: setting.printer),

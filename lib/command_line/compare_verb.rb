@@ -75,7 +75,7 @@ module CommandLine
 
     def looked_at
       limits = UpClose::Methods::Limits.for(method: UpClose::Methods.fetch("water-slide"), printer: @options[:printer])
-      UpClose::Artwork::Subject.new(
+      UpClose::Artwork::CheckContext.new(
         artwork: @sized.artwork,
         width_mm: @sized.width_mm,
         limits: limits,

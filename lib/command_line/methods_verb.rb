@@ -21,8 +21,8 @@ module CommandLine
     def told(method)
       {
         key: method.key, title: method.title, summary: method.summary, printers: method.printers,
-        stocks: method.stocks.map(&:key), turns: UpClose::Methods::Reading.new(method).turns,
-        reading: UpClose::Methods::Reading.new(method).word, starting_chance: method.chance, fumes: method.fumes,
+        stocks: method.stocks.map(&:key), turns: UpClose::Methods::Orientation.new(method).turns,
+        reading: UpClose::Methods::Orientation.new(method).word, starting_chance: method.chance, fumes: method.fumes,
         heat_c: method.heat_c, undo: method.undo,
         limits: method.printers.to_h { |printer| [printer, method.holds(printer)] },
         schools: method.choices.map { |choice|

@@ -34,7 +34,7 @@ module CommandLine
 
     def check_use
       @sized.check_use(USAGE, %i[method printer out])
-      unless UpClose::Methods::Reading::CHOICES.include?(@options[:reading])
+      unless UpClose::Methods::Orientation::CHOICES.include?(@options[:reading])
         raise WrongUse, "--reading is auto, as-is or mirrored."
       end
       raise WrongUse, "--out ends in .pdf, .svg or .png." unless Shelves::PrintFiles::KINDS.key?(kind)
@@ -54,7 +54,7 @@ module CommandLine
 
     def setting
       stock = @options[:stock] && UpClose::Sheets::Stock.fetch(@options[:stock])
-      @setting ||= UpClose::Methods::Setting.new(
+      @setting ||= UpClose::Methods::MethodChoice.new(
         method: method,
         printer: @options[:printer],
         stock: stock
@@ -63,7 +63,7 @@ module CommandLine
       end
     end
 
-    def reading = @reading ||= UpClose::Methods::Reading.new(method, override: @options[:reading])
+    def reading = @reading ||= UpClose::Methods::Orientation.new(method, override: @options[:reading])
 
     def pack
       @pack ||= UpClose::Printing::Pack.new(

@@ -24,7 +24,7 @@ module CommandLine
       }
     end
 
-    # @param step [UpClose::Methods::Step]  @param setting [UpClose::Methods::Setting]
+    # @param step [UpClose::Methods::Step]  @param setting [UpClose::Methods::MethodChoice]
     def step(step, setting)
       {
         key: step.key,

@@ -114,7 +114,7 @@ module Shelves
       }
     end
 
-    # @param about [Hash] as UpClose::Artwork::Subject takes it, the artwork left out
+    # @param about [Hash] as UpClose::Artwork::CheckContext takes it, the artwork left out
     # @return [Array(Array<UpClose::Finding>, Hash)] its checks, and the figures that methods are judged by
     def looked_at(about)
       looked = subject(about)
@@ -131,19 +131,19 @@ module Shelves
     def look(width_mm, surface, film, wanted: false)
       Workers.drawing("drawing")
       per_mm = LOOK_PX / [width_mm, width_mm * artwork.ink.aspect].max
-      proof = UpClose::Artwork::Proof.new(artwork, width_mm: width_mm, per_mm: per_mm)
-      look = UpClose::Artwork::Look.new(
+      proof = UpClose::Artwork::SizedRaster.new(artwork, width_mm: width_mm, per_mm: per_mm)
+      look = UpClose::Artwork::PredictedLook.new(
         proof,
         surface: surface,
         film: film,
-        most_px: LOOK_PX + 2 * UpClose::Artwork::Proof::MARGIN
+        most_px: LOOK_PX + 2 * UpClose::Artwork::SizedRaster::MARGIN
       )
       [(wanted ? look.wanted : look.predicted).pngsave_buffer(compression: 3), look.margin]
     end
 
     # @return [String] PNG of what really comes over, for the loupe
     def impression_png(about, printer)
-      UpClose::Artwork::Impression.new(subject(about), printer: printer).image.pngsave_buffer(compression: 1)
+      UpClose::Artwork::LoupeImage.new(subject(about), printer: printer).image.pngsave_buffer(compression: 1)
     end
 
     # @param copy [Integer, nil] of a set, which
@@ -178,7 +178,7 @@ module Shelves
 
     def subject(about)
       Workers.drawing("checking")
-      UpClose::Artwork::Subject.new(
+      UpClose::Artwork::CheckContext.new(
         artwork: artwork_for(about[:width_mm], about[:width_mm] * artwork.ink.aspect),
         **about
       )

@@ -62,7 +62,7 @@ module UpClose
     #   tried
     # @param cost [#call] setting → cents for one copy, or nil
     # @param size [Methods::MarkSize]
-    # @param chosen [Methods::Setting, nil] the way that is in use already: its own stock and schools count
+    # @param chosen [Methods::MethodChoice, nil] the way that is in use already: its own stock and schools count
     def initialize(
       printer:,
       ground: {},
@@ -132,7 +132,7 @@ module UpClose
     def setting(method)
       return @chosen.with(copies: @copies) if @chosen&.method == method && @chosen.printer == @printer
       printer = method.printers.include?(@printer) ? @printer : method.printers.first
-      Methods::Setting.new(
+      Methods::MethodChoice.new(
         method: method,
         printer: printer,
         stock: best_stock(method, printer),

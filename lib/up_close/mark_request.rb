@@ -37,9 +37,9 @@ module UpClose
     end
 
     # the artwork at its size, as its checks look at it
-    # @return [Artwork::Subject]
+    # @return [Artwork::CheckContext]
     def subject
-      @subject ||= Artwork::Subject.new(
+      @subject ||= Artwork::CheckContext.new(
         artwork: @artwork,
         width_mm: width_mm,
         limits: Methods::Limits.for(method: method, printer: printer),
@@ -94,7 +94,7 @@ module UpClose
 
     # as far as it goes without the mark's size
     def bare_setting
-      @bare_setting ||= Methods::Setting.new(
+      @bare_setting ||= Methods::MethodChoice.new(
         method: method,
         printer: printer,
         stock: @data["stock"] && Sheets::Stock.fetch(@data["stock"]),
@@ -152,7 +152,7 @@ module UpClose
       given
     end
 
-    def reading = Methods::Reading.new(method, seen_through: piece["seen_through"] == true, picked: schools)
+    def reading = Methods::Orientation.new(method, seen_through: piece["seen_through"] == true, picked: schools)
 
     def climate
       Timetable::Climate.new(**(@data["room"] || {}).transform_keys(&:to_sym).slice(:temperature_c, :humidity))

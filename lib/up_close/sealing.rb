@@ -17,7 +17,7 @@ module UpClose
 
     # A method's work and its sealing, as one run: coats that go under the mark come after the
     # ground has been made ready.
-    # @param sealer [Class] a Sealer  @param setting [Methods::Setting]
+    # @param sealer [Class] a Sealer  @param setting [Methods::MethodChoice]
     # @return [Array<Methods::Step>]
     def self.whole_work(sealer, setting)
       steps, under = setting.steps, sealer.under_steps(setting)

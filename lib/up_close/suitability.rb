@@ -22,7 +22,7 @@ module UpClose
         :palette
 
       # @param method [Class] a Methods::Definition  @param printer [Symbol]
-      # @param setting [Methods::Setting, nil] with the schools picked
+      # @param setting [Methods::MethodChoice, nil] with the schools picked
       # @param use [Array<String>] keys of USES: how the piece will be used
       # @param fumes [String] most that is accepted: "none", "low" or "strong"
       # @param finest_mm [Float, nil] the artwork's thinnest line at this size

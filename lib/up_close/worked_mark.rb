@@ -7,9 +7,9 @@ module UpClose
     attr_reader :shape, :placement, :setting, :sealer, :situation, :reading, :clearance_mm
 
     # @param shape [Surfaces::Shape]  @param ink [Artwork::Ink]  @param placement [Placing::Placement]
-    # @param setting [Methods::Setting] with prints, pieces, size and schools
+    # @param setting [Methods::MethodChoice] with prints, pieces, size and schools
     # @param sealer [Class] a Sealing::Sealer  @param situation [Suitability::Situation]
-    # @param reading [Methods::Reading]  @param clearance_mm [Float] wanted
+    # @param reading [Methods::Orientation]  @param clearance_mm [Float] wanted
     # @param record [Array(Integer, Integer)] good, tried by this way
     # @param prices [Costing::PriceList]  @param paper [Printing::Paper]  @param allowances [Sheets::Allowances]
     # @param climate [Timetable::Climate]  @param coverage [Float, nil]
@@ -22,8 +22,8 @@ module UpClose
       @climate, @coverage, @hour_cents = climate, coverage, hour_cents
     end
 
-    # @return [Placing::Room]
-    def room = @room ||= Placing::Room.new(shape: shape, ink: @ink, placement: placement, clearance_mm: clearance_mm)
+    # @return [Placing::FitSearch]
+    def room = @room ||= Placing::FitSearch.new(shape: shape, ink: @ink, placement: placement, clearance_mm: clearance_mm)
 
     # @return [Array<Placing::PencilLines::Line>]
     def pencil_lines(writer) = Placing::PencilLines.new(shape: shape, placement: placement, writer: writer).call

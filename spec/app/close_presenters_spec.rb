@@ -137,7 +137,7 @@ RSpec.describe "what pages say up close", :shop do
     end
   end
 
-  describe Design do
+  describe PreparedArtwork do
     it "keeps a mark's scale through steps and its width through sizes, to a millionth" do
       mark = ready_mark
       scale = mark.design.mm_per_unit

@@ -6,7 +6,7 @@ require_relative "../shop_helper"
 RSpec.describe "schools of one's own", :shop do
   let(:copied) do
     UpClose::Methods::OwnSteps
-      .copied(UpClose::Methods::Setting.new(method: UpClose::Methods.fetch("ink-offset"), printer: "inkjet"))
+      .copied(UpClose::Methods::MethodChoice.new(method: UpClose::Methods.fetch("ink-offset"), printer: "inkjet"))
   end
 
   # the page's own rows, as it sends them
@@ -87,7 +87,7 @@ RSpec.describe "schools of one's own", :shop do
   it "copied and unchanged is the method itself" do
     [1, 7, 30].each do |copies|
       UpClose::Methods.all.each do |method|
-        setting = UpClose::Methods::Setting.new(method: method, printer: method.printers.first, copies: copies)
+        setting = UpClose::Methods::MethodChoice.new(method: method, printer: method.printers.first, copies: copies)
         own = UpClose::Methods::OwnSteps.call(UpClose::Methods::OwnSteps.copied(setting), copies)
         expect(own.map { |s| [s.key, s.least_s, s.most_s, s.latest_s] })
           .to eq setting.steps.map { |s| [s.key, s.least_s, s.most_s, s.latest_s] }

@@ -171,7 +171,7 @@ RSpec.describe "the timetable", :shop do
       .flatten
     expect(oven.map { |bar| bar.entry.chain.id }).to include(first.id, second.id)
     # put off till then, were it ready at once
-    ready = UpClose::Timetable::Chain.new(
+    ready = UpClose::Timetable::TaskChain.new(
       id: 0,
       title: "ready",
       steps: [third.steps_core.find { |s| s.key == "bake" }],

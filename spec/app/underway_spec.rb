@@ -2,7 +2,7 @@
 
 require_relative "../shop_helper"
 
-RSpec.describe Shelves::Underway, :shop do
+RSpec.describe Shelves::BackgroundTasks, :shop do
   let(:work) { described_class.new }
 
   def ended(key) = work[key].thread.join(5)

@@ -46,7 +46,7 @@ module Speaking
   def placed(**at) = UpClose::Placing::Placement.new(**at)
 
   def room(shape, ink, clearance_mm: 0, **at)
-    UpClose::Placing::Room.new(shape: shape, ink: ink, placement: placed(**at), clearance_mm: clearance_mm)
+    UpClose::Placing::FitSearch.new(shape: shape, ink: ink, placement: placed(**at), clearance_mm: clearance_mm)
   end
 
   def situation(method, printer, material: nil, finish: nil, colour: nil, stock: nil, sealer: nil)

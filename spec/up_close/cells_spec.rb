@@ -147,7 +147,7 @@ RSpec.describe UpClose::Sheets::Nesting do
     [8, 20, 60].each do |pieces|
       it "lays a sheet cut into #{pieces} boxes within 1.2 sheets, the gap between them" do
         sheet = UpClose::Sheets::Nesting::Blank.new(width_mm: 216, height_mm: 280)
-        room = UpClose::Sheets::Nesting::Room.new(gap_mm: 2, frame_mm: 8)
+        room = UpClose::Sheets::Nesting::CellRules.new(gap_mm: 2, frame_mm: 8)
         # each box is smaller by the gap, so that the cut sheet is one answer
         parts = jigsaw(chance[pieces], pieces, 202, 266).each_with_index.map do |(w, h), i|
           UpClose::Sheets::Nesting::Part.new(

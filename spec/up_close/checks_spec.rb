@@ -24,7 +24,7 @@ RSpec.describe UpClose::Artwork::Checks do
 
   def survey(art, width_mm, ground: false, limit_mm: 0.2)
     UpClose::Artwork::Thinness::Survey.new(
-      UpClose::Artwork::Proof.new(art, width_mm: width_mm),
+      UpClose::Artwork::SizedRaster.new(art, width_mm: width_mm),
       limit_mm: limit_mm,
       ground: ground
     )
@@ -36,7 +36,7 @@ RSpec.describe UpClose::Artwork::Checks do
 
   # findings by their keys, each worked out when it is asked for
   def checked(art, width_mm, **about)
-    subject = UpClose::Artwork::Subject.new(artwork: art, width_mm: width_mm, limits: limits, **about)
+    subject = UpClose::Artwork::CheckContext.new(artwork: art, width_mm: width_mm, limits: limits, **about)
     Hash.new { |told, key| told[key] = check(key).call(subject) }
   end
 
@@ -151,7 +151,7 @@ RSpec.describe UpClose::Artwork::Checks do
     end
 
     def lines(art, method: "ink-offset", printer: :inkjet, width: width_of(art))
-      about = UpClose::Artwork::Subject.new(
+      about = UpClose::Artwork::CheckContext.new(
         artwork: art,
         width_mm: width,
         limits: UpClose::Methods::Limits.for(method: UpClose::Methods.fetch(method), printer: printer)
@@ -285,7 +285,7 @@ RSpec.describe UpClose::Artwork::Checks do
   describe UpClose::Artwork::Lines do
     def way(body)
       drawn(body).then do |art|
-        described_class.new(UpClose::Artwork::Proof.new(art, width_mm: width_of(art))).length_mm
+        described_class.new(UpClose::Artwork::SizedRaster.new(art, width_mm: width_of(art))).length_mm
       end
     end
 
@@ -306,11 +306,11 @@ RSpec.describe UpClose::Artwork::Checks do
     expect(told[:edge_room].verdict).to eq :watch
   end
 
-  describe UpClose::Artwork::Look do
+  describe UpClose::Artwork::PredictedLook do
     def look(colour, surface, film = :clear)
       art = drawn(%(<rect width="10" height="10" fill="#{colour}"/>))
       described_class.new(
-        UpClose::Artwork::Proof.new(art, width_mm: 10.0),
+        UpClose::Artwork::SizedRaster.new(art, width_mm: 10.0),
         surface: UpClose::Colour.hex(surface),
         film: film
       )
@@ -378,10 +378,10 @@ RSpec.describe UpClose::Artwork::Checks do
     end
   end
 
-  describe UpClose::Artwork::Impression do
+  describe UpClose::Artwork::LoupeImage do
     def impression(body, surface = "#ffffff")
       art = drawn(body)
-      described_class.new(UpClose::Artwork::Subject.new(
+      described_class.new(UpClose::Artwork::CheckContext.new(
         artwork: art,
         width_mm: width_of(art),
         limits: limits,

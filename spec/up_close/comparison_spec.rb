@@ -42,7 +42,7 @@ RSpec.describe UpClose::Comparison do
   it "holds a school to its own solvent and heat, and burns only bare wood" do
     situation = lambda do |key, picked, material, finish|
       method = UpClose::Methods.fetch(key)
-      setting = UpClose::Methods::Setting.new(
+      setting = UpClose::Methods::MethodChoice.new(
         method: method,
         printer: :laser,
         picked: picked,
@@ -169,7 +169,7 @@ RSpec.describe UpClose::Comparison do
 
   it "reads a board's bottom layer as it is, and everything seen through glass the other way" do
     reading = ->(key, **more) {
-      UpClose::Methods::Reading.new(UpClose::Methods.fetch(key), **more).then { |r| [r.turns, r.word] }
+      UpClose::Methods::Orientation.new(UpClose::Methods.fetch(key), **more).then { |r| [r.turns, r.word] }
     }
     expect([
       reading["heat-resist"],

@@ -74,7 +74,7 @@ RSpec.describe "sheets that have been used", :measured do
       blank = UpClose::Sheets::Nesting::Blank.new(width_mm: width, height_mm: height, used: used)
       described_class.new(
         blank,
-        room: UpClose::Sheets::Nesting::Room.new(gap_mm: 3, frame_mm: frame),
+        room: UpClose::Sheets::Nesting::CellRules.new(gap_mm: 3, frame_mm: frame),
         turns: turns
       ) { |w|
         [[-w / 2, -w / 4], [w / 2, -w / 4], [w / 2, w / 4], [-w / 2, w / 4]]

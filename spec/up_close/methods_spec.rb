@@ -3,10 +3,10 @@
 require "json"
 
 RSpec.describe UpClose::Methods do
-  def reading(key, **rest) = described_class::Reading.new(described_class.fetch(key), **rest)
+  def reading(key, **rest) = described_class::Orientation.new(described_class.fetch(key), **rest)
 
   def steps(key, printer, **rest)
-    described_class::Setting.new(method: described_class.fetch(key), printer: printer, **rest).steps
+    described_class::MethodChoice.new(method: described_class.fetch(key), printer: printer, **rest).steps
   end
 
   it "counts the turns between paper and eye" do
@@ -41,7 +41,7 @@ RSpec.describe UpClose::Methods do
     expect([dry.call(:short), dry.call(:long)].map { |s| [s.least_s, s.most_s] }).to eq [[180, 300], [21_600, 86_400]]
     border =
       ->(edge) {
-        described_class::Setting
+        described_class::MethodChoice
           .new(method: described_class.fetch("water-slide"), printer: :laser, picked: {edge: edge})
           .border_mm
       }
@@ -157,9 +157,9 @@ RSpec.describe UpClose::Methods do
 
     it "lays its coats in their windows and ends in a cure" do
       steps = described_class.fetch("spray-satin")
-        .steps(UpClose::Methods::Setting.new(method: UpClose::Methods.fetch("water-slide"), printer: :laser))
+        .steps(UpClose::Methods::MethodChoice.new(method: UpClose::Methods.fetch("water-slide"), printer: :laser))
       brushed = described_class.fetch("wiped-oil")
-        .steps(UpClose::Methods::Setting.new(method: UpClose::Methods.fetch("solvent-rub"), printer: :laser))
+        .steps(UpClose::Methods::MethodChoice.new(method: UpClose::Methods.fetch("solvent-rub"), printer: :laser))
       expect(brushed.map(&:key)).to eq %w[scrap_test seal_1 seal_2 sand_3 seal_3 cure]
       # a coat over 56 × 56: 20 s, and 15 s and 31.4 cm² at 400 cm² a minute for each
       coat = 20 + 15 + 31.36 / 400 * 60
@@ -176,7 +176,7 @@ RSpec.describe UpClose::Methods do
     it "makes a step of every coat that is to go first: undercoats, a spray coat, a day for film to dry" do
       work =
         ->(method, sealer) {
-          described_class.whole_work(described_class.fetch(sealer), UpClose::Methods::Setting.new(
+          described_class.whole_work(described_class.fetch(sealer), UpClose::Methods::MethodChoice.new(
             method: UpClose::Methods.fetch(method),
             printer: UpClose::Methods.fetch(method).printers.first,
             finish: UpClose::Materials.finish("gloss-paint")

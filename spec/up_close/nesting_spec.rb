@@ -60,7 +60,7 @@ RSpec.describe UpClose::Sheets::Nesting do
       parts,
       leftovers: leftovers,
       fresh: fresh,
-      room: described_class::Room.new(gap_mm: gap, frame_mm: frame),
+      room: described_class::CellRules.new(gap_mm: gap, frame_mm: frame),
       effort: "first",
       **how
     )
@@ -102,7 +102,7 @@ RSpec.describe UpClose::Sheets::Nesting do
     parts = odd_shapes(14, seed: 3)
     found = search(parts, leftovers: [half])
     decoder =
-      described_class::Decoder.new(described_class::Room.new(gap_mm: 2, frame_mm: 8), leftovers: [half], fresh: letter)
+      described_class::Decoder.new(described_class::CellRules.new(gap_mm: 2, frame_mm: 8), leftovers: [half], fresh: letter)
     plain = described_class::Search::LEANS.map do |lean|
       decoder.call(parts.sort_by { |p| -p.area }.map { |p| [p, 1] }, lean: lean)
     end
@@ -135,7 +135,7 @@ RSpec.describe UpClose::Sheets::Nesting do
   it "does better than a tidy person, and never better than what is possible" do
     parts = odd_shapes(40)
     layout = search(parts)
-    room = described_class::Room.new(gap_mm: 2, frame_mm: 8)
+    room = described_class::CellRules.new(gap_mm: 2, frame_mm: 8)
     tidied, listed = %i[tidied listed].map do |way|
       described_class::ByHand.public_send(way, parts, fresh: letter, room: room)
     end
@@ -169,14 +169,14 @@ RSpec.describe UpClose::Sheets::Nesting do
   end
 
   it "settles parts as near as they may be: a box into the corner, a square on its tip under it" do
-    room = described_class::Room.new(gap_mm: 2, frame_mm: 8)
+    room = described_class::CellRules.new(gap_mm: 2, frame_mm: 8)
     lay = ->(id, outline, x, y) { described_class::Layout::Placement.new(part(id, outline), 1, x, y, 0) }
     sheet = described_class::Layout::Sheet.new(
       letter,
       [lay["tip", [[0, -5], [5, 0], [0, 5], [-5, 0]], 15, 32], lay["box", rectangle(10, 10), 13, 14]],
       37
     )
-    settled = described_class::Settled.new(sheet, room).call
+    settled = described_class::Compaction.new(sheet, room).call
     # the box to the frame at 8, 8; the tip 2 under its lower side at 18, its left corner to the frame: 20 + 5, 8 + 5
     expect(settled.placements.map { |p| [p.x, p.y] }.flatten)
       .to match [be_within(0.01).of(13), be_within(0.01).of(25), be_within(0.01).of(8), be_within(0.01).of(8)]
@@ -185,7 +185,7 @@ RSpec.describe UpClose::Sheets::Nesting do
   end
 
   it "gives a layout up as soon as it can no longer be cheaper, and not before" do
-    room = described_class::Room.new(gap_mm: 2, frame_mm: 8)
+    room = described_class::CellRules.new(gap_mm: 2, frame_mm: 8)
     decoder = described_class::Decoder.new(room, leftovers: [], fresh: letter)
     order = odd_shapes(20).map { |p| [p, 1] }
     cost = decoder.call(order).cost

@@ -47,7 +47,7 @@ RSpec.describe UpClose::Artwork::Recipe do
     dots = prepared(as_picture(frame), 40.0, ["outline", {line_mm: 0.5}])
     expect(line.artwork.ink.box.to_a).to match [9, 19, 82, 42].map { |side| be_within(0.01).of(side) }
     [line, dots].each do |made|
-      proof = UpClose::Artwork::Proof.new(made.artwork, width_mm: 41.0, per_mm: 20.0)
+      proof = UpClose::Artwork::SizedRaster.new(made.artwork, width_mm: 41.0, per_mm: 20.0)
       # outside: 82 × 42 less 80 × 40, less what the round corners of
       # radius 1 leave; inside: 60 × 20 less 58 × 18; units² ÷ 4 = mm²
       wanted = (82 * 42 - 80 * 40 - (4 - Math::PI) + 60 * 20 - 58 * 18) / 4.0
@@ -106,7 +106,7 @@ RSpec.describe UpClose::Artwork::Recipe do
   end
 
   def ground(art)
-    UpClose::Artwork::Checks::Ground.call(UpClose::Artwork::Subject.new(
+    UpClose::Artwork::Checks::Ground.call(UpClose::Artwork::CheckContext.new(
       artwork: art,
       width_mm: 30.0,
       limits: UpClose::Methods::Limits.for(method: UpClose::Methods.fetch("water-slide"), printer: :laser)

@@ -93,7 +93,7 @@ RSpec.describe UpClose::Artwork::Thinness do
           ].join
         )
       described_class.new(
-        UpClose::Artwork::Proof.new(art, width_mm: art.ink.box.width * art.mm_per_unit),
+        UpClose::Artwork::SizedRaster.new(art, width_mm: art.ink.box.width * art.mm_per_unit),
         limit_mm: 0.2,
         **how
       )

@@ -29,7 +29,7 @@ RSpec.describe UpClose::Timetable do
       .new(key: key, title: key, words: "", phase: :apply, kind: kind, least_s: minutes * 60, **more)
   end
 
-  def chain(id, *steps, **more) = UpClose::Timetable::Chain.new(id: id, title: "mark #{id}", steps: steps, **more)
+  def chain(id, *steps, **more) = UpClose::Timetable::TaskChain.new(id: id, title: "mark #{id}", steps: steps, **more)
 
   def plan(*chains, from: "2026-11-30 18:00", in_hours: hours, **more)
     UpClose::Timetable::Planner.new(in_hours, from: at(from), **more).call(chains)
@@ -93,7 +93,7 @@ RSpec.describe UpClose::Timetable do
     it "has every method ready as soon as its steps and windows allow, where all hours are free" do
       always = hours((0..6).to_h { |day| [day, [[0, 1440]]] })
       UpClose::Methods.all.product(UpClose::Sealing.all).each do |method, sealer|
-        setting = UpClose::Methods::Setting.new(
+        setting = UpClose::Methods::MethodChoice.new(
           method: method,
           printer: method.printers.first,
           stock: method.stocks.first,
@@ -161,7 +161,7 @@ RSpec.describe UpClose::Timetable do
     it "goes round the oven again for what the tray does not take: 24 at 12 a tray twice, at 8 three times" do
       steps =
         ->(tray) {
-          UpClose::Methods::Setting.new(
+          UpClose::Methods::MethodChoice.new(
             method: UpClose::Methods.fetch("baked-medium"),
             printer: :laser,
             copies: 24,

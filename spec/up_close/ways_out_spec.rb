@@ -21,7 +21,7 @@ RSpec.describe UpClose::Timetable::WaysOut do
   end
 
   def chain(id, *steps, due:)
-    UpClose::Timetable::Chain.new(id: id, title: "mark #{id}", steps: steps, due: zone.at(*due))
+    UpClose::Timetable::TaskChain.new(id: id, title: "mark #{id}", steps: steps, due: zone.at(*due))
   end
 
   def ways(chains, late, **more) = described_class.new(hours, chains, zone: zone, from: now).call(late, **more)

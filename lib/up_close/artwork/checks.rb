@@ -30,7 +30,7 @@ module UpClose
         )
       end
 
-      # @param subject [Subject]
+      # @param subject [CheckContext]
       # @return [Array<Finding>]
       def self.findings(subject) = all.filter_map { |check| check.call(subject) }
     end

@@ -13,7 +13,7 @@ module UpClose
       PER_MM = 6.0
       MOST_PIXELS = 3_000_000
 
-      # @param proof [Proof]
+      # @param proof [SizedRaster]
       def initialize(proof)
         @proof = proof
       end

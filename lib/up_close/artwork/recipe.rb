@@ -120,7 +120,7 @@ module UpClose
       def rendered(artwork, per_mm)
         box = artwork.ink.box
         ratio = [2 * FINE_PER_MM / per_mm, Math.sqrt(MOST_PIXELS / (box.width * box.height))].min
-        frame = box.grown(Proof::MARGIN / ratio)
+        frame = box.grown(SizedRaster::MARGIN / ratio)
         [Picture.made(
           Formats::SVG::Raster.call(artwork, frame: frame, scale: ratio),
           notes: ["Prepared as a picture, no longer as lines."]

@@ -8,7 +8,7 @@ module UpClose
       INKED = 127
       GRID = 150
 
-      # @param proof [Proof]
+      # @param proof [SizedRaster]
       def initialize(proof)
         @proof = proof
         @cover, @tone = proof.cover, proof.tone

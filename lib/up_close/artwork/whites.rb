@@ -30,8 +30,6 @@ module UpClose
       def border = @border ||= Border.new(*whole)
 
       # @return [Colour, nil] nil when the border is clear or of no one colour
-      def border_colour = border.colour
-
       # @return [Boolean] nearly but not quite white
       def nearly_white? = border.nearly_white?
 

@@ -5,7 +5,6 @@ module UpClose
     # Whole cents: read from what is typed, written with two places, shared out
     # without a cent lost. The currency is the shop's own and is not named.
     module Money
-      MOST_CENTS = 100_000_000
       TYPED = /\A(\d{1,7})(?:[.,](\d{1,2}))?\z/
 
       module_function

@@ -23,8 +23,6 @@ module UpClose
       # @return [Pack, nil]
       def supply(title) = @supplies[title]
 
-      def starting? = @starting
-
       # the same, with a shop's own prices before these
       def with(stocks: {}, supplies: {})
         PriceList.new(stocks: @stocks.merge(stocks), supplies: @supplies.merge(supplies), starting: @starting)

@@ -14,7 +14,7 @@ module UpClose
       end
 
       # what goes into every copy, spoilt ones too
-      # @param setting [Methods::Setting]
+      # @param setting [Methods::MethodChoice]
       # @return [Array<Line>] its cents nil where a price is not known
       def lines(setting) = [sheet(setting), ink(setting), *supplies(setting, setting.steps, true)]
 

@@ -6,7 +6,6 @@ module UpClose
   module Formats
     # Takes a font out of its wrapping for the web (W3C, WOFF File Format 1.0): the same tables, each packed by itself.
     module WOFF
-      SIGNATURE = "wOFF".b
       MOST_TABLES = 64
       MOST_BYTES = 40 * 1024 * 1024
       HEAD, ENTRY = 44, 20

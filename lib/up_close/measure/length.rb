@@ -41,9 +41,6 @@ module UpClose
 
       def hash = [Length, mm].hash
 
-      # @param tolerance_mm [Float] how far apart still counts as the same
-      def close_to?(other, tolerance_mm:) = (mm - other.mm).abs <= tolerance_mm
-
       def inspect = "#<Length #{mm} mm>"
       alias_method :to_s, :inspect
     end

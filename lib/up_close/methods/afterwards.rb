@@ -17,7 +17,7 @@ module UpClose
 
       module_function
 
-      # @param script [Script]  @param setting [Setting]
+      # @param script [Script]  @param setting [MethodChoice]
       def tell(script, setting)
         case setting.picked[:after]
         when :burn then burn(script)

@@ -42,14 +42,11 @@ module UpClose
         # off and tried with another print; :rubbed_out, it is drawn again by the same print.
         def on_a_miss(*value) = value.empty? ? @on_a_miss : @on_a_miss = value.first
 
-        # the same print serves as often as it takes
-        def reprints? = on_a_miss != :rubbed_out
-
         # the finish that is usual over it, a key of Sealing
         def seals_with(*value) = value.empty? ? @seals_with : @seals_with = value.first
 
         # How long what is spread stays wet enough to lay a print into.
-        # @yieldparam setting [Setting]  @yieldreturn [Numeric] seconds
+        # @yieldparam setting [MethodChoice]  @yieldreturn [Numeric] seconds
         def open_time(&block) = @open_time = block
 
         # @return [Numeric, nil] seconds
@@ -66,7 +63,7 @@ module UpClose
         # or only by one of its schools
         def solvent_when(&block) = @solvent_when = block
 
-        # @param setting [Setting, nil]
+        # @param setting [MethodChoice, nil]
         # @return [String, nil]
         def solvent_in(setting) = solvent || (setting && @solvent_when&.call(setting))
 
@@ -99,7 +96,7 @@ module UpClose
         # @return [Array<Setting>]
         def schools
           picks = [{}, *choices.flat_map { |choice| choice.options.keys.map { |option| {choice.key => option} } }]
-          printers.product(picks).map { |printer, picked| Setting.new(method: self, printer: printer, picked: picked) }
+          printers.product(picks).map { |printer, picked| MethodChoice.new(method: self, printer: printer, picked: picked) }
         end
 
         def printers(*kinds) = kinds.empty? ? @printers : @printers = kinds.freeze
@@ -118,7 +115,7 @@ module UpClose
 
         # The image's way from paper to eye.
         # @param picked [Hash{Symbol => Symbol}] schools; each choice's first where none is picked
-        # @return [Array<Passage>]
+        # @return [Array<ImageTurn>]
         def passages(picked = {})
           schools = choices.to_h { |choice| [choice.key, (picked[choice.key] || choice.pick).to_sym] }
           (@passages || []).select { |passage| passage.with?(schools) }
@@ -128,7 +125,7 @@ module UpClose
         # @param turned [Boolean] whether that turns it over
         # @param only [Hash{Symbol => Symbol}] the schools it happens with
         def passage(words, turned: false, only: {})
-          (@passages ||= []) << Passage.new(words: words, turned: turned, only: only)
+          (@passages ||= []) << ImageTurn.new(words: words, turned: turned, only: only)
         end
 
         # @return [Array<Choice>] where makers disagree
@@ -154,7 +151,7 @@ module UpClose
         # the script of the work, run on a Script for one Setting
         def work(&block) = block ? @work = block : @work
 
-        # @param setting [Setting]
+        # @param setting [MethodChoice]
         # @return [Array<Step>]
         def steps(setting) = Script.new(setting).tap { |script| script.instance_exec(setting, &work) }.steps
 

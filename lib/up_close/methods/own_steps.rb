@@ -11,7 +11,7 @@ module UpClose
       module_function
 
       # a school's steps as something to change: the time whatever the number, and that for each copy
-      # @param setting [Setting]
+      # @param setting [MethodChoice]
       # @return [Array<Hash{String => Object}>]
       def copied(setting)
         one = setting.with(copies: 1, own: nil)
@@ -21,7 +21,7 @@ module UpClose
       end
 
       # @param list [Array<Hash{String => Object}>]  @param copies [Integer]  @param pieces [Integer]
-      # @param tray [Integer, nil] as Setting has it
+      # @param tray [Integer, nil] as MethodChoice has it
       # @return [Array<Step>]
       def call(list, copies, pieces: copies, tray: nil)
         list.map do |hash|

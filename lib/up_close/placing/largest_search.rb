@@ -14,7 +14,7 @@ module UpClose
       ROUGH_TOLERANCE = 1e-4
       WAYS = [-1, 0, 1].product([-1, 0, 1]).reject { |way| way == [0, 0] }.freeze
 
-      # @param room [Room] of the mark  @param shape [Surfaces::Shape]  @param wanted_mm [Float] clearance
+      # @param room [FitSearch] of the mark  @param shape [Surfaces::Shape]  @param wanted_mm [Float] clearance
       # @param effort [Hash] THOROUGH or QUICK
       def initialize(room, shape, wanted_mm, effort: THOROUGH)
         @room, @shape, @wanted, @effort = room, shape, wanted_mm, effort

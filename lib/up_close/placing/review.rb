@@ -4,7 +4,7 @@ module UpClose
   module Placing
     # What can be said about a mark where it lies: findings, each with its working.
     class Review
-      # @param room [Room]  @param shape [Surfaces::Shape]  @param clearance_mm [Float] wanted
+      # @param room [FitSearch]  @param shape [Surfaces::Shape]  @param clearance_mm [Float] wanted
       # @param writer [Measure::LengthWriter]
       def initialize(room:, shape:, clearance_mm:, writer:)
         @room, @shape, @wanted, @writer = room, shape, clearance_mm, writer

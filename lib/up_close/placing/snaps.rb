@@ -7,7 +7,7 @@ module UpClose
     class Snaps
       SQUARE = 1e-9
 
-      # @param room [Room] the mark as it is sized and turned now  @param clearance_mm [Float] wanted
+      # @param room [FitSearch] the mark as it is sized and turned now  @param clearance_mm [Float] wanted
       # @param others [Array<Placement>] marks on the same piece
       def initialize(room:, shape:, clearance_mm:, others: [])
         @room, @shape, @wanted, @others = room, shape, clearance_mm, others

@@ -10,7 +10,7 @@ module UpClose
       SPRAY_UM = 20
       SPRAY_CM2_A_MINUTE = 400
 
-      # @param sealer [Class] a Sealer  @param setting [Methods::Setting]
+      # @param sealer [Class] a Sealer  @param setting [Methods::MethodChoice]
       def initialize(sealer, setting)
         @sealer, @setting = sealer, setting
         @script = Methods::Script.new(setting)

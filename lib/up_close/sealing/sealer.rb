@@ -119,7 +119,7 @@ module UpClose
         end
 
         # the sealing, as steps of a run
-        # @param setting [Methods::Setting]
+        # @param setting [Methods::MethodChoice]
         # @return [Array<Methods::Step>]
         def steps(setting) = coats.zero? ? [] : Coating.new(self, setting).steps
 

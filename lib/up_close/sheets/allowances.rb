@@ -41,8 +41,8 @@ module UpClose
         end
       end
 
-      # @return [Nesting::Room]
-      def room(unprintable = {}) = Nesting::Room.new(gap_mm: gap, frame_mm: sides(unprintable))
+      # @return [Nesting::CellRules]
+      def room(unprintable = {}) = Nesting::CellRules.new(gap_mm: gap, frame_mm: sides(unprintable))
 
       def ==(other) = other.is_a?(Allowances) && to_h == other.to_h
       alias_method :eql?, :==

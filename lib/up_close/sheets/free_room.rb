@@ -20,7 +20,7 @@ module UpClose
       # @return [Geometry::Box, nil] mm from the sheet's top left; nil when nothing is left
       def largest
         return @largest if defined?(@largest)
-        room = Nesting::Room.new(gap_mm: @gap, frame_mm: @frame, cell: CELL)
+        room = Nesting::CellRules.new(gap_mm: @gap, frame_mm: @frame, cell: CELL)
         columns, rows = room.columns(@blank.width_mm), room.rows(@blank.height_mm)
         best = search(@blank.board(room), columns, rows)
         @largest = best &&

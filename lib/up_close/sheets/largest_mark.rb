@@ -9,7 +9,7 @@ module UpClose
       COARSE = 1.0
       STEPS = {coarse: 9, fine: 6}.freeze
 
-      # @param blank [Nesting::Blank]  @param room [Nesting::Room]  @param turns [Array<Numeric>]
+      # @param blank [Nesting::Blank]  @param room [Nesting::CellRules]  @param turns [Array<Numeric>]
       # @yieldparam width_mm [Float]  @yieldreturn [Array<Array(Float, Float)>] the outline to cut along
       def initialize(blank, room:, turns:, &outline)
         @blank = Nesting::Blank.new(

@@ -9,7 +9,7 @@ module UpClose
 
       # @param blank [Nesting::Blank]  @param frame_mm [Float, Hash{Symbol => Float}]
       def initialize(blank, gap_mm:, frame_mm:)
-        @blank, @gap, @frame = blank, gap_mm, Nesting::Room.sides(frame_mm)
+        @blank, @gap, @frame = blank, gap_mm, Nesting::CellRules.sides(frame_mm)
         freeze
       end
 

@@ -10,7 +10,6 @@ module UpClose
         Taker.new("film", "dry film", 0.01), Taker.new("softened", "film with softener", 0.035),
         Taker.new("paper", "paper", 0.003), Taker.new("foil", "pressed thin foil", 0.02)
       ].each(&:freeze).freeze
-      SOURCE = "a starting value"
 
       module_function
 

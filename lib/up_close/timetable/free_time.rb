@@ -54,8 +54,6 @@ module UpClose
         }
       end
 
-      def free_at?(moment) = @spans[index(moment)].then { |span| !span.nil? && span[0] <= moment }
-
       private
 
       # of the first stretch that ends after a moment

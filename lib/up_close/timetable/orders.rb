@@ -12,8 +12,8 @@ module UpClose
 
       module_function
 
-      # @param chains [Array<Chain>]
-      # @return [Array<Array<Chain>>] a mark once, or each time one of its blocks is laid
+      # @param chains [Array<TaskChain>]
+      # @return [Array<Array<TaskChain>>] a mark once, or each time one of its blocks is laid
       def call(chains)
         return [] if chains.empty?
         by_due = chains.sort_by { |c| [c.due || Float::INFINITY, -c.whole_s, c.id.to_s] }

@@ -4,7 +4,7 @@ module UpClose
   module Timetable
     # An oven: its door stays shut while something bakes, so only what bakes as hot and
     # as long goes in together, as many copies as its tray takes.
-    class Oven < Place
+    class Oven < Resource
       # whether something goes in just then
       def begins_at?(moment) = @booked.any? { |from, *| from == moment }
 

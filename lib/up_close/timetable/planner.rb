@@ -21,14 +21,14 @@ module UpClose
       def initialize(hours, from:, holds: {}, busy: nil, staying: nil)
         @hours, @from, @holds, @busy, @staying = hours, from, START_HOLDS.merge(holds), busy, staying
         @spans = [hours.spans(from), *([hours.spans(from, staying: staying)] if staying)]
-        @own = Hands.new(*@spans)
+        @own = Calendar.new(*@spans)
       end
 
-      # @param chains [Array<Chain>]
+      # @param chains [Array<TaskChain>]
       # @return [Plan]
       def call(chains)
         best, order = Orders.call(chains).map { |list| [laid(list), list] }.min_by { |plan, _| plan.cost(chains) }
-        best ? Gathering.new(self, chains).call(best, order) : Plan.new([], [])
+        best ? Batching.new(self, chains).call(best, order) : Plan.new([], [])
       end
 
       # The latest moment a mark can be begun and still be ready for its date, all
@@ -51,7 +51,7 @@ module UpClose
 
       # One order, as it comes: a mark each time one of its blocks is laid; one named
       # once is laid whole.
-      # @param order [Array<Chain>]
+      # @param order [Array<TaskChain>]
       # @return [Plan]
       # @param held [Hash{Array(Object, String) => Numeric}] mark and step → not before
       def laid(order, held: {})
@@ -97,7 +97,7 @@ module UpClose
       def at_first
         @at_first ||= begin
           @hands, @places =
-            Hands.new(*@spans), PLACES.keys.to_h { |key| [key, ((key == :oven) ? Oven : Place).new(@holds[key])] }
+            Calendar.new(*@spans), PLACES.keys.to_h { |key| [key, ((key == :oven) ? Oven : Resource).new(@holds[key])] }
           @busy&.entries&.each { |entry| book(entry) }
           [@hands, @places]
         end

@@ -42,7 +42,7 @@ module UpClose
           climate.call(step)
         end
         ends = (mark["done"] || {}).transform_values { |text| moment(text, :done) }
-        Chain.new(
+        TaskChain.new(
           id: mark["id"] || index + 1,
           title: (mark["title"] || "mark #{index + 1}").to_s,
           steps: steps.reject { |s| ends.key?(s.key) },
@@ -67,7 +67,7 @@ module UpClose
         method = Methods.fetch(mark["method"])
         schools = (mark["schools"] || {}).transform_keys(&:to_sym)
         method.check_choices(schools)
-        Methods::Setting.new(
+        Methods::MethodChoice.new(
           method: method,
           printer: mark["printer"] || method.printers.first,
           stock: mark["stock"] && Sheets::Stock.fetch(mark["stock"]),

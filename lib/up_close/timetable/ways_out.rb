@@ -10,14 +10,14 @@ module UpClose
       MOST_DAYS = 40
 
       # @param hours [Hours]
-      # @param chains [Array<Chain>] all of them
+      # @param chains [Array<TaskChain>] all of them
       # @param planner [Hash] what Planner takes besides hours
       # @param zone [#at, #date_of]
       def initialize(hours, chains, zone:, **planner)
         @hours, @chains, @zone, @planner = hours, chains, zone, planner
       end
 
-      # @param chain [Chain] late  @param quicker [Array<Array(String, Chain)>] the same mark by other schools
+      # @param chain [TaskChain] late  @param quicker [Array<Array(String, TaskChain)>] the same mark by other schools
       # @param most [Integer] ways wanted
       # @return [Array<Way>] that are in time; all that were tried, soonest first, when none is
       def call(chain, quicker: [], most: 3)

@@ -11,7 +11,7 @@ module UpClose
         WATCH_SHARE = 0.01
         STOP_SHARE = 0.05
 
-        # @param subject [Subject]  @param name [Symbol] the limit: :line_mm or :gap_mm
+        # @param subject [CheckContext]  @param name [Symbol] the limit: :line_mm or :gap_mm
         # @param what [String] "lines" or "gaps"  @param fails [String] what thin ones do, of a width
         # @param thicken [String] the remedy at single places
         def initialize(subject, key:, title:, name:, ground:, what:, fails:, thicken:)

@@ -18,7 +18,7 @@ module UpClose
         LOOKED_SHARE = 0.06
 
         # @param artwork [Drawing, Picture]  @param ground [Boolean] the gaps instead of the ink
-        # @param lightest [Float] as Proof has it
+        # @param lightest [Float] as SizedRaster has it
         # @return [Profile] worked out once for an artwork
         def self.of(artwork, ground:, lightest:)
           artwork.kept([:thinness, ground, lightest]) { new(artwork, ground: ground, lightest: lightest) }
@@ -57,7 +57,7 @@ module UpClose
 
         def survey(artwork, side, ground, lightest)
           longer_mm = NOMINAL_MM * [1.0, artwork.ink.aspect].max
-          proof = Proof.new(artwork, width_mm: NOMINAL_MM, per_mm: side / longer_mm, lightest: lightest)
+          proof = SizedRaster.new(artwork, width_mm: NOMINAL_MM, per_mm: side / longer_mm, lightest: lightest)
           Survey.new(proof, limit_mm: LEAST_PX * longer_mm / side, ground: ground, share: LOOKED_SHARE)
         end
       end

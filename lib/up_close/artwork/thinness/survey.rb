@@ -32,7 +32,7 @@ module UpClose
           def length_within(range) = length_mm * widths.count { |width| range.cover?(width) } / widths.size
         end
 
-        # @param proof [Proof]  @param limit_mm [Float] narrower than this does not carry
+        # @param proof [SizedRaster]  @param limit_mm [Float] narrower than this does not carry
         # @param ground [Boolean] look at the gaps instead of the ink
         # @param share [Float] of the whole length: wider and wider lines are looked for until so much is found
         # @param coarsest [Integer] how often the picture is halved for that at most

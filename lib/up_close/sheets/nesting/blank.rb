@@ -37,7 +37,7 @@ module UpClose
 
         def free_area = (area - used_regions.sum(&:area))
 
-        # @param room [Room]
+        # @param room [CellRules]
         def board(room)
           taken = used.map { |ring| room.cells_of(ring) }.compact
           columns, rows = room.columns(width_mm), room.rows(height_mm)

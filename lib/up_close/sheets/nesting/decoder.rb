@@ -12,7 +12,7 @@ module UpClose
         LARGE = 400
         TIDY_AFTER = 16
 
-        # @param room [Room]  @param leftovers [Array<Blank>]  @param fresh [Blank, nil]
+        # @param room [CellRules]  @param leftovers [Array<Blank>]  @param fresh [Blank, nil]
         def initialize(room, leftovers:, fresh:)
           @room, @fresh = room, fresh
           @leftovers = leftovers.sort_by(&:free_area)

@@ -9,9 +9,9 @@ module UpClose
       class Search
         # tries for forty copies; more get fewer, since each does more, and fewer get more
         EFFORTS = {
-          "first" => {cell: Room::QUICK, orders: 2, shaken: 4, boxed: 60},
-          "good" => {cell: Room::FINE, orders: 12, shaken: 26, boxed: 200},
-          "stretch" => {cell: Room::FINE, orders: 18, shaken: 100, boxed: 800}
+          "first" => {cell: CellRules::QUICK, orders: 2, shaken: 4, boxed: 60},
+          "good" => {cell: CellRules::FINE, orders: 12, shaken: 26, boxed: 200},
+          "stretch" => {cell: CellRules::FINE, orders: 18, shaken: 100, boxed: 800}
         }.freeze
         FORTY = 40.0
         MOST_TIMES = 4.0
@@ -28,7 +28,7 @@ module UpClose
         ].freeze
 
         # @param parts [Array<Part>]  @param leftovers [Array<Blank>]  @param fresh [Blank, nil]
-        # @param room [Room]  @param effort [String]  @param seed [Integer]
+        # @param room [CellRules]  @param effort [String]  @param seed [Integer]
         def initialize(parts, leftovers:, fresh:, room:, effort: "good", seed: 1)
           @parts, @leftovers, @fresh, @room, @chance = parts, leftovers, fresh, room, Chance.new(seed)
           @tries = EFFORTS.fetch(effort) do
@@ -49,7 +49,7 @@ module UpClose
           if boxy?
             boxes = Boxes.call(@parts, leftovers: @leftovers, fresh: @fresh, room: @room, tries: boxed, chance: @chance)
           end
-          [Settled.all(@best.first, @room), boxes].compact.min_by(&:cost)
+          [Compaction.all(@best.first, @room), boxes].compact.min_by(&:cost)
         end
 
         private

@@ -4,7 +4,7 @@ module UpClose
   module Artwork
     # What the checks look at: an artwork at its final size, what must hold it,
     # and what it goes on. Works things out once, when asked.
-    class Subject
+    class CheckContext
       attr_reader :artwork, :width_mm, :limits, :film, :surface, :border_mm, :lettering, :proof
 
       # @param artwork [Drawing, Picture]  @param width_mm [Float] of its ink
@@ -22,7 +22,7 @@ module UpClose
         @artwork, @width_mm, @limits, @film, @surface, @border_mm, @lettering =
           artwork, width_mm, limits, film, surface, border_mm, lettering
         @white_film, @inked = white_film, inked
-        @proof = Proof.new(artwork, width_mm: width_mm, lightest: limits[:lightest])
+        @proof = SizedRaster.new(artwork, width_mm: width_mm, lightest: limits[:lightest])
       end
 
       # where it is thin at this size, and how thin it is at any; a limit of none is looked at as the usual one
@@ -43,14 +43,14 @@ module UpClose
       # @return [Solids]
       def solids = @solids ||= Solids.new(proof)
 
-      # @return [Look, nil]
-      def look = surface && inked? && (@look ||= Look.new(proof, surface: surface, film: film))
+      # @return [PredictedLook, nil]
+      def look = surface && inked? && (@look ||= PredictedLook.new(proof, surface: surface, film: film))
 
       # @return [Lines] as a pen follows them
       def lines = @lines ||= Lines.new(proof)
 
       # @return [Palette] its main colours
-      def palette = (look || Look.new(proof, surface: Colour::WHITE)).palette
+      def palette = (look || PredictedLook.new(proof, surface: Colour::WHITE)).palette
 
       # @return [Whites]
       def whites = @whites ||= Whites.new(artwork)

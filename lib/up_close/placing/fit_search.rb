@@ -4,7 +4,7 @@ module UpClose
   module Placing
     # How much room a mark has on its piece: how far it may move each way
     # before its ink touches the edge, and how large it may grow.
-    class Room
+    class FitSearch
       DIRECTIONS = {left: [-1, 0], right: [1, 0], up: [0, -1], down: [0, 1]}.freeze
       HOLE_STEPS = 32
       SOME_ROWS = 60
@@ -64,9 +64,9 @@ module UpClose
       end
 
       # @param ink [Artwork::Ink]  @param tolerance [Float] share of the width it is found to
-      # @return [Room] the same mark with its middle elsewhere
+      # @return [FitSearch] the same mark with its middle elsewhere
       def moved_to(point, ink: @ink, tolerance: @tolerance)
-        Room.new(
+        FitSearch.new(
           shape: @shape,
           ink: ink,
           placement: @placement.with(x_mm: point.x, y_mm: point.y),
@@ -98,7 +98,7 @@ module UpClose
       end
 
       def turned_to(turn_deg, ink = @ink)
-        Room.new(shape: @shape, ink: ink, placement: @placement.with(turn_deg: turn_deg), clearance_mm: @wanted)
+        FitSearch.new(shape: @shape, ink: ink, placement: @placement.with(turn_deg: turn_deg), clearance_mm: @wanted)
       end
 
       def at_angle(turn_deg)

@@ -3,7 +3,7 @@
 module UpClose
   module Timetable
     # Something that holds so much at once: a press, a drying place.
-    class Place
+    class Resource
       attr_reader :holds
 
       # @param holds [Integer] copies, or marks where it takes one at a time

@@ -3,7 +3,7 @@
 module Shelves
   # Long work that goes on while pages are looked at: how far it is, whether it is
   # to stop. Kept in memory: what is under way when the app stops leaves no trace.
-  class Underway
+  class BackgroundTasks
     # One piece of work.
     Task = Struct.new(:share, :stopped, :done, :outcome, :thread, :doing) do
       # told how far it is, and what it is doing in words; answers whether to go on

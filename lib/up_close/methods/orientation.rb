@@ -4,9 +4,9 @@ module UpClose
   module Methods
     # Which way round to print, by counting how often the image is turned over
     # between the paper and the eye. Odd: mirrored. Even: as it reads. Frozen.
-    class Reading
+    class Orientation
       CHOICES = %w[auto as-is mirrored].freeze
-      THROUGH = Passage.new(words: "Looked at through the piece, from the other side", turned: true)
+      THROUGH = ImageTurn.new(words: "Looked at through the piece, from the other side", turned: true)
       attr_reader :passages, :override
 
       # @param method [Class] a Definition

@@ -2,7 +2,7 @@
 
 module Shelves
   # The few things asked for last, kept because making them is the slow part.
-  class Recent
+  class LruCache
     def initialize(most: 6)
       @most = most
       @lock = Mutex.new

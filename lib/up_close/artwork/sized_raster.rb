@@ -7,7 +7,7 @@ module UpClose
     # An artwork at its final size, as pixels fine enough to measure. The
     # ink's own box starts MARGIN pixels in from the top left. Frozen but for
     # what it has worked out.
-    class Proof
+    class SizedRaster
       MARGIN = 16
       WANTED_PER_MM = 600 / 25.4
       FINE_PER_MM = 1200 / 25.4

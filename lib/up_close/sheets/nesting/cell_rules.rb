@@ -6,14 +6,14 @@ module UpClose
       # The rules of a layout as cells: the gap between marks, the frame round the
       # sheet, how fine a cell is. Parts are grown by half the gap, so the frame is
       # taken in by as much. Frozen.
-      class Room
+      class CellRules
         FINE = 0.25
         QUICK = 0.5
         attr_reader :gap, :frame, :cell
 
         # @param frame_mm [Float, Hash{Symbol => Float}] all round, or :left, :right, :top, :bottom
         def initialize(gap_mm:, frame_mm:, cell: QUICK)
-          @gap, @frame, @cell = gap_mm.to_f, Room.sides(frame_mm), cell
+          @gap, @frame, @cell = gap_mm.to_f, CellRules.sides(frame_mm), cell
           freeze
         end
 
@@ -25,7 +25,7 @@ module UpClose
           end
         end
 
-        def with(cell:) = Room.new(gap_mm: gap, frame_mm: frame, cell: cell)
+        def with(cell:) = CellRules.new(gap_mm: gap, frame_mm: frame, cell: cell)
 
         # cells to a coarse one: 2 mm of them
         def coarse = (cell < QUICK) ? 8 : 4

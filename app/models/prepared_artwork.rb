@@ -2,9 +2,9 @@
 
 # What a mark really prints: its artwork, with the mark's own preparing done to
 # it. Everything after the Artwork stage asks here, never the artwork itself.
-class Design
-  CHECKED = Shelves::Recent.new(most: 60)
-  LOOKS = Shelves::Recent.new(most: 24)
+class PreparedArtwork
+  CHECKED = Shelves::LruCache.new(most: 60)
+  LOOKS = Shelves::LruCache.new(most: 24)
 
   # @param mark [Mark] with an artwork
   def initialize(mark)
@@ -121,7 +121,7 @@ class Design
 
   # what lies round the ink once it is on the piece
   # @return [UpClose::Colour]
-  def surround = UpClose::Artwork::Look.new(nil, surface: @mark.piece.colour_core, film: film).surround
+  def surround = UpClose::Artwork::PredictedLook.new(nil, surface: @mark.piece.colour_core, film: film).surround
 
   # what its checks are told, the artwork left out
   # @return [Hash]

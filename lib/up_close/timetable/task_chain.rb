@@ -3,7 +3,7 @@
 module UpClose
   module Timetable
     # One mark's steps still to be done, in their order. Frozen.
-    class Chain
+    class TaskChain
       attr_reader :id, :title, :steps, :due, :copies, :ends, :from
 
       # @param id [Object]  @param steps [Array<Methods::Step>]  @param due [Numeric, nil] moment it is wanted
@@ -28,7 +28,7 @@ module UpClose
       def whole_s = steps.sum(&:least_s)
 
       def with(**changes)
-        Chain.new(id: id, title: title, steps: steps, due: due, copies: copies, ends: ends, from: from, **changes)
+        TaskChain.new(id: id, title: title, steps: steps, due: due, copies: copies, ends: ends, from: from, **changes)
       end
 
       private

@@ -7,14 +7,14 @@ module UpClose
     # What is really left on the piece, for the loupe: tones as the printer's
     # dots, ink spread by what the method spreads, lines too thin to carry mostly
     # gone, and the surface showing through all of it.
-    class Impression
+    class LoupeImage
       MOST_PIXELS = 4_000_000
       # a line that does not carry leaves about this much of itself: a starting value
       LEFT_OF_LOST = 0.25
       # pixels along a cell of the screen, 600 an inch: coarser for toner than for ink (starting values)
       SCREENS = {"laser" => 6, "inkjet" => 4}.freeze
 
-      # @param subject [Subject] with a surface  @param printer [String]
+      # @param subject [CheckContext] with a surface  @param printer [String]
       def initialize(subject, printer:)
         @subject, @printer, @proof = subject, printer.to_s, subject.proof
       end
@@ -32,7 +32,7 @@ module UpClose
 
       def drawn
         ratio = per_mm / @proof.per_mm
-        margin = Proof::MARGIN
+        margin = SizedRaster::MARGIN
         image = @proof.image.crop(margin, margin, @proof.image.width - 2 * margin, @proof.image.height - 2 * margin)
         image = image.resize(ratio).cast(:uchar) if ratio < 0.999
         Pixels.held((image.bands < 3) ? image.colourspace(:srgb) : image)

@@ -5,7 +5,7 @@ module UpClose
     module Nesting
       # Takes out what cells are too coarse for: each part of a sheet is moved up, and
       # then to the left, exactly as far as the rules allow, from the top one down.
-      class Settled
+      class Compaction
         # sheets of which less used is better: leftovers, and the last fresh one
         # @param layout [Layout]
         # @return [Layout]
@@ -22,7 +22,7 @@ module UpClose
         AT_ONCE = 4.0
         CLEAR = 1e-6
 
-        # @param sheet [Layout::Sheet]  @param room [Room]
+        # @param sheet [Layout::Sheet]  @param room [CellRules]
         def initialize(sheet, room)
           @sheet, @room = sheet, room
         end
@@ -61,7 +61,7 @@ module UpClose
         def grown(part) = (@grown ||= {}.compare_by_identity)[part] ||= @room.truly_grown(part)
 
         def gone
-          @gone ||= @sheet.blank.used.map { |ring| Sliding.new(@room.grown_ring(ring, chords: Room::TRUE_CHORDS)) }
+          @gone ||= @sheet.blank.used.map { |ring| Sliding.new(@room.grown_ring(ring, chords: CellRules::TRUE_CHORDS)) }
         end
       end
     end

@@ -3,7 +3,7 @@
 module UpClose
   module Methods
     # One thing that happens to the image between paper and eye. Frozen.
-    class Passage
+    class ImageTurn
       attr_reader :words, :only
 
       # @param only [Hash{Symbol => Symbol}] schools it happens with; none: always

@@ -3,7 +3,7 @@
 module UpClose
   module Methods
     # What a method is carried out with. Frozen.
-    class Setting
+    class MethodChoice
       attr_reader :method,
         :printer, :stock, :picked, :material, :finish, :copies, :pieces, :tray, :coats, :size, :coat_mm2
 
@@ -37,14 +37,12 @@ module UpClose
           coats: coats
         }
         changes = {pieces: changes[:copies]}.merge(changes) if changes.key?(:copies)
-        Setting.new(**now, **changes)
+        MethodChoice.new(**now, **changes)
       end
 
       def inkjet? = printer == :inkjet
 
       def laser? = printer == :laser
-
-      def wood? = material&.family == :wood
 
       def metal? = material&.family == :metal
 

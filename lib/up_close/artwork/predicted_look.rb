@@ -6,20 +6,20 @@ module UpClose
   module Artwork
     # How an artwork will look on its piece, as a picture (the light is worked out as
     # ColoursOnPiece has it), and what that does to its colours.
-    class Look
+    class PredictedLook
       LOOKED_PX = 300
       INKED = 255 * InkTone::LIGHTEST
 
       attr_reader :surface, :film
 
-      # @param proof [Proof]  @param surface [Colour]  @param film [Symbol] :clear or :white
+      # @param proof [SizedRaster]  @param surface [Colour]  @param film [Symbol] :clear or :white
       # @param most_px [Integer] longest side looked at
       def initialize(proof, surface:, film: :clear, most_px: LOOKED_PX)
         @proof, @surface, @film, @most_px = proof, surface, film, most_px
       end
 
       # the same on the other film
-      def on(film) = Look.new(@proof, surface: surface, film: film, most_px: @most_px)
+      def on(film) = PredictedLook.new(@proof, surface: surface, film: film, most_px: @most_px)
 
       # light that comes back through clear ink, 0..1 a channel
       def ground = ColoursOnPiece.ground(surface, film)
@@ -36,7 +36,7 @@ module UpClose
       end
 
       # pixels of +predicted+ beyond the ink's own box
-      def margin = Proof::MARGIN * [1.0, @most_px / [@proof.image.width, @proof.image.height].max.to_f].min
+      def margin = SizedRaster::MARGIN * [1.0, @most_px / [@proof.image.width, @proof.image.height].max.to_f].min
 
       # mean difference between wanted and predicted, over the ink
       def difference = @difference ||= over_ink(lab(wanted).dE00(lab(predicted)))

@@ -4,15 +4,15 @@ module UpClose
   module Timetable
     # Bakes brought together: the oven's door is held for what comes soon and could
     # go in with it, as long as that is better for all.
-    class Gathering
+    class Batching
       MOST = 12
 
-      # @param planner [Planner]  @param chains [Array<Chain>]
+      # @param planner [Planner]  @param chains [Array<TaskChain>]
       def initialize(planner, chains)
         @planner, @chains = planner, chains
       end
 
-      # @param plan [Plan]  @param order [Array<Chain>] it was laid in
+      # @param plan [Plan]  @param order [Array<TaskChain>] it was laid in
       # @return [Plan] as good or better
       def call(plan, order)
         held, tried = {}, []

@@ -4,7 +4,7 @@ module UpClose
   module Timetable
     # One pair of hands: free in the maker's own hours; for a mark under way also as
     # long as its maker stays at the bench.
-    class Hands
+    class Calendar
       # @param spans [Array<Array(Numeric, Numeric)>] own hours  @param longer [Array, nil] and with the stay
       def initialize(spans, longer = nil)
         @usual, @longer = FreeTime.new(spans), longer && FreeTime.new(longer)
@@ -14,7 +14,7 @@ module UpClose
         @usual, @longer = @usual.dup, @longer&.dup
       end
 
-      # @param chain [Chain]
+      # @param chain [TaskChain]
       # @return [FreeTime] when they are free for it
       def for(chain) = (chain.begun? && @longer) || @usual
 
