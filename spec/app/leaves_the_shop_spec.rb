@@ -56,17 +56,20 @@ RSpec.describe "a downloaded sheet", :shop do
 
   # every page that is downloaded, as pictures
   def downloaded(mark, file, sheets)
-    return FoundMarks.pages(get("/marks/#{mark.id}/pack.pdf").body, "pdf") if file == "pdf"
+    return FoundMarks.pages(pack(mark), "pdf") if file == "pdf"
     (1..sheets).flat_map do |n|
       FoundMarks.pages(get("/marks/#{mark.id}/sheets/#{n}.#{file}#{"?dpi=300" if file == "png"}").body, file)
     end
   end
 
+  # asked once in an example
+  def pack(mark) = (@packs ||= {})[mark.id] ||= get("/marks/#{mark.id}/pack.pdf").body
+
   def sized(image) = [image.width, image.height].map { |px| px / FoundMarks::PER_MM }
 
   # numbers as the PDF has them, which SVG and PNG are drawn from too: each over its own copy
   def numbered(mark, marks_by_page, border)
-    pdf = get("/marks/#{mark.id}/pack.pdf").body
+    pdf = pack(mark)
     marks_by_page.each_with_index.flat_map do |marks, page|
       FoundMarks.words(pdf, page + 1).select { |word, _, _| word.match?(/\A\d{1,2}\z/) }.filter_map do |word, x, y|
         over = marks.select do |m|
@@ -96,7 +99,7 @@ RSpec.describe "a downloaded sheet", :shop do
   end
 
   def words_clear(mark, by_page)
-    pdf = get("/marks/#{mark.id}/pack.pdf").body
+    pdf = pack(mark)
     by_page.each_with_index do |marks, page|
       words = FoundMarks.words(pdf, page + 1)
       marks.each do |m|

@@ -35,8 +35,12 @@ class FoundMarks
     end
   end
 
+  # Rec. 709's weights: how dark a colour is
+  LUMA = [[0.2126, 0.7152, 0.0722]].freeze
+
   def self.grey(image)
-    (image.has_alpha? ? image.flatten(background: [255] * (image.bands - 1)) : image).colourspace("b-w")[0].copy_memory
+    flat = image.has_alpha? ? image.flatten(background: [255] * (image.bands - 1)) : image
+    ((flat.bands == 3) ? flat.recomb(LUMA).rint.cast(:uchar) : flat[0]).copy_memory
   end
 
   # words of a PDF's page and the middle of each, mm

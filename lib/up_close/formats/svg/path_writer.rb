@@ -16,9 +16,11 @@ module UpClose
           }.join
         end
 
+        # shortest decimal within +places+, never with an exponent
         def number(value, places = 4)
-          text = format("%.#{places}f", value)
-          text.include?(".") ? text.sub(/\.?0+\z/, "").sub(/\A-0\z/, "0") : text
+          rounded = value.to_f.round(places)
+          return rounded.to_i.to_s if rounded == rounded.to_i
+          (rounded.abs < 1e-4) ? format("%.#{places}f", rounded).sub(/0+\z/, "") : rounded.to_s
         end
       end
     end
