@@ -1,0 +1,178 @@
+# frozen_string_literal: true
+
+# How a mark goes to paper: pages in rows, tiles or laid out freely, outlines to cut along, and what
+# its printer does to them.
+class MarkPrinting
+  OUTLINES = Shelves::LruCache.new(most: 200)
+  Path = UpClose::Geometry::Path
+  private_constant :Path
+
+  # @param mark [Mark] with artwork, size and method
+  def initialize(mark)
+    @mark = mark
+  end
+
+  # in rows on fresh sheets, or in tiles
+  # @return [UpClose::Printing::Pack, UpClose::Printing::TiledPack]
+  # @raise [UpClose::Errors::DoesNotFit]
+  def pack
+    return UpClose::Printing::TiledPack.new(**whole, overlap_mm: overlap_mm) if tiled?
+    UpClose::Printing::Pack.new(**whole, windows: boxed?)
+  end
+
+  # as it is laid out: freely, when it was
+  # @return [UpClose::Printing::Pack, UpClose::Printing::TiledPack, UpClose::Printing::NestedPack]
+  def print_pack
+    found = layout unless tiled?
+    return pack unless found
+    UpClose::Printing::NestedPack.new(
+      kinds: found.kinds,
+      laid: found.to_core,
+      heading: found.heading,
+      gap_mm: found.allowances.gap
+    )
+  end
+
+  # the same pages as its printer must be given them
+  # @return [UpClose::Printing::Compensated]
+  def pack_to_print = UpClose::Printing::Compensated.new(print_pack, own_printer&.current&.to_core)
+
+  # how its copies are drawn on a sheet that is laid out freely
+  # @return [UpClose::Printing::NestedPack::Kind]
+  def sheet_kind(boxed: boxed?)
+    UpClose::Printing::NestedPack::Kind.new(
+      copy: printed_copy,
+      ink: design.ink,
+      width_mm: @mark.width_mm,
+      outline: cut_outline(boxed: boxed),
+      boxed: boxed,
+      mirrored: mirrored?
+    )
+  end
+
+  # the lines to cut along, sheet by sheet, each copy by its number
+  # @return [Array<Hash{String => Array<UpClose::Geometry::Path>}>]
+  def cut_lines
+    found = layout unless tiled?
+    found ? lines_laid(found) : lines_in_rows
+  end
+
+  # about the middle of the ink, as it lies on the sheet
+  def cut_outline(boxed: boxed?)
+    how = {width_mm: @mark.width_mm, border_mm: border_mm, boxed: boxed, mirrored: mirrored?}
+    OUTLINES.fetch([design.signature, how]) { UpClose::Sheets::CutOutline.call(design.ink, **how) }
+  end
+
+  # names everything that a layout of it depends on
+  def outline_key
+    parts = [cut_outline, @mark.copies_wanted, @mark.paper, @mark.stock, @mark.printer]
+    parts << @mark.laying["overlap_mm"] if tiled?
+    Digest::SHA256.hexdigest(parts.to_json)[0, 20]
+  end
+
+  # what can be done when it does not fit on its paper in rows
+  # @param on [String] a key of Printing::Paper
+  # @return [UpClose::Sheets::TooLarge]
+  def too_large(on: @mark.paper)
+    UpClose::Sheets::TooLarge.new(
+      paper: UpClose::Printing::Paper.fetch(on),
+      allowances: allowances,
+      unprintable: unprintable,
+      width_mm: @mark.width_mm,
+      aspect: design.aspect,
+      border_mm: border_mm,
+      outline: cut_outline
+    )
+  end
+
+  # larger than a sheet, and printed in parts
+  def tiled? = @mark.laying["tiles"] == true
+
+  # paper that is laid face down is trimmed to a box that registers
+  def boxed? = @mark.method_core.passages(@mark.schools).any?(&:turned?)
+
+  # @return [UpClose::Sheets::Allowances]
+  def allowances = UpClose::Sheets::Allowances.from_h(@mark.laying)
+
+  def heading
+    UpClose::Printing::Heading.new(title: "#{@mark.job.title} · #{@mark.title}", stock: @mark.setting.stock)
+  end
+
+  # the printer it goes to, when one is known
+  # @return [Printer, nil]
+  def own_printer = @own_printer ||= Printer.for(@mark.printer)
+
+  # margins its printer cannot reach
+  # @return [Hash{Symbol => Float}]
+  def unprintable = own_printer&.margins_core || {}
+
+  # ink that is still wet when it leaves the printer
+  def wet? = @mark.printer == "inkjet"
+
+  # what is known of its printer, told of the copies as they lie on each sheet
+  # @return [Array<UpClose::Finding>]
+  def fault_findings
+    faults = own_printer&.faults or return []
+    outlines = cut_lines.map { |sheet| outlines_by_number(sheet) }
+    [faults.track_finding(outlines.reduce({}, :merge), wet: wet?), faults.ghost_finding(outlines.first || {})].compact
+  end
+
+  private
+
+  def design = @mark.design
+
+  def layout = @mark.layout
+
+  def mirrored? = @mark.reading_core.mirrored?
+
+  def border_mm = @mark.setting.border_mm
+
+  def overlap_mm = @mark.laying["overlap_mm"] || UpClose::Printing::TiledPack::OVERLAP
+
+  def whole
+    {
+      artwork: design.drawn,
+      ink: design.ink,
+      width_mm: @mark.width_mm,
+      mirrored: mirrored?,
+      copies: @mark.copies_wanted,
+      paper: UpClose::Printing::Paper.fetch(@mark.paper),
+      border_mm: border_mm,
+      heading: heading,
+      margins: UpClose::Printing::Margins.keeping(allowances, unprintable)
+    }
+  end
+
+  def printed_copy
+    UpClose::Printing::Copy.new(
+      artwork: design.drawn,
+      ink: design.ink,
+      mirrored: mirrored?,
+      border_mm: border_mm,
+      windows: boxed?
+    )
+  end
+
+  def lines_in_rows
+    paper = pack.paper
+    pack.cells.group_by(&:sheet).values.map do |cells|
+      copies = cells.to_h { |cell| ["COPY #{cell.copy}", [Path.polygon(cell.box.corners)]] }
+      sheet_line(paper.width_mm, paper.height_mm).merge(copies)
+    end
+  end
+
+  def lines_laid(found)
+    found.cut_lines.zip(found.to_core).map do |lines, sheet|
+      copies = lines.to_h { |place, line| ["COPY #{found.label(place)}", [Path.polygon(line)]] }
+      sheet_line(sheet.width_mm, sheet.height_mm).merge(copies)
+    end
+  end
+
+  def sheet_line(width, height)
+    {"SHEET" => [Path.polygon(UpClose::Geometry::Box.new(x: 0, y: 0, width: width, height: height).corners)]}
+  end
+
+  def outlines_by_number(sheet)
+    sheet.except("SHEET").to_h { |name, paths| [name.delete_prefix("COPY "), paths.first.flatten(0.1).first.first] }
+  end
+end

@@ -1,0 +1,157 @@
+# frozen_string_literal: true
+
+# How a mark is made: its method with printer, stock and schools, what speaks for and against it,
+# its steps, its chance and its cost.
+class MarkWork
+  # @param mark [Mark]
+  def initialize(mark)
+    @mark = mark
+  end
+
+  # @return [UpClose::Methods::MethodChoice, nil] nil before a method is chosen
+  def setting
+    return unless @mark.way
+    UpClose::Methods::MethodChoice.new(
+      method: @mark.method_core,
+      printer: @mark.printer,
+      stock: @mark.stock_core,
+      picked: @mark.schools,
+      own: @mark.own_school&.steps,
+      material: piece.material_core,
+      finish: piece.finish_core,
+      copies: @mark.copies_wanted,
+      pieces: @mark.good_wanted,
+      size: mark_size,
+      coat_mm2: UpClose::Surfaces.coated_mm2(piece.to_core),
+      border_mm: @mark.laying["border_mm"],
+      tray: ShopTime.current["oven"],
+      coats: @mark.coats
+    )
+  end
+
+  # how large it is, for times and amounts; the usual size while it has none
+  # @return [UpClose::Methods::MarkSize]
+  def mark_size
+    return UpClose::Methods::MarkSize::USUAL unless sized?
+    UpClose::Methods::MarkSize.new(
+      width_mm: @mark.width_mm,
+      height_mm: @mark.height_mm,
+      coverage: coverage,
+      line_mm: line_mm
+    )
+  end
+
+  # All that can be told of it by the way it is done: the object that the command line asks too.
+  # @param on [UpClose::Sheets::Stock, nil] it might be printed on; its own when nil
+  # @param at [UpClose::Placing::Placement, nil] a place to try
+  # @return [UpClose::WorkedMark, nil] nil before its method is chosen
+  def worked(on: nil, at: @mark.placement)
+    return unless @mark.way
+    UpClose::WorkedMark.new(
+      shape: piece.to_core,
+      ink: @mark.artwork && @mark.ink_for_piece,
+      placement: at,
+      clearance_mm: @mark.clearance_mm,
+      setting: on ? setting.with(stock: on) : setting,
+      sealer: @mark.sealer_core,
+      situation: situation(stock: on || @mark.stock_core),
+      reading: reading_core,
+      record: Attempt.record_of(@mark.way, @mark.printer, (on || setting.stock).key),
+      climate: ShopTime.current.climate,
+      coverage: coverage,
+      **priced_by
+    )
+  end
+
+  # what its cost is worked out from
+  # @return [Hash]
+  def priced_by
+    {
+      prices: ShopPrices.list,
+      hour_cents: Preference.get("hour_cents").to_i,
+      paper: UpClose::Printing::Paper.fetch(@mark.paper),
+      allowances: @mark.allowances
+    }
+  end
+
+  # @return [UpClose::Methods::Orientation, nil]
+  def reading_core
+    return unless @mark.way
+    UpClose::Methods::Orientation.new(
+      @mark.method_core,
+      seen_through: piece.seen_through,
+      override: @mark.reading,
+      picked: @mark.schools
+    )
+  end
+
+  # @param stock [UpClose::Sheets::Stock] it might be printed on
+  # @return [UpClose::Suitability::Situation, nil]
+  def situation(stock: @mark.stock_core)
+    return unless @mark.way
+    UpClose::Suitability::Situation.new(
+      method: @mark.method_core,
+      printer: @mark.printer,
+      stock: stock,
+      material: piece.material_core,
+      finish: piece.finish_core,
+      colour: piece.colour_core,
+      sealer: @mark.sealer_core,
+      setting: stock ? setting.with(stock: stock) : setting,
+      **wanted
+    )
+  end
+
+  # what is asked of any method: the use, the room, its size; the artwork's finest line, greys and
+  # colours as last looked at
+  # @return [Hash]
+  def wanted
+    {
+      use: piece.uses,
+      fumes: Preference.get("fumes"),
+      finest_mm: finest_mm,
+      tones: checked["tones"] == true,
+      size_mm: sized? ? [@mark.width_mm, @mark.height_mm] : nil,
+      palette: checked["palette"]&.then { |kept| UpClose::Artwork::Palette.from(kept) }
+    }
+  end
+
+  # how likely a try is to succeed, and how many to print
+  # @param on [UpClose::Sheets::Stock, nil]
+  # @return [UpClose::Sheets::Spares]
+  def spares(on: nil) = worked(on: on).spares
+
+  # the whole work, sealing included, as long as this room makes it
+  # @return [Array<UpClose::Methods::Step>]
+  def steps_core = worked.steps
+
+  # good ones that are still missing
+  def short = @mark.good_wanted - @mark.attempts.count { |attempt| attempt.result != "spoilt" }
+
+  # how many more to print so that what is missing comes out
+  def more_to_print
+    known = spares
+    UpClose::Sheets::Spares.new([short, 1].max, start: known.chance, on_a_miss: known.on_a_miss).print || short
+  end
+
+  private
+
+  def piece = @mark.piece
+
+  def sized? = @mark.width_mm && @mark.artwork
+
+  # as it was last looked at
+  # @return [Hash] empty when it never was
+  def checked = @mark.checked || {}
+
+  def coverage = checked["coverage"]
+
+  # how much it has grown since it was looked at
+  def growth = @mark.width_mm ? @mark.width_mm / (checked["width_mm"] || @mark.width_mm) : 1
+
+  # mm of line to follow
+  def line_mm = checked["line_mm"] && checked["line_mm"] * growth
+
+  # mm, the width that 99 % of its lines exceed
+  def finest_mm = checked["finest_mm"] && checked["finest_mm"] * growth
+end
