@@ -50,7 +50,7 @@ module Shelves
       matches = UpClose::Artwork::Likeness.new(picture, word)
         .ranked(FontShelf.names.keys.map { |key| FontShelf.fetch(key) })
         .first(most)
-      matches.each { |match| match.face = FontName.new(match.face.key, match.face.name) }
+      matches = matches.map { |match| match.dup.tap { |own| own.face = FontName.new(own.face.key, own.face.name) } }
       [matches, crop(picture, most_px)]
     end
 

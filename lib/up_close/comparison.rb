@@ -5,7 +5,7 @@ module UpClose
   # come out, what of your time and money a good piece takes, and what it is like.
   class Comparison
     # One method. Chance as Sheets::Spares has it; cost in cents or nil. Frozen.
-    Row = Struct.new(:method, :setting, :findings, :spares, :cents, keyword_init: true) do
+    Row = Value.define(:method, :setting, :findings, :spares, :cents, keyword_init: true) do
       def verdict = %i[stop watch].find { |v| findings.any? { |f| f.verdict == v } } || :fine
 
       def refused? = verdict == :stop

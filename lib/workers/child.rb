@@ -4,7 +4,7 @@ module Workers
   # One piece of work, in the process that was forked for it.
   class Child
     # An error as it goes over the pipe: what caused it stays behind, since it may hold what cannot be sent. Frozen.
-    Refusal = Struct.new(:kind, :message, :facts) do
+    Refusal = UpClose::Value.define(:kind, :message, :facts) do
       # @param error [UpClose::Error]
       def self.of(error)
         new(

@@ -21,7 +21,7 @@ module UpClose
       CHANGED = 18.0
 
       # One main colour: wanted and as it will be seen. Frozen.
-      Seen = Struct.new(:wanted, :predicted, :share, :lost, :changed)
+      Seen = Value.define(:wanted, :predicted, :share, :lost, :changed)
 
       attr_reader :surface, :film
 

@@ -13,7 +13,7 @@ module UpClose
       SLANTS = (-24..24).step(6).to_a.freeze
 
       # One font's likeness, 0 … 1; slant in degrees to give its upright letters; breadth photo ÷ font. Frozen.
-      Match = Struct.new(:face, :likeness, :slant_deg, :breadth, :outline)
+      Match = Value.define(:face, :likeness, :slant_deg, :breadth, :outline)
 
       # @param picture [Picture] the crop  @param text [String] what it reads
       # @raise [Errors::BadArtwork]

@@ -8,12 +8,12 @@ module UpClose
       ORDER = %w[crop straighten clear-ground pencil ink-lines threshold dot-screen invert thicken outline bend].freeze
 
       # One figure of a step. Frozen.
-      Figure = Struct.new(:key, :words, :default, :range, :unit) do
+      Figure = Value.define(:key, :words, :default, :range, :unit) do
         def tick? = false
       end
 
       # A choice of a step, 0 or 1. Frozen.
-      Tick = Struct.new(:key, :words) do
+      Tick = Value.define(:key, :words) do
         def default = 0.0
 
         def range = 0.0..1.0

@@ -5,7 +5,7 @@ module UpClose
     # What can be done with artwork that is all white, printers having no white.
     module WaysWithWhite
       # method, stock and schools are nil where the maker decides later; recipe as Recipe takes it. Frozen.
-      Way = Struct.new(:key, :title, :words, :method, :stock, :picked, :recipe, keyword_init: true)
+      Way = Value.define(:key, :title, :words, :method, :stock, :picked, :recipe, keyword_init: true)
 
       ALL = [
         Way.new(key: "invert", title: "Invert it", words: "It is printed black instead, for a light piece."),

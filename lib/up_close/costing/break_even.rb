@@ -9,7 +9,7 @@ module UpClose
 
       # A way of doing it: packs to be bought whole, so many good pieces
       # from one, and what each piece takes besides. Frozen.
-      Way = Struct.new(:title, :pack_cents, :good_a_pack, :each_cents) do
+      Way = Value.define(:title, :pack_cents, :good_a_pack, :each_cents) do
         # @return [Rational] cents for so many good pieces
         def cost(pieces) = (pieces / good_a_pack.to_f - 1e-9).ceil * pack_cents + pieces * each_cents.to_r
 

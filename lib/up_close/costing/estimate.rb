@@ -7,7 +7,7 @@ module UpClose
     # when the maker values time, the hands. Cents, not rounded. Frozen.
     class Estimate
       # One thing paid for. every: for spoilt copies too. cents: nil when its price is not known. Frozen.
-      Line = Struct.new(:title, :cents, :every, :working)
+      Line = Value.define(:title, :cents, :every, :working)
 
       attr_reader :lines, :chance
 

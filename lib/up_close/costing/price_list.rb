@@ -5,7 +5,7 @@ module UpClose
     # What packs cost: stock by the sheet, supplies by the amount. Frozen.
     class PriceList
       # One pack: its price, so many sheets or so much in it, and how often a sheet serves. Frozen.
-      Pack = Struct.new(:cents, :amount, :uses) do
+      Pack = Value.define(:cents, :amount, :uses) do
         # @return [Rational] cents for one sheet, or one unit
         def each = cents.to_r / amount.to_r / (uses || 1)
       end

@@ -7,7 +7,7 @@ module UpClose
     # A picture of pixels, read by the one loader that its own first bytes call for, whatever its name says.
     class PictureFile
       # A format: its name, the loader that reads it, how its bytes begin, and what else the loader is told. Frozen.
-      Kind = Struct.new(:name, :loader, :begins, :options) do
+      Kind = Value.define(:name, :loader, :begins, :options) do
         def begins?(bytes) = bytes.match?(begins)
       end
 

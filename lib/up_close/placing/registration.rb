@@ -9,7 +9,7 @@ module UpClose
       WINDOW_MM = 4.0
 
       # One instruction: a title, a figure, words and working. Frozen.
-      Line = Struct.new(:title, :figure_mm, :words, :working)
+      Line = Value.define(:title, :figure_mm, :words, :working)
 
       # @param shape [Surfaces::Shape]  @param placed [PlacedInk]
       # @param border_mm [Float] from ink to trim line  @param face_down [Boolean]

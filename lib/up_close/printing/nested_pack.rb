@@ -38,7 +38,7 @@ module UpClose
       end
 
       # How the copies of one mark are drawn: outline as CutOutline gives it. Frozen.
-      Kind = Struct.new(:copy, :ink, :width_mm, :outline, :boxed, :mirrored, keyword_init: true) do
+      Kind = Value.define(:copy, :ink, :width_mm, :outline, :boxed, :mirrored, keyword_init: true) do
         # @return [Geometry::Box] of a copy's ink, before it is turned about its middle
         def ink_box(place)
           height_mm = width_mm * ink.aspect

@@ -23,7 +23,7 @@ module UpClose
       end
 
       # Where a state begins: at +at+, or just after it when +strict+; nil: from the first. Frozen.
-      Turn = Struct.new(:name, :at, :strict) do
+      Turn = Value.define(:name, :at, :strict) do
         def begun?(now) = at.nil? || (strict ? now > at : now >= at)
       end
 

@@ -5,7 +5,7 @@ module UpClose
     # What a flat sheet takes when it is laid on double curvature. Starting values.
     module Strain
       # Frozen.
-      Taker = Struct.new(:key, :words, :share)
+      Taker = Value.define(:key, :words, :share)
       ALL = [
         Taker.new("film", "dry film", 0.01), Taker.new("softened", "film with softener", 0.035),
         Taker.new("paper", "paper", 0.003), Taker.new("foil", "pressed thin foil", 0.02)

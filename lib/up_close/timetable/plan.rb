@@ -10,7 +10,7 @@ module UpClose
       end
 
       # Something that could not be planned, and the way out. Frozen.
-      Problem = Struct.new(:chain, :reason, :remedy)
+      Problem = Value.define(:chain, :reason, :remedy)
 
       attr_reader :entries, :problems
 

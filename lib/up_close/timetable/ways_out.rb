@@ -6,7 +6,7 @@ module UpClose
     # others, one evening more, a quicker school or sealer. Each is planned, not guessed.
     class WaysOut
       # Frozen.
-      Way = Struct.new(:words, :ready)
+      Way = Value.define(:words, :ready)
       MOST_DAYS = 40
 
       # @param hours [Hours]
