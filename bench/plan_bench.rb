@@ -20,7 +20,11 @@ module Bench
   chains = lambda do |count|
     Array.new(count) do |i|
       setting =
-        UpClose::Methods::MethodChoice.new(method: methods[i % 8], printer: methods[i % 8].printers.first, copies: 1 + i % 3)
+        UpClose::Methods::MethodChoice.new(
+          method: methods[i % 8],
+          printer: methods[i % 8].printers.first,
+          copies: 1 + i % 3
+        )
       UpClose::Timetable::TaskChain.new(
         id: i,
         title: "mark #{i}",

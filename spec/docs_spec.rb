@@ -18,6 +18,15 @@ RSpec.describe "what the documents promise" do
     end
   end
 
+  it "has a heading for every place in the handbook that the code cites" do
+    headings = File.read(File.join(root, "docs/handbook.md")).scan(/^#+ (.+)$/).flatten
+    cited = Dir[File.join(root, "{app,lib,spec}/**/*.rb")].reject { |file| file == __FILE__ }.flat_map do |file|
+      File.read(file).scan(/handbook,\s+(?:#\s*)?“([^”]+)”/).flatten
+    end
+    expect(cited.size).to be > 20
+    expect(cited - headings).to be_empty
+  end
+
   it "shows a picture of every main view, and no stray ones" do
     taken = File.read(File.join(root, "docs/screens.rb")).scan(/"([\w-]+)" => \["/).flatten.sort
     there = Dir[File.join(root, "docs/screenshots/*.png")].map { |f| File.basename(f, ".png") }.sort

@@ -23,6 +23,13 @@ module Routes
     end
 
     def self.registered(app)
+      app.helpers Helping
+      adding(app)
+      otherwise(app)
+    end
+
+    # what is added
+    def self.adding(app)
       app.get "/marks/:id/artwork" do
         mark = find_mark(params["id"])
         found = (Actions::LookAtArtwork.call(mark) if mark.artwork && (params["look"] || mark.design.findings_at_hand))
@@ -37,7 +44,10 @@ module Routes
         artwork_refused(mark, form: form) unless Actions::AddArtwork.call(mark, form)
         redirect to("/marks/#{mark.id}/artwork"), 303
       end
+    end
 
+    # the same file opened another way, or artwork that the shop has
+    def self.otherwise(app)
       app.post "/marks/:id/artwork/white" do
         mark = find_mark(params["id"])
         halt 404 unless Shelves::OriginalStore::NAME.match?(params["original"].to_s)
@@ -68,8 +78,8 @@ module Routes
         Actions::AddArtwork.use(mark, ::Artwork.find(params["artwork"]))
         redirect to("/marks/#{mark.id}/artwork"), 303
       end
-
-      app.helpers Helping
     end
+
+    private_class_method :adding, :otherwise
   end
 end

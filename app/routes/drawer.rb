@@ -17,6 +17,13 @@ module Routes
     end
 
     def self.registered(app)
+      app.helpers Helping
+      sheets(app)
+      areas(app)
+    end
+
+    # sheets taken in
+    def self.sheets(app)
       app.get("/drawer") { drawer_page }
 
       app.post "/drawer" do
@@ -25,7 +32,10 @@ module Routes
         halt 422, drawer_page(form: form) unless sheet
         redirect to("/drawer#sheet-#{sheet.id}"), 303
       end
+    end
 
+    # what is gone from them
+    def self.areas(app)
       app.post "/drawer/:id/gone" do
         sheet = StockSheet.find(params["id"])
         box = %w[x y width height].map { |side| Float(params[side], exception: false) }
@@ -52,8 +62,8 @@ module Routes
           redirect to("/drawer"), 303
         end
       end
-
-      app.helpers Helping
     end
+
+    private_class_method :sheets, :areas
   end
 end

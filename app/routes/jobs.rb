@@ -25,6 +25,15 @@ module Routes
     end
 
     def self.registered(app)
+      app.helpers Helping
+      jobs(app)
+      costs(app)
+      changing(app)
+      pieces(app)
+    end
+
+    # jobs
+    def self.jobs(app)
       app.get "/jobs" do
         page :"jobs/index",
           here: :jobs, title: "Jobs", jobs: Job.open.includes(pieces: :marks).to_a, away: Job.put_away.to_a
@@ -48,7 +57,10 @@ module Routes
           rows: job.live_marks.map { |m| row(m) },
           away: job.marks.where.not(put_away_at: nil).includes(:artwork, :piece).to_a
       end
+    end
 
+    # what a job costs
+    def self.costs(app)
       app.get("/jobs/:id/cost") { cost_page(Job.find(params["id"])) }
 
       app.post "/jobs/:id/cost" do
@@ -58,7 +70,10 @@ module Routes
       rescue UpClose::Error => error
         halt 422, cost_page(job, refusal: error.sentence)
       end
+    end
 
+    # a job changed, put away and back
+    def self.changing(app)
       app.get("/jobs/:id/edit") do
         page :"jobs/form", here: :jobs, title: "Change job", job: Job.find(params["id"]), form: nil
       end
@@ -81,7 +96,10 @@ module Routes
         ApplicationRecord.change { Job.find(params["id"]).update!(put_away_at: nil) }
         redirect to("/jobs/#{params["id"]}"), 303
       end
+    end
 
+    # its pieces and their marks
+    def self.pieces(app)
       app.get "/jobs/:id/pieces/new" do
         page :"marks/measure",
           here: :jobs, title: "Measure", job: Job.find(params["id"]), mark: nil, stage: "measure", form: nil
@@ -102,8 +120,8 @@ module Routes
         mark = Actions::SavePiece.new_mark(Piece.find(params["id"]))
         redirect to("/marks/#{mark.id}/artwork"), 303
       end
-
-      app.helpers Helping
     end
+
+    private_class_method :jobs, :costs, :changing, :pieces
   end
 end

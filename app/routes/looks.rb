@@ -8,6 +8,12 @@ module Routes
     KEPT_S = 31_536_000
 
     def self.registered(app)
+      checks(app)
+      pictures(app)
+    end
+
+    # checks, going on past them, and preparing
+    def self.checks(app)
       app.get "/marks/:id/checks" do
         mark = find_mark(params["id"])
         halt 404 unless mark.artwork
@@ -64,7 +70,10 @@ module Routes
         end
         redirect to("/marks/#{mark.id}/artwork#preparing"), 303
       end
+    end
 
+    # pictures of how it will look
+    def self.pictures(app)
       app.get "/marks/:id/look.png" do
         mark = find_mark(params["id"])
         halt 404 unless mark.artwork && %w[wanted clear white].include?(params["film"])
@@ -95,5 +104,7 @@ module Routes
         mark.design.impression_png
       end
     end
+
+    private_class_method :checks, :pictures
   end
 end

@@ -4,6 +4,13 @@ module Routes
   # The first stages of a mark: Measure and Method.
   module Marks
     def self.registered(app)
+      measure(app)
+      method_stage(app)
+      archive(app)
+    end
+
+    # Measure
+    def self.measure(app)
       app.get("/marks/:id") { redirect to("/marks/#{params["id"]}/#{row(find_mark(params["id"])).next_stage}"), 303 }
 
       app.get "/marks/:id/measure" do
@@ -17,7 +24,10 @@ module Routes
         halt 422, stage(mark, "measure", job: mark.job, form: form) unless Actions::SavePiece.change(mark.piece, form)
         redirect to("/marks/#{mark.id}/#{mark.artwork ? "place" : "artwork"}"), 303
       end
+    end
 
+    # Method, and all methods side by side
+    def self.method_stage(app)
       app.get "/marks/:id/method" do
         mark = find_mark(params["id"])
         stage mark, "method", form: nil
@@ -37,7 +47,10 @@ module Routes
         shop = Presenters::Compared.new(mark, printer)
         stage mark, "compare", compared: shop.to_core, shop: shop, printer: printer, sort: sort
       end
+    end
 
+    # put away, and back
+    def self.archive(app)
       app.post "/marks/:id/back" do
         mark = Mark.find(params["id"])
         ApplicationRecord.change { mark.update!(put_away_at: nil) }
@@ -50,5 +63,7 @@ module Routes
         redirect to("/jobs/#{mark.job.id}"), 303
       end
     end
+
+    private_class_method :measure, :method_stage, :archive
   end
 end

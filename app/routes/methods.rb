@@ -12,7 +12,8 @@ module Routes
 
       # @return [Array<Hash>] Up Close's own steps, to begin with
       def copied_steps(method)
-        UpClose::Methods::OwnSteps.copied(UpClose::Methods::MethodChoice.new(method: method, printer: method.printers.first))
+        plain = UpClose::Methods::MethodChoice.new(method: method, printer: method.printers.first)
+        UpClose::Methods::OwnSteps.copied(plain)
       end
 
       def own_page(method, form: nil)
@@ -26,13 +27,23 @@ module Routes
     end
 
     def self.registered(app)
+      app.helpers Helping
+      handbook(app)
+      own(app)
+    end
+
+    # each method
+    def self.handbook(app)
       app.get("/methods") { page :"methods/index", here: :methods, title: "Methods", methods: UpClose::Methods.all }
 
       app.get "/methods/:key" do
         method = known_method
         page :"methods/show", here: :methods, title: method.title, method: method
       end
+    end
 
+    # schools of one's own
+    def self.own(app)
       app.get("/methods/:key/own") { own_page(known_method) }
 
       app.post "/methods/:key/own" do
@@ -51,8 +62,8 @@ module Routes
         ApplicationRecord.change { OwnSchool.find_by!(id: params["id"], way: known_method.key).destroy! }
         redirect to("/methods/#{params["key"]}"), 303
       end
-
-      app.helpers Helping
     end
+
+    private_class_method :handbook, :own
   end
 end

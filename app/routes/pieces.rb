@@ -30,6 +30,13 @@ module Routes
     STRAIGHTENED_PX = 1400
 
     def self.registered(app)
+      app.helpers Helping
+      photos(app)
+      files(app)
+    end
+
+    # a photo, and what is marked on it
+    def self.photos(app)
       app.get("/pieces/:id/photo") { photo_page(Piece.find(params["id"])) }
 
       app.post "/pieces/:id/photo" do
@@ -72,7 +79,10 @@ module Routes
         mark = piece.marks.live.first
         redirect to(mark ? "/marks/#{mark.id}/measure" : "/jobs/#{piece.job_id}"), 303
       end
+    end
 
+    # pictures and outlines as files
+    def self.files(app)
       app.get "/pieces/:id/photo.jpg" do
         piece = Piece.find(params["id"])
         halt 404 unless piece.photo
@@ -99,8 +109,8 @@ module Routes
           download(write.call({"OUTLINE" => [piece.to_core.path]}), type, "#{piece.name}.#{kind}")
         end
       end
-
-      app.helpers Helping
     end
+
+    private_class_method :photos, :files
   end
 end

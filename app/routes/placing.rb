@@ -29,6 +29,13 @@ module Routes
     end
 
     def self.registered(app)
+      app.helpers Helping
+      places(app)
+      moves(app)
+    end
+
+    # one place
+    def self.places(app)
       app.get "/marks/:id/place" do
         mark = find_mark(params["id"])
         redirect to("/marks/#{mark.id}/artwork"), 303 unless mark.artwork
@@ -52,7 +59,10 @@ module Routes
         form = Forms::PlaceForm.new(params, mark: mark, writer: writer)
         answer(mark, form, placement: form.placement || mark.placement, front: false)
       end
+    end
 
+    # moves by one press, repeats, and the end of placing
+    def self.moves(app)
       {
         "undo" => ->(m, _) { Actions::PlaceMark.undo(m) },
         "centre" => ->(m, p) { Actions::PlaceMark.centre(m, p["by"]) },
@@ -83,8 +93,8 @@ module Routes
         ApplicationRecord.change { mark.update!(placed_at: now) }
         redirect to("/marks/#{mark.id}/#{mark.way ? "sheet" : "method"}"), 303
       end
-
-      app.helpers Helping
     end
+
+    private_class_method :places, :moves
   end
 end

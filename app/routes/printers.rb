@@ -44,6 +44,14 @@ module Routes
     end
 
     def self.registered(app)
+      app.helpers Helping
+      all(app)
+      measuring(app)
+      devices(app)
+    end
+
+    # printers and their pages
+    def self.all(app)
       app.get("/printers") do
         page :"printers/index",
           here: :printers, title: "Printers", printers: Printer.includes(:calibrations).order(:id).to_a, form: nil
@@ -76,7 +84,10 @@ module Routes
           "#{params["which"]} #{printer.name}.pdf"
         )
       end
+    end
 
+    # what a printer was found to do
+    def self.measuring(app)
       app.post "/printers/:id/measured" do
         printer = Printer.find(params["id"])
         typed = (params["from"] == "scanner") ? params.merge(
@@ -116,7 +127,10 @@ module Routes
         Actions::Calibrate.keep_profile(printer, form)
         redirect to("/printers/#{printer.id}"), 303
       end
+    end
 
+    # the simulated ones
+    def self.devices(app)
       app.get("/devices") do
         page :"printers/devices",
           here: :printers, title: "Devices", printers: Printer.where.not(simulated: nil).order(:id).to_a
@@ -145,8 +159,8 @@ module Routes
         # small enough for a page
         Vips::Image.thumbnail_buffer(bytes, 700).pngsave_buffer(compression: 3)
       end
-
-      app.helpers Helping
     end
+
+    private_class_method :all, :measuring, :devices
   end
 end

@@ -29,6 +29,16 @@ module Routes
     end
 
     def self.registered(app)
+      app.helpers Helping
+      beginning(app)
+      at_the_bench(app)
+      changes(app)
+      steps(app)
+      record(app)
+    end
+
+    # Apply, Seal, and the start of a run
+    def self.beginning(app)
       app.get("/marks/:id/apply") { stage ready_mark, "apply" }
 
       app.get("/marks/:id/seal") { stage ready_mark, "seal", error: nil }
@@ -48,7 +58,10 @@ module Routes
         mark.companions.each { |other| Actions::RunMarks.start(other, now) } if params["together"]
         redirect to("/runs/#{run.id}"), 303
       end
+    end
 
+    # a run, its notes and photos
+    def self.at_the_bench(app)
       app.get "/runs/:id" do
         run = find_run
         bench_page(run)
@@ -70,7 +83,10 @@ module Routes
         content_type "image/jpeg"
         Shelves::OriginalStore.new(Settings.originals).get(name)
       end
+    end
 
+    # what other devices have done, as it happens
+    def self.changes(app)
       # what other devices have done, as it happens
       app.get "/changes" do
         content_type "text/event-stream"
@@ -86,7 +102,10 @@ module Routes
           nil
         end
       end
+    end
 
+    # steps done, done again, taken back
+    def self.steps(app)
       app.post "/runs/:id/done" do
         run = find_run
         if params["all"]
@@ -117,7 +136,10 @@ module Routes
         Actions::RecordAttempt.spoilt(run.mark, run)
         redirect to("/runs/#{run.id}"), 303
       end
+    end
 
+    # what came of it
+    def self.record(app)
       app.get("/marks/:id/record") { stage ready_mark, "record", form: nil, copy: nil }
 
       # what came out short is printed again
@@ -135,8 +157,8 @@ module Routes
         halt 422, stage(mark, "record", form: form, copy: copy) unless Actions::RecordAttempt.call(mark, copy, form)
         redirect to("/marks/#{mark.id}/record"), 303
       end
-
-      app.helpers Helping
     end
+
+    private_class_method :beginning, :at_the_bench, :changes, :steps, :record
   end
 end

@@ -49,6 +49,17 @@ module Routes
     end
 
     def self.registered(app)
+      app.helpers Helping
+      laying(app)
+      packs(app)
+      printing(app)
+      single_sheets(app)
+      arranging(app)
+      beside_the_sheet(app)
+    end
+
+    # laying copies out, beside the page where that takes a search
+    def self.laying(app)
       app.get "/marks/:id/sheet" do
         mark = ready_mark
         said = LAYING.take(mark.id)
@@ -79,7 +90,10 @@ module Routes
         LAYING[mark.id]&.thread&.join(3)
         redirect to("/marks/#{mark.id}/sheet"), 303
       end
+    end
 
+    # finished files
+    def self.packs(app)
       app.get "/marks/:id/pack.pdf" do
         mark = ready_mark
         download_pdf(mark.pack_to_print.pages, mark.title)
@@ -101,7 +115,10 @@ module Routes
         halt 404 if pages.empty?
         download_pdf(pages, "#{mark.title}, carrier")
       end
+    end
 
+    # printing, and what was printed
+    def self.printing(app)
       app.post "/marks/:id/send" do
         mark = ready_mark
         refusal = Actions::SendPrint.call(mark, params["sheet"].to_i)
@@ -130,7 +147,10 @@ module Routes
         Actions::PrintSheets.take_back(mark, params["outcome"])
         redirect to("/marks/#{mark.id}/sheet"), 303
       end
+    end
 
+    # one sheet at a time
+    def self.single_sheets(app)
       app.get "/marks/:id/sheets/:sheet.:kind" do
         mark = ready_mark
         kind, sheet = params["kind"], params["sheet"].to_i
@@ -148,7 +168,10 @@ module Routes
         content_type Shelves::PrintFiles::KINDS[kind]
         bytes
       end
+    end
 
+    # copies moved and pinned by hand
+    def self.arranging(app)
       # by hand; with "try" nothing is kept
       app.post "/marks/:id/layout/move" do
         mark = ready_mark
@@ -176,7 +199,10 @@ module Routes
         Actions::ArrangeCopies.again(mark)
         redirect to("/marks/#{mark.id}/sheet"), 303
       end
+    end
 
+    # what lies beside the sheet: lines to cut along, the bench card
+    def self.beside_the_sheet(app)
       app.get "/marks/:id/cut/:sheet.:kind" do
         mark = ready_mark
         lines = mark.cut_lines
@@ -203,8 +229,8 @@ module Routes
         mark = ready_mark
         download(Presenters::BenchCard.new(mark, writer: writer).pdf, "application/pdf", "bench card #{mark.title}.pdf")
       end
-
-      app.helpers Helping
     end
+
+    private_class_method :laying, :packs, :printing, :single_sheets, :arranging, :beside_the_sheet
   end
 end

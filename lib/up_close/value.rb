@@ -18,6 +18,7 @@ module UpClose
     def self.define(*members, keyword_init: nil, &body)
       Struct.new(*members, keyword_init: keyword_init) do
         include Frozen
+
         class_eval(&body) if body
       end
     end

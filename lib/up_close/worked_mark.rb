@@ -23,7 +23,9 @@ module UpClose
     end
 
     # @return [Placing::FitSearch]
-    def room = @room ||= Placing::FitSearch.new(shape: shape, ink: @ink, placement: placement, clearance_mm: clearance_mm)
+    def room
+      @room ||= Placing::FitSearch.new(shape: shape, ink: @ink, placement: placement, clearance_mm: clearance_mm)
+    end
 
     # @return [Array<Placing::PencilLines::Line>]
     def pencil_lines(writer) = Placing::PencilLines.new(shape: shape, placement: placement, writer: writer).call

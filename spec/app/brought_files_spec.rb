@@ -273,7 +273,10 @@ RSpec.describe "a file that a maker brings", :shop do
     piece = mark.piece
     {
       ["/pieces/#{piece.id}/photo", {"photo" => upload(photo, "plate.jpg")}] => "/pieces/#{piece.id}/photo",
-      ["/marks/#{mark.id}/like", {"word" => "A", "photo" => upload(svg('<rect width="9" height="9"/>'), "plain.svg")}] => 422,
+      [
+        "/marks/#{mark.id}/like",
+        {"word" => "A", "photo" => upload(svg('<rect width="9" height="9"/>'), "plain.svg")}
+      ] => 422,
       ["/fonts", {"font_file" => upload("hello", "bad.ttf"), "licence" => "mine"}] => 422,
       [
         "/marks/#{mark.id}/artwork",

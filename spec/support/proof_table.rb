@@ -2,7 +2,7 @@
 
 # What leaves_the_shop_spec tries: methods and schools by the way they are printed, kinds of layout, files, papers.
 module ProofTable
-  # which way round each is printed, as the handbook counts it (2), not as the code does
+  # which way round each is printed, as the handbook counts it (“Reading direction”), not as the code does
   READINGS = {
     ["water-slide", {}] => :as_it_reads, ["solvent-rub", {}] => :mirrored, ["ink-offset", {}] => :mirrored,
     ["iron-on", {}] => :mirrored, ["gel-medium", {}] => :mirrored, ["varnish-paper", {}] => :mirrored,

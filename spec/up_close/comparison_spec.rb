@@ -177,7 +177,7 @@ RSpec.describe UpClose::Comparison do
       reading["lacquer-pull", picked: {layer: :bottom}]
     ])
       .to eq [[1, "mirrored"], [2, "as-is"], [2, "as-is"]]
-    # handbook 3: lifted on tape, traced and cut read as they are; face down on foil is turned
+    # handbook, “Reading direction”: lifted on tape, traced and cut read as they are; face down on foil is turned
     expect(%w[tape-lift tracing cut-template foil-skin baked-medium gel-medium iron-on].map { |key| reading[key].last })
       .to eq %w[as-is as-is as-is mirrored mirrored mirrored mirrored]
     expect(reading["gel-medium", seen_through: true]).to eq [2, "as-is"]

@@ -116,7 +116,7 @@ RSpec.describe UpClose::Methods do
   end
 
   describe UpClose::Sealing do
-    it "judges each sealer by what lies on the piece (handbook 10)" do
+    it "judges each sealer by what lies on the piece (handbook, “Sealing”)" do
       verdicts = described_class.all.to_h do |s|
         [s.key, %i[film toner dye_ink].map { |residue| s.finding(residue: residue).verdict }]
       end
@@ -149,7 +149,7 @@ RSpec.describe UpClose::Methods do
       # 3 coats × 100 cm² × 20 µm = 0.6 ml, and as much beside it
       expect(described_class.fetch("spray-acrylic").amount(10_000.0))
         .to have_attributes(value: be_within(1e-9).of(1.2), reason: /Under 1 % of a can of 400 ml: 1 will do/)
-      # a cup of 600 ml, some 350 cm²: a coat of 2 to 3 ml (handbook 10)
+      # a cup of 600 ml, some 350 cm²: a coat of 2 to 3 ml (handbook, “Sealing”)
       expect(described_class.fetch("cup-coat").amount(35_000.0))
         .to have_attributes(value: be_within(1e-9).of(4 * 2.45), reason: /2\.4 ml a coat/)
       expect(described_class.fetch("none").amount(10_000.0)).to be_nil

@@ -102,7 +102,11 @@ RSpec.describe UpClose::Sheets::Nesting do
     parts = odd_shapes(14, seed: 3)
     found = search(parts, leftovers: [half])
     decoder =
-      described_class::Decoder.new(described_class::CellRules.new(gap_mm: 2, frame_mm: 8), leftovers: [half], fresh: letter)
+      described_class::Decoder.new(
+        described_class::CellRules.new(gap_mm: 2, frame_mm: 8),
+        leftovers: [half],
+        fresh: letter
+      )
     plain = described_class::Search::LEANS.map do |lean|
       decoder.call(parts.sort_by { |p| -p.area }.map { |p| [p, 1] }, lean: lean)
     end

@@ -75,7 +75,9 @@ RSpec.describe "values of the core" do
 
   it "pick a stock that suits the printer when none is asked for" do
     setting =
-      ->(method, printer) { UpClose::Methods::MethodChoice.new(method: UpClose::Methods.fetch(method), printer: printer) }
+      ->(method, printer) {
+        UpClose::Methods::MethodChoice.new(method: UpClose::Methods.fetch(method), printer: printer)
+      }
     expect(setting["ink-offset", :inkjet].stock.key).to eq "label-backing"
     expect(setting["solvent-rub", :laser].stock.key).to eq "letter-paper"
     expect(setting["water-slide", :laser].picked).to eq(edge: :border, pace: :short, seal_print: :coats)

@@ -13,7 +13,7 @@ module UpClose
       # ΔE₀₀ within which the strip is one ground
       ALIKE = 10.0
       ONE_COLOUR = 0.5
-      # nearly white lies within 12 % of white (handbook 5), and over 1 % off it
+      # nearly white lies within 12 % of white (handbook, “Artwork at its final size”), and over 1 % off it
       NEAR = 255 * 0.88
       WHITE = 255 * 0.99
       # of a white border, as much as this may be shaded before it shows

@@ -5,7 +5,7 @@ module UpClose
     # What becomes of each main colour on a piece: whether it can be told from what surrounds
     # it, and whether it keeps its colour. Inks are filters: in linear light a colour A over a
     # surface S looks like A × S on clear film or as a bare transfer, and like
-    # A × (w + (1 − w) S) on film backed with white, which is not fully opaque (handbook 5).
+    # A × (w + (1 − w) S) on film backed with white, which is not fully opaque (handbook, “Artwork at its final size”).
     # Thresholds are starting values. Frozen.
     class ColoursOnPiece
       # how much of the light the white backing sends back itself

@@ -2,7 +2,7 @@
 
 module UpClose
   module Costing
-    # What a good copy costs (handbook 14): what goes into every copy, spoilt or not,
+    # What a good copy costs (handbook, “Cost and comparison”): what goes into every copy, spoilt or not,
     # divided by the chance that one comes out; what goes onto good ones alone; and,
     # when the maker values time, the hands. Cents, not rounded. Frozen.
     class Estimate

@@ -2,7 +2,7 @@
 
 module UpClose
   module Costing
-    # What one copy takes of a sheet's price (handbook 14): the area it uses, webs
+    # What one copy takes of a sheet's price (handbook, “Cost and comparison”): the area it uses, webs
     # included, of what the sheet can carry; a sheet that is wiped divides its price
     # by the uses it sees. Frozen.
     class SheetShare

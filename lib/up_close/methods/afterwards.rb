@@ -2,7 +2,7 @@
 
 module UpClose
   module Methods
-    # What is done over a transferred line (handbook 9.14): shared by the methods on wood
+    # What is done over a transferred line (handbook, “After the transfer”): shared by the methods on wood
     # that leave no film. Times by the length of its lines.
     module Afterwards
       ON_WOOD = {

@@ -2,7 +2,7 @@
 
 module UpClose
   module Methods
-    # A print baked in medium onto a small metal blank, its paper rubbed away (handbook 9.8 and 17).
+    # A print baked in medium onto a small metal blank, its paper rubbed away (handbook, “Baked medium”).
     class BakedMedium < Definition
       key "baked-medium"
       title "Baked medium on metal"

@@ -2,7 +2,7 @@
 
 module UpClose
   module Methods
-    # Which side of a board a resist is for: its file may be turned already (handbook 3).
+    # Which side of a board a resist is for: its file may be turned already (handbook, “Reading direction”).
     module BoardLayer
       OPTIONS = {
         top: ["its top layer, or no board", "its file is drawn as one looks at it"],

@@ -2,7 +2,7 @@
 
 module UpClose
   module Methods
-    # A shape cut from card or plastic and drawn round (handbook 9.13, 12 and 17).
+    # A shape cut from card or plastic and drawn round (handbook, “Cut template”).
     class CutTemplate < Definition
       key "cut-template"
       title "Cut template"

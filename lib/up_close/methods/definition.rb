@@ -96,7 +96,9 @@ module UpClose
         # @return [Array<Setting>]
         def schools
           picks = [{}, *choices.flat_map { |choice| choice.options.keys.map { |option| {choice.key => option} } }]
-          printers.product(picks).map { |printer, picked| MethodChoice.new(method: self, printer: printer, picked: picked) }
+          printers.product(picks).map do |printer, picked|
+            MethodChoice.new(method: self, printer: printer, picked: picked)
+          end
         end
 
         def printers(*kinds) = kinds.empty? ? @printers : @printers = kinds.freeze

@@ -2,7 +2,7 @@
 
 module UpClose
   module Methods
-    # A print on wet-release film glued to thin aluminium, wrapped round a body (handbook 9.11 and 17).
+    # A print on wet-release film glued to thin aluminium, wrapped round a body (handbook, “Foil skin”).
     class FoilSkin < Definition
       key "foil-skin"
       title "Foil skin"

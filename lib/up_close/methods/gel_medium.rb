@@ -2,7 +2,7 @@
 
 module UpClose
   module Methods
-    # A print glued face down in acrylic gel; the paper peeled or rubbed away (handbook 9.6 and 17).
+    # A print glued face down in acrylic gel; the paper peeled or rubbed away (handbook, “Gel medium”).
     class GelMedium < Definition
       key "gel-medium"
       title "Gel medium"
@@ -33,7 +33,7 @@ module UpClose
 
       GEL_UM = 200
       SPREAD_CM2_A_MINUTE = 150
-      # the gel stays wet enough to take toner: on a bare ground, and on a sealed one (handbook 9.6)
+      # the gel stays wet enough to take toner: on a bare ground, and on a sealed one (handbook, “Gel medium”)
       OPEN_S = {bare: 180, sealed: 300}.freeze
 
       open_time { |s| OPEN_S[s.finish&.coated? ? :sealed : :bare] }

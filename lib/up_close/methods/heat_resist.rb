@@ -2,7 +2,7 @@
 
 module UpClose
   module Methods
-    # Toner melted onto clean metal: a resist to etch round, or a picture (handbook 9.4 and 17).
+    # Toner melted onto clean metal: a resist to etch round, or a picture (handbook, “Heat resist on metal”).
     class HeatResist < Definition
       key "heat-resist"
       title "Heat resist on metal"

@@ -2,7 +2,7 @@
 
 module UpClose
   module Methods
-    # Inkjet ink, still wet on a slick sheet, pressed onto porous ground (handbook 9.9 and 17).
+    # Inkjet ink, still wet on a slick sheet, pressed onto porous ground (handbook, “Ink offset”).
     class InkOffset < Definition
       key "ink-offset"
       title "Wet ink offset"

@@ -2,7 +2,7 @@
 
 module UpClose
   module Methods
-    # Toner melted off its paper onto smooth wood by a dry iron (handbook 9.3).
+    # Toner melted off its paper onto smooth wood by a dry iron (handbook, “Iron-on toner”).
     class IronOn < Definition
       key "iron-on"
       title "Iron-on toner"

@@ -2,7 +2,7 @@
 
 module UpClose
   module Methods
-    # Toner pulled off its paper by a tacky coat of lacquer on copper (handbook 9.5 and 17).
+    # Toner pulled off its paper by a tacky coat of lacquer on copper (handbook, “Lacquer pull”).
     class LacquerPull < Definition
       key "lacquer-pull"
       title "Lacquer pull"

@@ -2,7 +2,7 @@
 
 module UpClose
   module Methods
-    # Toner loosened by solvent through the back of the paper and rubbed over (handbook 9.2 and 17).
+    # Toner loosened by solvent through the back of the paper and rubbed over (handbook, “Solvent rub”).
     class SolventRub < Definition
       key "solvent-rub"
       title "Solvent rub"

@@ -2,7 +2,7 @@
 
 module UpClose
   module Methods
-    # Toner lifted on clear tape, its paper soaked and rubbed away (handbook 9.10 and 17).
+    # Toner lifted on clear tape, its paper soaked and rubbed away (handbook, “Tape lift”).
     class TapeLift < Definition
       key "tape-lift"
       title "Tape lift"

@@ -2,7 +2,7 @@
 
 module UpClose
   module Methods
-    # The design traced through carbon or transfer paper (handbook 9.12 and 17).
+    # The design traced through carbon or transfer paper (handbook, “Tracing”).
     class Tracing < Definition
       key "tracing"
       title "Carbon or transfer paper"
@@ -35,7 +35,7 @@ module UpClose
         .freeze
       holds laser: HOLDS, inkjet: HOLDS
       low_risk
-      # handbook 9.12: 120 mm of line a minute
+      # handbook, “Tracing”: 120 mm of line a minute
       traced_mm_a_minute 120
 
       passage "Printed on the paper, face up"

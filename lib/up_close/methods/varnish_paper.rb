@@ -2,7 +2,7 @@
 
 module UpClose
   module Methods
-    # A print laid into wet varnish or paste, its paper rubbed away (handbook 9.7 and 17).
+    # A print laid into wet varnish or paste, its paper rubbed away (handbook, “Varnish or paste”).
     class VarnishPaper < Definition
       key "varnish-paper"
       title "Varnish or paste"

@@ -2,7 +2,7 @@
 
 module UpClose
   module Methods
-    # Printed film, soaked off its backing and slid into place (handbook 9.1 and 17).
+    # Printed film, soaked off its backing and slid into place (handbook, “Water-slide film”).
     class WaterSlide < Definition
       key "water-slide"
       title "Water-slide film"

@@ -4,7 +4,7 @@ module UpClose
   module Placing
     # How a sheet laid face down is brought to its place: the paper is trimmed to
     # a known box, whose edges meet lines on the piece; windows let the pencil
-    # lines be seen; one side is taped as a hinge (handbook 7).
+    # lines be seen; one side is taped as a hinge (handbook, “Sheets and stock”).
     class Registration
       WINDOW_MM = 4.0
 

@@ -3,7 +3,7 @@
 module UpClose
   module Placing
     # A mark repeated evenly: round the piece's middle, or along a run. Whole
-    # repeats only: n = round(run ÷ wanted), each then run ÷ n (handbook 4). Frozen.
+    # repeats only: n = round(run ÷ wanted), each then run ÷ n (handbook, “Size and fit”). Frozen.
     class Repeats
       KINDS = {"once" => "once", "round" => "round the middle", "along" => "along a line"}.freeze
       # how a run begins and ends

@@ -3,7 +3,7 @@
 module UpClose
   module Printing
     # A plain sheet that an offcut, or a sheet that will not feed by itself, is taped
-    # onto: at least 12 mm larger all round (handbook 7), taped at the edge that
+    # onto: at least 12 mm larger all round (handbook, “Sheets and stock”), taped at the edge that
     # feeds first. The print is moved to where the offcut lies. Frozen.
     class Carrier
       ROUND = 12.0

@@ -2,7 +2,7 @@
 
 module UpClose
   module Sealing
-    # Kills the shine of tape and film: about four thin coats (handbook 9.10).
+    # Kills the shine of tape and film: about four thin coats (handbook, “Tape lift”).
     class SprayMatt < Sealer
       key "spray-matt"
       title "Spray matt clear"

@@ -32,7 +32,7 @@ module UpClose
 
       FILM = "Film for laser and film for inkjet look alike and are never swapped: read the pack."
 
-      # handbook 7
+      # handbook, “Sheets and stock”
       ALL = [
         new(
           "clear-film",

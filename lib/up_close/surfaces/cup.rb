@@ -4,7 +4,7 @@ module UpClose
   module Surfaces
     # A tapered cup between two rims: a cone frustum. Unrolls to a ring sector of
     # outer radius R = s D₁ ÷ (D₁ − D₂), inner R − s, angle 180 D₁ ÷ R degrees
-    # (handbook 4). D₁ is the wider end, s the slant between them; no strain.
+    # (handbook, “Size and fit”). D₁ is the wider end, s the slant between them; no strain.
     class Cup < Curved
       describe "cup",
         "Tapered cup",

@@ -3,7 +3,7 @@
 module UpClose
   module Surfaces
     # A ball, or the cap of one. A flat disc of radius a laid on it has too much
-    # rim: strain 1 − sin(a/ρ) ÷ (a/ρ), about (a/ρ)² ÷ 6 (handbook 4).
+    # rim: strain 1 − sin(a/ρ) ÷ (a/ρ), about (a/ρ)² ÷ 6 (handbook, “Size and fit”).
     class Dome < Curved
       describe "dome",
         "Dome or ball",

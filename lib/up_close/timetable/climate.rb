@@ -4,7 +4,7 @@ module UpClose
   module Timetable
     # What the room does to drying and curing: twice as long for every 10 °C below 20,
     # half for every 10 above, no more than four times either way (a rule of thumb,
-    # handbook 11); what is water-based is slower above 60 % humidity. Frozen.
+    # handbook, “Timetable”); what is water-based is slower above 60 % humidity. Frozen.
     class Climate
       TEMPERATURES = (2..45)
       HUMIDITIES = (5..98)

@@ -20,7 +20,10 @@ module UpClose
             )
           end
           @seed, @effort = whole(data, "seed", 1), data.fetch("effort", "good").to_s
-          @room = CellRules.new(gap_mm: length(data, "gap_mm", 2.0, 0..100), frame_mm: length(data, "frame_mm", 8.0, 0..200))
+          @room = CellRules.new(
+            gap_mm: length(data, "gap_mm", 2.0, 0..100),
+            frame_mm: length(data, "frame_mm", 8.0, 0..200)
+          )
           turns = list(data, "turns_deg", 1..72, [0])
           @parts = list(data, "parts", 1..MOST_PARTS).map { |part| part(part, turns) }
           @leftovers = list(data, "leftovers", 0..MOST_LEFTOVERS, []).map { |sheet| blank(sheet, id: sheet["id"].to_s) }

@@ -3,7 +3,7 @@
 module UpClose
   module Suitability
     module Rules
-      # No method hotter than what the piece takes (handbook 6, starting values).
+      # No method hotter than what the piece takes (handbook, “Surfaces”, starting values).
       module Heat
         module_function
 
