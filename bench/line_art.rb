@@ -36,7 +36,7 @@ module LineArt
   end
 
   def stroke(path, width)
-    UpClose::Artwork::Painted.new(path: path, stroke: UpClose::Colour::BLACK, stroke_width: width)
+    UpClose::Graphics::Painted.new(path: path, stroke: UpClose::Colour::BLACK, stroke_width: width)
   end
 
   def rings(x, y) = (1..9).map { |i| stroke(UpClose::Geometry::Shapes.ellipse(x + 10, y + 10, i, i), 0.3 + i * 0.03) }
@@ -59,7 +59,7 @@ module LineArt
     Array.new(6) do |i|
       map = UpClose::Geometry::Transform.scale(2.2 / face.cap_height)
         .then(UpClose::Geometry::Transform.move(x, y + 3 + i * 3.2))
-      UpClose::Artwork::Painted.new(
+      UpClose::Graphics::Painted.new(
         path: UpClose::Artwork::Lettering.line(face, "Sandpiper 1924").transform(map),
         fill: UpClose::Colour::BLACK
       )

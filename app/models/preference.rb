@@ -4,7 +4,7 @@
 class Preference < ApplicationRecord
   ALLOWED = {"unit" => %w[mm in], "light" => %w[
     auto day shed
-  ], "paper" => %w[a4 letter], "ratio" => ["", /\A\d+(\.\d+)?\z/], "fumes" => UpClose::Suitability::FUMES.keys,
+  ], "paper" => %w[a4 letter], "ratio" => ["", /\A\d+(\.\d+)?\z/], "fumes" => UpClose::Methods::FUMES.keys,
              "hour_cents" => ["0", /\A\d{1,6}\z/], "timetable" => ["{}", ->(text) { JSON.parse(text).is_a?(Hash) }]}
     .freeze
 

@@ -14,7 +14,10 @@ class Ganging < ActiveRecord::Migration[7.2]
     # the same, as this mark wants them, and its own border
     add_column :marks, :laying, :json, null: false, default: {}
     reversible do |way|
-      way.up { execute "INSERT INTO layout_marks (layout_id, mark_id, outline_key) SELECT id, mark_id, outline_key FROM layouts" }
+      way.up do
+        execute "INSERT INTO layout_marks (layout_id, mark_id, outline_key) SELECT id, mark_id, outline_key " \
+          "FROM layouts"
+      end
     end
     remove_reference :layouts, :mark, foreign_key: true
     remove_column :layouts, :outline_key, :string

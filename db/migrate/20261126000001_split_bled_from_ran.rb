@@ -4,7 +4,8 @@
 # runs in the water. Everything else bled.
 class SplitBledFromRan < ActiveRecord::Migration[7.2]
   def up
-    rows = select_rows("SELECT attempts.id, attempts.faults FROM attempts JOIN marks ON marks.id = attempts.mark_id WHERE marks.way = 'water-slide' AND marks.printer = 'inkjet' AND attempts.faults LIKE '%bled%'")
+    rows = select_rows("SELECT attempts.id, attempts.faults FROM attempts JOIN marks ON marks.id = attempts.mark_id " \
+      "WHERE marks.way = 'water-slide' AND marks.printer = 'inkjet' AND attempts.faults LIKE '%bled%'")
     rows.each do |id, faults|
       changed = JSON.parse(faults).map { |fault| (fault == "bled") ? "ran" : fault }
       execute("UPDATE attempts SET faults = #{quote(JSON.generate(changed))} WHERE id = #{id.to_i}")

@@ -5,8 +5,10 @@
 # held; those that are pictures are opened once more when the shop is next started (Actions::OpenAgain).
 class ArtworksAreOpenedAgain < ActiveRecord::Migration[7.2]
   def up
-    execute("UPDATE artworks SET facts = json_set(COALESCE(facts, '{}'), '$.take_all', json('true')) WHERE original IS NOT NULL AND kind = 'drawing'")
-    execute("UPDATE artworks SET facts = json_set(COALESCE(facts, '{}'), '$.take_all', json('true'), '$.open_again', json('true')) WHERE original IS NOT NULL AND kind = 'picture'")
+    execute("UPDATE artworks SET facts = json_set(COALESCE(facts, '{}'), '$.take_all', json('true')) WHERE original " \
+      "IS NOT NULL AND kind = 'drawing'")
+    execute("UPDATE artworks SET facts = json_set(COALESCE(facts, '{}'), '$.take_all', json('true'), " \
+      "'$.open_again', json('true')) WHERE original IS NOT NULL AND kind = 'picture'")
   end
 
   def down

@@ -25,8 +25,8 @@ module CommandLine
       unless UpClose::Comparison::SORTS.key?(@options[:sort])
         raise WrongUse, "--sort is one of: #{UpClose::Comparison::SORTS.keys.join(", ")}."
       end
-      unless UpClose::Suitability::FUMES.key?(@options[:fumes])
-        raise WrongUse, "--fumes is one of: #{UpClose::Suitability::FUMES.keys.join(", ")}."
+      unless UpClose::Methods::FUMES.key?(@options[:fumes])
+        raise WrongUse, "--fumes is one of: #{UpClose::Methods::FUMES.keys.join(", ")}."
       end
       raise WrongUse, "--copies is 1 to 500." unless @options[:copies].between?(1, 500)
     end

@@ -8,6 +8,15 @@ module UpClose
       baked-medium heat-resist lacquer-pull foil-skin tracing cut-template
     ].freeze
 
+    # what a method leaves on the piece, in words
+    RESIDUES = {
+      film: "water-slide film", toner: "toner", dye_ink: "raw dye ink", medium: "baked or dried medium",
+      tape: "clear tape", foil: "printed foil", line: "a drawn line", resist: "etch resist"
+    }.freeze
+
+    # the most vapour that someone accepts, in words
+    FUMES = {"strong" => "any", "low" => "a little", "none" => "none: children, pets, lungs"}.freeze
+
     extend Catalogue
 
     # @return [Boolean] whether a constant here is a method

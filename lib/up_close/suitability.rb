@@ -87,7 +87,6 @@ module UpClose
       "skin" => "is worn on the skin",
       "exact" => "the mark has to sit exactly"
     }.freeze
-    FUMES = {"strong" => "any", "low" => "a little", "none" => "none: children, pets, lungs"}.freeze
 
     # One rule a file.
     module Rules

@@ -172,7 +172,7 @@ RSpec.describe UpClose::Artwork do
     end
 
     it "refuses a small file that unfolds to 60,000 × 60,000 pixels, without unfolding it" do
-      expect(described_class::Pixels).not_to receive(:held)
+      expect(UpClose::Graphics::Pixels).not_to receive(:held)
       expect { opened(png_heading(60_000, 60_000)) }.to refuse_saying(/60000 × 60000 pixels/, at: :file)
     end
 

@@ -6,7 +6,11 @@ module UpClose
     class Drawing
       attr_reader :shapes, :mm_per_unit, :notes
 
-      # @param shapes [Array<Painted>] bottom first
+      # @param drawn [Graphics::Drawn]
+      # @return [Drawing]
+      def self.of(drawn) = new(drawn.shapes, mm_per_unit: drawn.mm_per_unit, notes: drawn.notes)
+
+      # @param shapes [Array<Graphics::Painted>] bottom first
       # @param mm_per_unit [Float, nil] its own true size, when it has one
       # @param notes [Array<String>] what the maker should know about the reading
       def initialize(shapes, mm_per_unit: nil, notes: [])
@@ -22,7 +26,7 @@ module UpClose
       def vector? = true
 
       # the same with each shape changed
-      # @yield [Painted] → Painted
+      # @yield [Graphics::Painted] → Painted
       def with_shapes(&change) = Drawing.new(shapes.map(&change), mm_per_unit: mm_per_unit, notes: notes)
 
       # @return [Ink, nil] nil when nothing is drawn

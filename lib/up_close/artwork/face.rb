@@ -25,6 +25,9 @@ module UpClose
 
       def glyph(char) = @map[char.ord].to_i
 
+      # @return [Geometry::Path] of words on one line, in the face's own units
+      def line(words) = Lettering.line(self, words)
+
       def has?(char) = char == " " || !glyph(char).zero?
 
       def advance(char)

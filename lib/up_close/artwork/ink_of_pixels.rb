@@ -19,7 +19,7 @@ module UpClose
         @image = image
         @soft = soft
         mask = image < LIGHTER
-        @mask = Pixels.held((mask.bands > 1) ? mask.bandor : mask)
+        @mask = Graphics::Pixels.held((mask.bands > 1) ? mask.bandor : mask)
       end
 
       def call

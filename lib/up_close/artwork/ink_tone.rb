@@ -9,7 +9,7 @@ module UpClose
     # so what differs from unprinted white by less is bare.
     module InkTone
       # share of full ink
-      LIGHTEST = 0.05
+      LIGHTEST = Methods::Limits::USUAL.fetch(:lightest)
       # a plateau of one tone, against the soft edge of a darker one: pixels across
       PLATEAU_PX = 5
       DARK = 217
@@ -21,7 +21,7 @@ module UpClose
       # @return [Vips::Image] one band
       def tone(image)
         bands = image.bandsplit
-        Pixels.held(((bands.size > 1) ? Vips::Image.bandrank(bands, index: 0) : image).invert)
+        Graphics::Pixels.held(((bands.size > 1) ? Vips::Image.bandrank(bands, index: 0) : image).invert)
       end
 
       # How much of each place is inked, 0 none … 255 all, whatever its colour: a soft edge is
@@ -34,7 +34,7 @@ module UpClose
         edge = (tone <= level).morph(square(3), :dilate)
         near = tone.rank(3, 3, 8).rank(3, 3, 8)
         share = (tone * 255.0 / (near > 0).ifthenelse(near, 255)).cast(:uchar)
-        Pixels.held(edge.ifthenelse(share, 255))
+        Graphics::Pixels.held(edge.ifthenelse(share, 255))
       end
 
       # whether any area is inked lighter than black

@@ -67,8 +67,8 @@ module UpClose
       def leading = [face.line_height / face.cap_height, 1.5].max
 
       def painted(path)
-        return Painted.new(path: path, fill: Colour::BLACK) unless @setting.hollow?
-        Painted.new(path: path, stroke: Colour::BLACK, stroke_width: @setting.outline, join: :round)
+        return Graphics::Painted.new(path: path, fill: Colour::BLACK) unless @setting.hollow?
+        Graphics::Painted.new(path: path, stroke: Colour::BLACK, stroke_width: @setting.outline, join: :round)
       end
 
       def scale = Geometry::Transform.scale(1.0 / face.cap_height)

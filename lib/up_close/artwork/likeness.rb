@@ -42,7 +42,7 @@ module UpClose
         grey = picture.grey
         level = Preparing::Threshold.otsu(grey)
         edge = [grey.crop(0, 0, grey.width, 1), grey.crop(0, grey.height - 1, grey.width, 1)].sum(&:avg) / 2
-        mask = Pixels.held((edge > level) ? grey <= level : grey > level)
+        mask = Graphics::Pixels.held((edge > level) ? grey <= level : grey > level)
         trimmed(mask) || raise(Errors::BadArtwork.new(
           "No word stands out in this crop.",
           remedy: "Crop it closer, with even ground behind the word.",
@@ -58,7 +58,7 @@ module UpClose
         width, height = columns.rindex { |n| n > 255 } + 1 - left, rows.rindex { |n| n > 255 } + 1 - top
         return if width < 8 || height < 8
         scale = [HIGH_PX / height.to_f, WIDEST_PX / width.to_f].min
-        Pixels.held(mask.crop(left, top, width, height).resize(scale) > 127)
+        Graphics::Pixels.held(mask.crop(left, top, width, height).resize(scale) > 127)
       end
 
       # the slant that makes upright strokes stand in the fewest columns
@@ -87,7 +87,7 @@ module UpClose
         drawing = Lettering.new(face, @text).drawing
         box = drawing.ink.box
         drawn = trimmed(
-          Pixels.held(Formats::SVG::Raster.call(drawing, frame: box, scale: HIGH_PX / box.height)[0] < 128)
+          Graphics::Pixels.held(Formats::SVG::Raster.call(drawing, frame: box, scale: HIGH_PX / box.height)[0] < 128)
         ) or return
         own = slant(drawn)
         font = upright(drawn, own)

@@ -29,7 +29,7 @@ module UpClose
         @mask ||= begin
           scale = per_mm / @proof.per_mm
           small = (scale < 1) ? @proof.cover.resize(scale, kernel: :linear) : @proof.cover
-          Pixels.held((small > 100).embed(2, 2, small.width + 4, small.height + 4))
+          Graphics::Pixels.held((small > 100).embed(2, 2, small.width + 4, small.height + 4))
         end
       end
 
@@ -37,11 +37,11 @@ module UpClose
         @wide ||= begin
           steps = (ROUND_MM / 2 * per_mm).round.clamp(1, 40)
           opened = Array.new(steps).reduce(mask) { |image, _| image.morph(InkTone.square(3), :erode) }
-          Pixels.held(Array.new(steps).reduce(opened) { |image, _| image.morph(InkTone.square(3), :dilate) })
+          Graphics::Pixels.held(Array.new(steps).reduce(opened) { |image, _| image.morph(InkTone.square(3), :dilate) })
         end
       end
 
-      def thin = Pixels.held(mask & wide.invert)
+      def thin = Graphics::Pixels.held(mask & wide.invert)
 
       # pixels: π ÷ 8 × (changes along both axes + along both diagonals ÷ √2)
       def outline(image)

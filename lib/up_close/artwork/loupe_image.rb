@@ -25,7 +25,7 @@ module UpClose
       # @return [Vips::Image] the ink's own box, sRGB, 8 bit
       def image
         seen = spread(screened(kept(drawn))).colourspace(:scrgb) * @subject.look.ground
-        Pixels.held(seen.copy(interpretation: :scrgb).colourspace(:srgb).cast(:uchar))
+        Graphics::Pixels.held(seen.copy(interpretation: :scrgb).colourspace(:srgb).cast(:uchar))
       end
 
       private
@@ -35,7 +35,7 @@ module UpClose
         margin = SizedRaster::MARGIN
         image = @proof.image.crop(margin, margin, @proof.image.width - 2 * margin, @proof.image.height - 2 * margin)
         image = image.resize(ratio).cast(:uchar) if ratio < 0.999
-        Pixels.held((image.bands < 3) ? image.colourspace(:srgb) : image)
+        Graphics::Pixels.held((image.bands < 3) ? image.colourspace(:srgb) : image)
       end
 
       # lines too thin to carry fade
@@ -44,8 +44,8 @@ module UpClose
         px = (@subject.limits[:line_mm].to_f * per_mm).floor
         return image if px < 2
         carried = opened(mask, px)
-        fading = Pixels.held(mask & carried.invert).gaussblur(0.6) / 255.0
-        Pixels.held((image + (image.invert * (fading * (1 - LEFT_OF_LOST)))).cast(:uchar).copy(interpretation: :srgb))
+        fading = Graphics::Pixels.held(mask & carried.invert).gaussblur(0.6) / 255.0
+        Graphics::Pixels.held((image + (image.invert * (fading * (1 - LEFT_OF_LOST)))).cast(:uchar).copy(interpretation: :srgb))
       end
 
       def opened(mask, px)
@@ -54,7 +54,7 @@ module UpClose
         disc = Vips::Image.new_from_array(
           Array.new(px) { |y| Array.new(px) { |x| (Math.hypot(x - middle, y - middle) <= px / 2.0) ? 255 : 128 } }
         )
-        Pixels.held(mask.morph(disc, :erode)
+        Graphics::Pixels.held(mask.morph(disc, :erode)
           .morph(disc, :dilate)
           .morph(Vips::Image.new_from_array([[255] * 3] * 3), :dilate)
           .crop(px, px, mask.width - 2 * px, mask.height - 2 * px))
@@ -65,7 +65,7 @@ module UpClose
         tile = thresholds
         field = tile.replicate((image.width / tile.width.to_f).ceil, (image.height / tile.height.to_f).ceil)
           .crop(0, 0, image.width, image.height)
-        Pixels.held((image > field).cast(:uchar).copy(interpretation: :srgb))
+        Graphics::Pixels.held((image > field).cast(:uchar).copy(interpretation: :srgb))
       end
 
       # a cell's pixels, filled from its middle outwards: growing round dots
@@ -85,7 +85,7 @@ module UpClose
         soft = image.gaussblur([px, 0.45].max)
         gain = [px / 4, 1].min
         # white stays white: only what is partly inked darkens
-        Pixels.held(soft.linear(1 + gain, -255 * gain).cast(:uchar).copy(interpretation: :srgb))
+        Graphics::Pixels.held(soft.linear(1 + gain, -255 * gain).cast(:uchar).copy(interpretation: :srgb))
       end
     end
   end

@@ -125,17 +125,17 @@ module UpClose
 
       def drawing
         reader = Formats::SVG::Reader.new(@bytes, take_all: @take_all)
-        drawing = reader.drawing
-        return drawing if reader.beyond.empty?
-        rendered(reader, "This drawing uses #{reader.beyond.join(", ")}", drawing.notes, reader.mm_per_unit)
+        drawn = reader.drawing
+        return Drawing.of(drawn) if reader.beyond.empty?
+        rendered(reader, "This drawing uses #{reader.beyond.join(", ")}", drawn.notes, reader.mm_per_unit)
       end
 
       # a PDF's first page: lines where it is lines, else a picture of it
       def page
         reader = Formats::PDF::Reader.new(@bytes, take_all: @take_all)
-        drawing = reader.drawing
-        return drawing if reader.beyond.empty?
-        rendered(reader, "This page holds #{reader.beyond.join(", ")}", drawing.notes, 1.0)
+        drawn = reader.drawing
+        return Drawing.of(drawn) if reader.beyond.empty?
+        rendered(reader, "This page holds #{reader.beyond.join(", ")}", drawn.notes, 1.0)
       end
 
       # beyond plain paths: as a picture, and said so

@@ -40,11 +40,11 @@ module UpClose
         low, high = [0, 8].map { |rank| image.rank(3, 3, rank) }
         inked = darkest(image) <= level
         even = Vips::Image.bandrank((high - low).bandsplit, index: image.bands - 1) <= EVEN
-        if Pixels.held(inked & even).avg >= EVEN_SHARE * Pixels.held(inked).avg
-          return Pixels.held(even.ifthenelse(image, 255).cast(:uchar))
+        if Graphics::Pixels.held(inked & even).avg >= EVEN_SHARE * Graphics::Pixels.held(inked).avg
+          return Graphics::Pixels.held(even.ifthenelse(image, 255).cast(:uchar))
         end
         middle = (darkest(image).invert * 2.0) >= darkest(low).invert
-        Pixels.held(middle.ifthenelse(low, 255).cast(:uchar))
+        Graphics::Pixels.held(middle.ifthenelse(low, 255).cast(:uchar))
       end
 
       def self.darkest(image) = Vips::Image.bandrank(image.bandsplit, index: 0)

@@ -22,7 +22,7 @@ module UpClose
       # a picture that was worked out, not read
       # @param image [Vips::Image] grey or sRGB
       def self.made(image, notes: [])
-        held = Pixels.held(image.cast(:uchar).copy(interpretation: (image.bands < 3) ? :"b-w" : :srgb))
+        held = Graphics::Pixels.held(image.cast(:uchar).copy(interpretation: (image.bands < 3) ? :"b-w" : :srgb))
         new("".b, image: held, notes: notes)
       end
 
@@ -31,7 +31,7 @@ module UpClose
       def kind = :picture
 
       # @return [Vips::Image] one band
-      def grey = (image.bands > 2) ? Pixels.held(image.colourspace(:"b-w")[0]) : image[0]
+      def grey = (image.bands > 2) ? Graphics::Pixels.held(image.colourspace(:"b-w")[0]) : image[0]
 
       def vector? = false
 
@@ -40,13 +40,13 @@ module UpClose
 
       # @return [Vips::Image] upright, sRGB or grey, 8 bit, on white
       def image
-        @image ||= Pixels.held(flat(read))
+        @image ||= Graphics::Pixels.held(flat(read))
       end
 
       # @return [Vips::Image] the same with what is clear still clear
       def layered
         fresh = read
-        fresh.has_alpha? ? Pixels.held(eight_bit(fresh)) : image
+        fresh.has_alpha? ? Graphics::Pixels.held(eight_bit(fresh)) : image
       end
 
       # @return [Ink, nil] in pixels; nil when the picture is all white

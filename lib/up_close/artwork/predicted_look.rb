@@ -30,8 +30,8 @@ module UpClose
 
       # @return [Vips::Image] sRGB, 8 bit
       def predicted
-        @predicted ||= Pixels.held(light(wanted) * ground).then do |seen|
-          Pixels.held(seen.copy(interpretation: :scrgb).colourspace(:srgb))
+        @predicted ||= Graphics::Pixels.held(light(wanted) * ground).then do |seen|
+          Graphics::Pixels.held(seen.copy(interpretation: :scrgb).colourspace(:srgb))
         end
       end
 
@@ -59,7 +59,7 @@ module UpClose
           image = @proof.image
           scale = @most_px / [image.width, image.height].max.to_f
           image = image.resize(scale).cast(:uchar) if scale < 1
-          Pixels.held((image.bands < 3) ? image.colourspace(:srgb) : image)
+          Graphics::Pixels.held((image.bands < 3) ? image.colourspace(:srgb) : image)
         end
       end
 
@@ -69,7 +69,7 @@ module UpClose
 
       def lab(image) = image.colourspace(:lab)
 
-      def inked = @inked ||= Pixels.held(Vips::Image.bandrank(wanted.bandsplit, index: 0).invert > INKED)
+      def inked = @inked ||= Graphics::Pixels.held(Vips::Image.bandrank(wanted.bandsplit, index: 0).invert > INKED)
 
       def over_ink(values)
         share = inked.avg

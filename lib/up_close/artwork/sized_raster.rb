@@ -53,7 +53,7 @@ module UpClose
       # @return [Vips::Image] one band
       def halved(times)
         return cover if times.zero?
-        (@halved ||= {})[times] ||= Pixels.held(halved(times - 1).shrink(2, 2, ceil: true))
+        (@halved ||= {})[times] ||= Graphics::Pixels.held(halved(times - 1).shrink(2, 2, ceil: true))
       end
 
       # @return [Geometry::Box] mm from the ink's top left
@@ -93,7 +93,7 @@ module UpClose
         part = artwork.image.crop(*box.to_a.map(&:to_i))
         ratio = per_mm / own_per_mm
         part = part.resize(ratio, kernel: (ratio > 1) ? :linear : :lanczos3) unless (ratio - 1).abs < 1e-6
-        Pixels.held(part.embed(MARGIN, MARGIN, part.width + 2 * MARGIN, part.height + 2 * MARGIN, extend: :white))
+        Graphics::Pixels.held(part.embed(MARGIN, MARGIN, part.width + 2 * MARGIN, part.height + 2 * MARGIN, extend: :white))
       end
     end
   end

@@ -42,7 +42,7 @@ module UpClose
       # exact distances on a coarse grid, then the pixel's own half taken off
       def find_largest
         shrink = ([@cover.width, @cover.height].max / GRID.to_f).ceil
-        small = Pixels.held(((shrink > 1) ? @cover.shrink(shrink, shrink, ceil: true) : @cover) > INKED)
+        small = Graphics::Pixels.held(((shrink > 1) ? @cover.shrink(shrink, shrink, ceil: true) : @cover) > INKED)
         field = Geometry::Algorithms::DistanceField.call(small.write_to_memory, small.width, small.height)
         at = field.each_index.max_by { |i| field[i] }
         radius = [Math.sqrt(field[at]) - 0.5, 0].max * shrink

@@ -24,7 +24,7 @@ module UpClose
         xy = Vips::Image.xyz((box.width * per_mm).round, (box.height * per_mm).round)
         w = xy[0] * g + xy[1] * h + i
         from = ((xy[0] * a + xy[1] * b + c) / w).bandjoin((xy[0] * d + xy[1] * e + f) / w)
-        Pixels.held(
+        Graphics::Pixels.held(
           image.mapim(
             from,
             interpolate: Vips::Interpolate.new(:bicubic),

@@ -31,7 +31,7 @@ module UpClose
       def clear(artwork)
         image = artwork.layered
         return unless image.has_alpha?
-        alpha = Pixels.held(image[image.bands - 1])
+        alpha = Graphics::Pixels.held(image[image.bands - 1])
         alpha if alpha.max > 127 && alpha.min < 128
       end
     end

@@ -62,16 +62,16 @@ module UpClose
       end
 
       def split(image)
-        image = Pixels.held(image)
+        image = Graphics::Pixels.held(image)
         return [image, (image[0] * 0 + 255).cast(:uchar)] unless image.has_alpha?
         [
-          Pixels.held(image.flatten(background: [255] * (image.bands - 1)).cast(:uchar)),
-          Pixels.held(image[image.bands - 1].cast(:uchar))
+          Graphics::Pixels.held(image.flatten(background: [255] * (image.bands - 1)).cast(:uchar)),
+          Graphics::Pixels.held(image[image.bands - 1].cast(:uchar))
         ]
       end
 
       def opaque_white
-        @opaque_white ||= Pixels.held((darkest_channel(layers[0]) >= WHITE) & (layers[1] > 127))
+        @opaque_white ||= Graphics::Pixels.held((darkest_channel(layers[0]) >= WHITE) & (layers[1] > 127))
       end
 
       def darkest_channel(image) = (image.bands > 1) ? Vips::Image.bandrank(image.bandsplit, index: 0) : image
@@ -80,10 +80,10 @@ module UpClose
       def border_ground
         @border_ground ||= begin
           framed =
-            Pixels.held(opaque_white.embed(1, 1, opaque_white.width + 2, opaque_white.height + 2, extend: :white))
+            Graphics::Pixels.held(opaque_white.embed(1, 1, opaque_white.width + 2, opaque_white.height + 2, extend: :white))
           labels = framed.labelregions
           outer = labels.getpoint(0, 0).first
-          Pixels.held((labels == outer).crop(1, 1, opaque_white.width, opaque_white.height))
+          Graphics::Pixels.held((labels == outer).crop(1, 1, opaque_white.width, opaque_white.height))
         end
       end
 
@@ -96,7 +96,7 @@ module UpClose
       def paper_inside
         colours, alphas = whole
         darkest = darkest_channel(colours)
-        near = Pixels.held(((darkest >= Border::NEAR) & (darkest < Border::WHITE) & (alphas > 127)).morph(
+        near = Graphics::Pixels.held(((darkest >= Border::NEAR) & (darkest < Border::WHITE) & (alphas > 127)).morph(
           InkTone.square(3),
           :erode
         ))

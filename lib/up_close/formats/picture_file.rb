@@ -59,7 +59,7 @@ module UpClose
       # @param rows [Integer] so many from the top as the file lies; the rest is clear or white
       # @return [Vips::Image] as +image+
       def part(rows)
-        read = Artwork::Pixels.held(load(fail_on: :none))
+        read = Graphics::Pixels.held(load(fail_on: :none))
         finished(filled(read.crop(0, 0, read.width, rows), read.height))
       end
 
@@ -93,7 +93,7 @@ module UpClose
 
       private
 
-      def finished(image) = square(upright(Artwork::Pixels.held(image)))
+      def finished(image) = square(upright(Graphics::Pixels.held(image)))
 
       def load(**how) = Vips::Image.public_send(kind.loader, @bytes, access: :sequential, **kind.options, **how)
 
@@ -109,7 +109,7 @@ module UpClose
       def orientation = header.get_typeof("orientation").zero? ? UPRIGHT : header.get("orientation")
 
       # from memory: turning asks for pixels in another order than they come
-      def upright(image) = (orientation == UPRIGHT) ? image : Artwork::Pixels.held(image.autorot)
+      def upright(image) = (orientation == UPRIGHT) ? image : Graphics::Pixels.held(image.autorot)
 
       # dots an inch across and down, once it is upright
       def turned_dpi
@@ -121,7 +121,7 @@ module UpClose
       def square(image)
         return image unless oblong?
         across, down = turned_dpi
-        Artwork::Pixels.held(image.resize([down / across, 1.0].max, vscale: [across / down, 1.0].max))
+        Graphics::Pixels.held(image.resize([down / across, 1.0].max, vscale: [across / down, 1.0].max))
       end
     end
   end

@@ -49,9 +49,9 @@ module UpClose
       end
 
       def grounds
-        residues = Sealing::Sealer::RESIDUES.keys
+        residues = RESIDUES.keys
         say("residue", "one of #{residues.join(", ")}") unless residues.include?(@method.residue)
-        say("fumes", "one of none, low, strong") unless Suitability::FUMES.key?(@method.fumes.to_s)
+        say("fumes", "one of none, low, strong") unless FUMES.key?(@method.fumes.to_s)
         unknown = @method.holds_all.flat_map { |_, limits| limits.keys } - Limits::USUAL.keys
         say("holds", "only #{Limits::USUAL.keys.join(", ")}; #{unknown.first} is none of them") if unknown.any?
       end

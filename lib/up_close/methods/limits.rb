@@ -21,7 +21,7 @@ module UpClose
         x_height_mm: 1.2,
         tones: true,
         spread_mm: 0.02,
-        lightest: Artwork::InkTone::LIGHTEST,
+        lightest: 0.05,
         every_place: false,
         advisory: false
       }.freeze

@@ -5,10 +5,6 @@ module UpClose
     # The small language a sealer is written in: what it does over each residue, how many
     # coats, how long between, how long to cure.
     class Sealer
-      RESIDUES = {
-        film: "water-slide film", toner: "toner", dye_ink: "raw dye ink", medium: "baked or dried medium",
-        tape: "clear tape", foil: "printed foil", line: "a drawn line", resist: "etch resist"
-      }.freeze
       # what is judged like something else where a sealer says nothing of its own
       LIKE = {medium: :toner, tape: :film, foil: :film, line: :toner, resist: :toner}.freeze
 
@@ -98,7 +94,7 @@ module UpClose
           return too_hot(material) if heat_c && material && (material.family != :metal || material.heat_c < heat_c)
           return resist if residue == :resist && coats.positive?
           verdict, reason, remedy = verdicts[residue] || verdicts.fetch(LIKE.fetch(residue, residue))
-          Finding.new(key: :sealer_pair, title: "#{title} over #{RESIDUES[residue]}", verdict: verdict,
+          Finding.new(key: :sealer_pair, title: "#{title} over #{Methods::RESIDUES[residue]}", verdict: verdict,
             figure: (verdict == :stop) ? "no" : ("#{coats} coats" if coats.positive?), reason: reason, remedy: remedy)
         end
 

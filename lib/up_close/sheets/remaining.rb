@@ -28,7 +28,7 @@ module UpClose
             "Scan at 300 dpi."
           )
         end
-        new(Artwork::Pixels.held(Vips::Image.new_from_buffer(bytes, "").autorot), dpi: dpi)
+        new(Graphics::Pixels.held(Vips::Image.new_from_buffer(bytes, "").autorot), dpi: dpi)
       rescue Vips::Error
         refuse("This is no picture that can be read.", "Save the scan as PNG or JPEG.")
       end
@@ -72,7 +72,7 @@ module UpClose
             "Lay something dark behind it, and scan again."
           )
         end
-        Artwork::Pixels.held(grey > (dark + bright) / 2)
+        Graphics::Pixels.held(grey > (dark + bright) / 2)
       end
 
       def largest(mask)

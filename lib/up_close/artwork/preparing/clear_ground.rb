@@ -22,7 +22,7 @@ module UpClose
           return unchanged(picture) unless border.colour
           image = picture.image
           near = nearness(image, border) <= figures[:tolerance] * 2.55
-          cleared = Pixels.held(figures[:enclosed].zero? ? outer(near) : near)
+          cleared = Graphics::Pixels.held(figures[:enclosed].zero? ? outer(near) : near)
           left = near & cleared.invert
           Picture.made(cleared.ifthenelse(255, image), notes: picture.notes + [said(cleared, left)])
         end
@@ -32,8 +32,8 @@ module UpClose
           image = picture.layered
           return [image, nil] unless image.has_alpha?
           [
-            Pixels.held(image.flatten(background: [255] * (image.bands - 1)).cast(:uchar)),
-            Pixels.held(image[image.bands - 1])
+            Graphics::Pixels.held(image.flatten(background: [255] * (image.bands - 1)).cast(:uchar)),
+            Graphics::Pixels.held(image[image.bands - 1])
           ]
         end
 
@@ -53,19 +53,19 @@ module UpClose
             difference.bandsplit,
             index: difference.bands - 1
           ) : difference
-          Pixels.held(widest.cast(:uchar)).median(3)
+          Graphics::Pixels.held(widest.cast(:uchar)).median(3)
         end
 
         # what can be walked to from the border
         def outer(near)
-          framed = Pixels.held(near.embed(1, 1, near.width + 2, near.height + 2, extend: :white))
+          framed = Graphics::Pixels.held(near.embed(1, 1, near.width + 2, near.height + 2, extend: :white))
           labels = framed.labelregions
           (labels == labels.getpoint(0, 0).first).crop(1, 1, near.width, near.height)
         end
 
         def said(cleared, left)
           share = ->(mask) { Working.number(mask.avg / 2.55, 1) }
-          rest = Pixels.held(left).avg.zero? ? "Nothing like it is left." : "#{share[left]} % like it is left " \
+          rest = Graphics::Pixels.held(left).avg.zero? ? "Nothing like it is left." : "#{share[left]} % like it is left " \
             "inside what is drawn."
           "The ground was cleared: #{share[cleared]} % of the picture. #{rest}"
         end

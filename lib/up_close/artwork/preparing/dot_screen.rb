@@ -38,9 +38,9 @@ module UpClose
 
         # spread so that as many places lie under each level as the level says
         def levels(wave)
-          equal = Pixels.held((wave * 255).cast(:uchar))
+          equal = Graphics::Pixels.held((wave * 255).cast(:uchar))
           share = equal.hist_find.hist_cum.hist_norm
-          Pixels.held(equal.maplut(share).linear(252.0 / 255, 2).cast(:uchar))
+          Graphics::Pixels.held(equal.maplut(share).linear(252.0 / 255, 2).cast(:uchar))
         end
       end
     end

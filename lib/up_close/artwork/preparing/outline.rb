@@ -48,7 +48,7 @@ module UpClose
           reach = line.ceil
           image = picture.image
           room = image.embed(reach, reach, image.width + 2 * reach, image.height + 2 * reach, extend: :white)
-          inked = Pixels.held(InkTone.tone(room) > 255 * InkTone::LIGHTEST)
+          inked = Graphics::Pixels.held(InkTone.tone(room) > 255 * InkTone::LIGHTEST)
           grown = inked.morph(Thicken.disc(line), :dilate)
           Picture.made((grown & inked.invert).invert, notes: picture.notes)
         end

@@ -32,7 +32,7 @@ module UpClose
           return [] unless shape.fill
           edge = (by > 0) ? shape.fill : Colour::WHITE
           edge = Colour::BLACK if by < 0 && shape.fill.white?
-          [Painted.new(
+          [Graphics::Painted.new(
             path: shape.path,
             fill: shape.fill,
             fill_alpha: shape.fill_alpha,
@@ -47,7 +47,7 @@ module UpClose
         def stroked(shape, by)
           width = shape.stroke ? shape.stroke_width + 2 * by : 0
           return [] unless width > 0
-          [Painted.new(
+          [Graphics::Painted.new(
             path: shape.path,
             stroke: shape.stroke,
             stroke_alpha: shape.stroke_alpha,

@@ -90,7 +90,7 @@ module UpClose
         def total_length
           @total_length ||= begin
             level = (@image.width * @image.height > MANY_PIXELS) ? 1 : 0
-            mask = Pixels.held(at_level(level) > 127)
+            mask = Graphics::Pixels.held(at_level(level) > 127)
             (mask & mask.morph(square, :erode).invert).avg / 255 * mask.width * mask.height / 2 * 2**level / per_mm
           end
         end
@@ -127,7 +127,7 @@ module UpClose
           # at the finest the proof's own margin is room enough
           @pad = (shrink == 1) ? 0 : size / shrink
           body, regions = part_by_width(level, size / shrink)
-          Pixels.release if @image.width * @image.height > MANY_PIXELS
+          Graphics::Pixels.release if @image.width * @image.height > MANY_PIXELS
           judge(regions, body, shrink, size, wide)
         rescue TooMuch
           @overfull = true
@@ -137,7 +137,7 @@ module UpClose
         # the body a disc fits into, and what it took away
         def part_by_width(level, disc)
           mask = mask(level, @pad)
-          opened = Pixels.held(spread(spread(mask, disc, :erode), disc, :dilate))
+          opened = Graphics::Pixels.held(spread(spread(mask, disc, :erode), disc, :dilate))
           [
             Contact.new(opened.write_to_memory, opened.width, opened.height),
             Regions.new((mask & opened.invert).write_to_memory, opened.width, opened.height)
@@ -149,8 +149,8 @@ module UpClose
         # with room all round: beyond the picture lies nothing but its ground
         def mask(level, pad)
           image = at_level(level)
-          return Pixels.held(image > SOFT) if pad.zero?
-          Pixels
+          return Graphics::Pixels.held(image > SOFT) if pad.zero?
+          Graphics::Pixels
             .held(image.embed(
               pad,
               pad,

@@ -13,7 +13,7 @@ module UpClose
 
         def xy(point) = [point.x * POINT, (@height - point.y) * POINT]
 
-        # @param painted [Artwork::Painted]  @param map [Geometry::Transform] to page mm
+        # @param painted [Graphics::Painted]  @param map [Geometry::Transform] to page mm
         def paint(painted, map)
           return solid(painted, map) if painted.fill_alpha >= 1 && painted.stroke_alpha >= 1
           @document.transparent(painted.fill_alpha, painted.stroke_alpha) { solid(painted, map) }

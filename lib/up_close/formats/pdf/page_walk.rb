@@ -212,7 +212,7 @@ module UpClose
         end
 
         # outside the clip it is not seen; across it, it is cut
-        # @param shape [Artwork::Painted]
+        # @param shape [Graphics::Painted]
         def cut_away?(shape)
           return false unless @state.clip && !shape.path.empty?
           reach = [shape.reach, shape.exact_reach].find { |box| box.inside?(@state.clip, slack: HAIR) }
@@ -268,7 +268,7 @@ module UpClose
         # the thinnest line a printer can draw is asked for with no width
         def painted(path, fill, stroke, even_odd)
           s = @state
-          Artwork::Painted.new(
+          Graphics::Painted.new(
             path: path,
             fill: fill ? s.fill : nil,
             fill_alpha: s.fill_alpha,

@@ -43,11 +43,11 @@ module UpClose
         # @return [RenderedPage]
         def page = RenderedPage.new(@bytes, @seen)
 
-        # @return [Artwork::Drawing] in millimetres, y downwards
+        # @return [Graphics::Drawn] in millimetres, y downwards
         # @raise [Errors::BadArtwork]
         def drawing
           Timeout.timeout(MOST_SECONDS) { read }
-          Artwork::Drawing.new(@walk.shapes, mm_per_unit: 1.0, notes: notes)
+          Graphics::Drawn.new(@walk.shapes, mm_per_unit: 1.0, notes: notes)
         rescue ::PDF::Reader::EncryptedPDFError
           refuse("This PDF is locked with a password.", "Save it again without one.")
         rescue Timeout::Error

@@ -26,7 +26,7 @@ module UpClose
           wide, high = [[part.width, page.width - left], [part.height, page.height - top]].map do |mm, most|
             (mm * scale).ceil.clamp(1, most)
           end
-          [Artwork::Pixels.held(page.crop(left, top, wide, high)), scale]
+          [Graphics::Pixels.held(page.crop(left, top, wide, high)), scale]
         end
 
         private

@@ -7,6 +7,7 @@ module UpClose
     module PNG
       # Writes one page of a finished PDF as PNG that knows its resolution.
       class Writer
+        INCH_MM = 25.4
         RANGE = 72..1200
 
         # @param pdf [String] a whole PDF  @param page [Integer] from 0  @param dpi [Integer] 72..1200
@@ -24,7 +25,7 @@ module UpClose
         # @return [String] the file
         def call
           image = Vips::Image.pdfload_buffer(@pdf, page: @page, dpi: @dpi).extract_band(0, n: 3)
-          per_mm = @dpi / Measure::Length::INCH_MM
+          per_mm = @dpi / INCH_MM
           image.copy(xres: per_mm, yres: per_mm).pngsave_buffer(compression: 2, filter: :none, strip: true)
         end
       end

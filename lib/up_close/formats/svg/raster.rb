@@ -14,11 +14,11 @@ module UpClose
         # @param scale [Float] pixels per unit
         # @return [Vips::Image] sRGB, 8 bit, white ground
         def call(drawing, frame:, scale:)
-          Artwork::Pixels.held(image(drawing, frame, scale).flatten(background: [255, 255, 255]))
+          Graphics::Pixels.held(image(drawing, frame, scale).flatten(background: [255, 255, 255]))
         end
 
         # the same with what is clear still clear
-        def clear(drawing, frame:, scale:) = Artwork::Pixels.held(image(drawing, frame, scale))
+        def clear(drawing, frame:, scale:) = Graphics::Pixels.held(image(drawing, frame, scale))
 
         def image(drawing, frame, scale)
           map = Geometry::Transform.move(-frame.x, -frame.y).then(Geometry::Transform.scale(scale))

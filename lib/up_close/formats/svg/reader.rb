@@ -45,7 +45,7 @@ module UpClose
           @elements = @commands = 0
         end
 
-        # @return [Artwork::Drawing]
+        # @return [Graphics::Drawn]
         def drawing
           root = parse
           @rules = StyleRules.new(texts(root, "style"))
@@ -55,7 +55,7 @@ module UpClose
           @seen = Seen.new(view.room, Geometry::Transform::IDENTITY) unless @take_all
           within(view) { walk(root, Style.root, view.map, 0) }
           @notes << SYSTEM_FONTS if @beyond.include?(BEYOND["text"])
-          Artwork::Drawing.new(@shapes, mm_per_unit: @mm_per_unit, notes: @notes)
+          Graphics::Drawn.new(@shapes, mm_per_unit: @mm_per_unit, notes: @notes)
         end
 
         # the page that it is drawn on, for a renderer
@@ -296,7 +296,7 @@ module UpClose
         end
 
         def painted(path, style, fill, stroke, width)
-          Artwork::Painted.new(
+          Graphics::Painted.new(
             path: path,
             fill: fill&.first,
             fill_alpha: (fill ? fill.last * style.alpha("fill") : 1.0),

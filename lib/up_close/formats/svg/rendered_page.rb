@@ -54,7 +54,7 @@ module UpClose
           view = [part.x, part.y, wide / scale, high / scale].join(" ")
           around = %(<svg xmlns="http://www.w3.org/2000/svg" width="#{wide}" height="#{high}" viewBox="#{view}">)
           around += "#{inside}</svg>"
-          Artwork::Pixels.held(Vips::Image.svgload_buffer(around, unlimited: true))
+          Graphics::Pixels.held(Vips::Image.svgload_buffer(around, unlimited: true))
         end
 
         # as browsers have it for a drawing that says no size (CSS 2.2, 10.3.2)

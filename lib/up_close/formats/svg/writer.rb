@@ -9,7 +9,7 @@ module UpClose
       # in as outlines, so that the file needs no font.
       class Writer
         # @param page [Printing::Page]
-        # @param faces [Hash{Symbol => Artwork::Face}] :regular and :bold
+        # @param faces [Hash{Symbol => #line, #has?, #cap_height}] faces, :regular and :bold
         # @param title [String]
         def initialize(page, faces:, title:)
           @page, @faces, @title = page, faces, title
@@ -59,7 +59,7 @@ module UpClose
         def text(item)
           face = @faces[item.bold ? :bold : :regular]
           words = item.words.chars.select { |c| face.has?(c) }.join
-          path = Artwork::Lettering.line(face, words).transform(Geometry::Transform.scale(item.size / face.cap_height)
+          path = face.line(words).transform(Geometry::Transform.scale(item.size / face.cap_height)
             .then(Geometry::Transform.move(item.x, item.y)))
           @body << %(<path aria-label="#{REXML::Text.normalize(item.words)}" d="#{PathWriter.call(path)}"/>)
         end

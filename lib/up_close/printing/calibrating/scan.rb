@@ -31,7 +31,7 @@ module UpClose
               field: :scan
             )
           end
-          new(Artwork::Pixels.held(Vips::Image.new_from_buffer(bytes, "").autorot), dpi: dpi, page: page)
+          new(Graphics::Pixels.held(Vips::Image.new_from_buffer(bytes, "").autorot), dpi: dpi, page: page)
         rescue Vips::Error
           raise Errors::BadShape.new(
             "This is no picture that can be read.",
@@ -44,7 +44,7 @@ module UpClose
         def initialize(image, dpi:, page:)
           refuse("A scan of #{dpi} dots an inch.", "Scan at 300 dpi.", :dpi) unless DPI.cover?(dpi)
           @page, @per_mm = page, dpi / 25.4
-          @image = Artwork::Pixels.held(
+          @image = Graphics::Pixels.held(
             ((image.bands > 2) ? image.extract_band(0, n: 3).colourspace("b-w") : image.extract_band(0)).cast(:uchar)
           )
         end
@@ -130,7 +130,7 @@ module UpClose
 
         def parts
           @parts ||= begin
-            mask = Artwork::Pixels.held(@image < DARK)
+            mask = Graphics::Pixels.held(@image < DARK)
             Artwork::Thinness::Regions.new(mask.write_to_memory, mask.width, mask.height)
               .parts(least: (0.5 * @per_mm)**2)
           end

@@ -3,7 +3,7 @@
 require "vips"
 
 module UpClose
-  module Artwork
+  module Graphics
     # Decoding, with its failures told.
     module Pixels
       module_function

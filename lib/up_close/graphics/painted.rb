@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module UpClose
-  module Artwork
+  module Graphics
     # One painted path of a drawing: what is filled, what is stroked. Frozen.
     class Painted
       attr_reader :path, :fill, :fill_alpha, :even_odd, :stroke, :stroke_alpha, :stroke_width, :cap, :join, :miter
