@@ -3,6 +3,7 @@
 RSpec.describe "the arrows of the house" do
   root = File.expand_path("..", __dir__)
   files = ->(pattern) { Dir[File.join(root, pattern)].sort }
+  bare_js = ->(path) { File.read(path).gsub(%r{^\s*//.*$}, "") }
   bare = ->(path) { File.read(path).gsub(/^\s*#.*$/, "") }
 
   it "keeps web, database, files, clock and chance out of the core" do
@@ -26,6 +27,25 @@ RSpec.describe "the arrows of the house" do
       bare.call(path).match?(/\.(?:save|create|update|transaction)!?\b/)
     })
       .to be_empty
+  end
+
+  it "keeps queries, actions and whole catalogues out of views, and rules out of scripts" do
+    asks = /\.where\b|\.find_by\b|\.includes\(|Actions::|Preference\.|UpClose::[\w:]+\.all\b/
+    expect(files.call("app/views/**/*.erb").select { |path| File.read(path).match?(asks) }).to be_empty
+    # a script draws and asks: no figure of a method, a material or a sheet
+    rules = /clearance_mm|strain|calibrat|chance|tolerance/i
+    expect(files.call("app/assets/js/**/*.js").select { |path| bare_js.call(path).match?(rules) }).to be_empty
+  end
+
+  it "keeps the core's folders from leaning on each other both ways" do
+    folders = Dir[File.join(root, "lib/up_close/*/")].map { |folder| File.basename(folder) }
+    named = ->(folder) { folder.split("_").map(&:capitalize).join }
+    leans = folders.product(folders).select do |from, to|
+      from != to && files.call("lib/up_close/#{from}/**/*.rb").any? do |path|
+        bare.call(path).match?(/(?<![\w:])#{named.call(to)}(?:::|\.[a-z])/)
+      end
+    end
+    expect(leans.select { |from, to| leans.include?([to, from]) }).to be_empty
   end
 
   it "loads the core by itself" do

@@ -3,14 +3,12 @@
 module Actions
   # Goes on past what says stop, for a reason; and takes that back.
   module GoPast
-    MOST_LETTERS = 400
-
     module_function
 
     # @param reason [String, nil] in the maker's words
     # @return [Boolean] whether it was given
     def call(mark, reason, now)
-      words = reason.to_s.scrub("").strip[0, MOST_LETTERS]
+      words = reason.to_s.scrub("").strip[0, MarkStops::MOST_LETTERS]
       return false if words.empty?
       stops = LookAtArtwork.once(mark).stops
       ApplicationRecord.change { mark.update!(despite: stops.passed_for(words, now)) } if stops.any?

@@ -29,6 +29,21 @@ module Helpers
       "#{path}?#{File.mtime(file).to_i}"
     end
 
+    # the shop's own schools, by their method's key; asked once for a page
+    # @return [Hash{String => Array<OwnSchool>}]
+    def own_schools = @own_schools ||= OwnSchool.order(:title).group_by(&:way).tap { |all| all.default = [] }
+
+    # kinds of piece
+    def shapes = UpClose::Surfaces.all
+
+    # each parameter once, with the kinds that ask for it
+    # @return [Hash{Symbol => Hash}] :p the parameter, :kinds their keys
+    def parameters_of(kinds)
+      kinds.each_with_object({}) do |kind, all|
+        kind.parameters.each { |p| (all[p.key] ||= {p: p, kinds: []})[:kinds] << kind.key }
+      end
+    end
+
     def find_mark(id) = Mark.live.preload(:artwork, piece: :job).find(id)
 
     def row(mark) = Presenters::CardRow.new(mark, writer: writer, now: now)

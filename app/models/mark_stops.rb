@@ -14,6 +14,9 @@ class MarkStops
   # rules of a method that say what a check of the artwork says: told once
   TWINS = {"fine_lines" => "thinnest_line", "look" => "look"}.freeze
 
+  # of a reason for going on
+  MOST_LETTERS = 400
+
   # @param mark [Mark]
   def initialize(mark)
     @mark = mark

@@ -109,12 +109,12 @@ class PreparedArtwork
     {cap_mm: cap, x_mm: cap * artwork.facts["x_height_ratio"], small: artwork.lettering.match?(/\p{Ll}/)}
   end
 
+  # @return [Class] the method chosen, or the one nearest at hand
+  def method_looked_for = @mark.method_core || UpClose::Methods.all.first
+
   # @return [UpClose::Methods::Limits] of the method chosen, or of the one nearest at hand
   def limits
-    UpClose::Methods::Limits.for(
-      method: @mark.method_core || UpClose::Methods.all.first,
-      printer: @mark.printer || "laser"
-    )
+    UpClose::Methods::Limits.for(method: method_looked_for, printer: @mark.printer || "laser")
   end
 
   def film = @mark.stock_core&.white? ? :white : :clear

@@ -42,6 +42,10 @@ module Presenters
       UpClose::Placing::PencilLines.new(shape: shape, placement: placement, writer: @writer).call
     end
 
+    # the last model scale that was used
+    # @return [String]
+    def ratio = Preference.get("ratio").presence || "48"
+
     # @return [Array<UpClose::Placing::Registration::Line>]
     def registration = mark.way ? mark.registration(@writer, placement).lines : []
 

@@ -8,10 +8,8 @@ module Routes
       def cost_page(job, refusal: nil)
         marks = Mark.live
           .where(piece: job.pieces)
-          .where
-          .not(way: nil)
-          .where
-          .not(width_mm: nil)
+          .where.not(way: nil)
+          .where.not(width_mm: nil)
           .preload(:artwork, :attempts, piece: :job)
           .order(:id)
           .select(&:artwork)
@@ -19,6 +17,7 @@ module Routes
           here: :jobs,
           title: "Cost",
           job: job,
+          hour_cents: Preference.get("hour_cents").to_i,
           costed: marks.map { |mark| Presenters::Costed.new(mark) },
           refusal: refusal
       end

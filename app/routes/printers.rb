@@ -36,6 +36,8 @@ module Routes
 
       def device(id) = Printer.find(id).tap { |printer| halt 404 unless printer.device }
 
+      def tray_of(printer) = Actions::UseDevices.tray(printer)
+
       # a scan that lies on the simulated scanner, as if it had been chosen as a file
       def lying_scan(printer)
         scan = Actions::UseDevices.tray(printer).take("scan") or return
