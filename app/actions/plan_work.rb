@@ -7,9 +7,10 @@ module Actions
     attr_reader :now, :shop, :chains, :plan
 
     # @param now [Time]
-    def initialize(now, shop: ShopTime.current)
+    # @param marks [Array<Mark>, nil] live ones of open jobs, where a page has loaded them already
+    def initialize(now, shop: ShopTime.current, marks: nil)
       @now, @shop = now, shop
-      @marks = open_marks.to_h { |mark| [mark.id, mark] }
+      @marks = open_among(marks || live_marks).to_h { |mark| [mark.id, mark] }
       @chains = @marks.values.map { |mark| chain(mark) }
       @plan = UpClose::Timetable::Planner.new(hours, **planner).call(@chains)
     end
@@ -72,14 +73,12 @@ module Actions
       )
     end
 
+    def live_marks = Mark.live.where.not(placed_at: nil).preload(:artwork, piece: :job, runs: :step_ends)
+
     # ready for the sheet or further, and not done
-    def open_marks
-      Mark.live.where.not(way: nil).where.not(placed_at: nil).preload(
-        :artwork,
-        {piece: :job},
-        {runs: :step_ends}
-      ).order(:id)
-        .select { |mark| mark.placed? && !mark.job.put_away_at && !over?(mark.run) }
+    def open_among(marks)
+      open = marks.select { |mark| mark.way && mark.placed? && !mark.job.put_away_at && !over?(mark.run) }
+      open.sort_by(&:id)
     end
 
     # all its steps are done, and nothing of it cures on

@@ -6,20 +6,15 @@ class Attempt < ApplicationRecord
   belongs_to :run, optional: true
 
   # @return [Array(Integer, Integer)] good or usable ones, and all that were tried, by one way of doing it
-  def self.record_of(way, printer, stock)
-    joins(:mark).where(marks: {way: way, printer: printer, stock: stock}).pluck(:result).then do |results|
-      [results.count { |r| r != "spoilt" }, results.size]
-    end
-  end
+  def self.record_of(way, printer, stock) = records[[way, printer, stock]]
 
-  # the same of every way on record
+  # the same of every way on record, asked for at once: a page wants several
   # @return [Hash{Array(String, String, String) => Array(Integer, Integer)}]
   def self.records
-    joins(:mark).group("marks.way", "marks.printer", "marks.stock", :result).count
-      .each_with_object(Hash.new { |all, key| all[key] = [0, 0] }) do |((way, printer, stock, result), count), all|
-        all[[way, printer, stock]] = all[[way, printer, stock]]
-          .zip([(result == "spoilt") ? 0 : count, count])
-          .map(&:sum)
-      end
+    found = joins(:mark).group("marks.way", "marks.printer", "marks.stock", :result).count
+    found.each_with_object(Hash.new([0, 0].freeze)) do |((way, printer, stock, result), count), all|
+      good = (result == "spoilt") ? 0 : count
+      all[[way, printer, stock]] = all[[way, printer, stock]].zip([good, count]).map(&:sum)
+    end
   end
 end

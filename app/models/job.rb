@@ -8,7 +8,15 @@ class Job < ApplicationRecord
   scope :open, -> { where(put_away_at: nil).order(Arel.sql("due_on is null"), :due_on, :id) }
   scope :put_away, -> { where.not(put_away_at: nil).order(put_away_at: :desc) }
 
-  def live_marks = marks.where(put_away_at: nil).includes(:artwork, :piece, :attempts, runs: :step_ends)
+  # with all that a page of them asks
+  def live_marks
+    marks.where(put_away_at: nil).preload(
+      :artwork, :attempts,
+      piece: :job,
+      runs: :step_ends,
+      layouts: {layout_marks: {mark: [:artwork, {piece: :job}]}}
+    )
+  end
 
   # @param today [Date]
   def days_left(today) = due_on && (due_on - today).to_i

@@ -47,12 +47,12 @@ class Layout < ApplicationRecord
   # @param place [Hash] of +sheets+  @return [Mark]
   def mark_at(place) = marks.find { |mark| mark.id == place["mark"] } || marks.first
 
-  # what a copy is called on the sheet: its number, with a letter for its mark when there are several
   # rings that a sheet of it no longer has, its heading's strip among them on a fresh one
   # @param sheet [Hash] one of sheets
   # @return [Array<Array<Array(Float, Float)>>]
   def gone_from(sheet) = Actions::ArrangeCopies.blank(sheet, allowances).used
 
+  # what a copy is called on the sheet: its number, with a letter for its mark when there are several
   # @param place [UpClose::Printing::NestedPack::Place]
   def label(place) = several? ? "#{letter(place.mark)}#{place.copy}" : place.copy.to_s
 

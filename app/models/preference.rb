@@ -2,13 +2,19 @@
 
 # How this shop likes things shown.
 class Preference < ApplicationRecord
-  ALLOWED = {"unit" => %w[mm in], "light" => %w[
-    auto day shed
-  ], "paper" => %w[a4 letter], "ratio" => ["", /\A\d+(\.\d+)?\z/], "fumes" => UpClose::Methods::FUMES.keys,
-             "hour_cents" => ["0", /\A\d{1,6}\z/], "timetable" => ["{}", ->(text) { JSON.parse(text).is_a?(Hash) }]}
-    .freeze
+  # what each may be, the first one where nothing was chosen
+  ALLOWED = {
+    "unit" => %w[mm in],
+    "light" => %w[auto day shed],
+    "paper" => %w[a4 letter],
+    "ratio" => ["", /\A\d+(\.\d+)?\z/],
+    "fumes" => UpClose::Methods::FUMES.keys,
+    "hour_cents" => ["0", /\A\d{1,6}\z/],
+    "timetable" => ["{}", ->(text) { JSON.parse(text).is_a?(Hash) }]
+  }.freeze
 
-  def self.get(name) = find_by(name: name)&.value || ALLOWED.fetch(name).first
+  # all are asked for at once: a page wants several
+  def self.get(name) = pluck(:name, :value).to_h.fetch(name) { ALLOWED.fetch(name).first }
 
   def self.put(name, value)
     return unless ALLOWED[name]&.any? { |allowed| allowed === value }

@@ -5,9 +5,12 @@ class Printer < ApplicationRecord
   KINDS = %w[laser inkjet].freeze
   has_many :calibrations, -> { order(:id) }, inverse_of: :printer
 
-  # the one that marks of this kind are printed on: the last one measured, else the first
+  # The one that marks of this kind are printed on: the last one measured, else the first. All are
+  # asked for at once, since a page wants both kinds.
+  # @return [Printer, nil]
   def self.for(kind)
-    where(kind: kind).includes(:calibrations).max_by { |printer| [printer.current&.created_at.to_f, -printer.id] }
+    preload(:calibrations).select { |printer| printer.kind == kind }
+      .max_by { |printer| [printer.current&.created_at.to_f, -printer.id] }
   end
 
   # what it cannot print on, mm from each edge

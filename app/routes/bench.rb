@@ -24,7 +24,7 @@ module Routes
           title: "Bench",
           jobs: jobs,
           rows: marks.reject { |m| m.done?(now) }.map { |m| row(m) },
-          table: Presenters::Timetable.new(Actions::PlanWork.new(now), now: now)
+          table: Presenters::Timetable.new(Actions::PlanWork.new(now, marks: marks), now: now)
       end
 
       app.post "/preferences" do
