@@ -3,31 +3,50 @@
 require "zeitwerk"
 
 # The core: the rules and the computation of the job, and nothing else.
-# It knows no web, no database, no file system, no clock and no chance.
+# It knows no web, no database, no file system, no clock and no chance. No two folders lean on each other.
 #
-#   measure/      lengths: how people type and read them
-#   geometry/     point, box, transform, path; algorithms/ one verb a file
+# What is given
+#   geometry/     point, box, transform, path, region; algorithms/ one a file
+#   graphics/     painted paths and pixels, as readers give them and writers take them
+#   colour        colours, their difference (CIEDE2000) and their names
+#   measure/      lengths: how people type and read them; outlines and photos measured
+#   formats/      readers and writers of open formats, on strings
+#
+# The piece and what goes on it
 #   surfaces/     one shape a file: where a mark can lie on it, how it unrolls, what strain it takes
-#   artwork/      drawing, picture, lettering, and the ink they hold; checks/ and preparing/
-#                 one a file; the look on the piece, the loupe's impression
-#   methods/      one way of transferring a file; reading direction by turns
-#   suitability/  rules/ one a file: what works with what
-#   placing/      clearances, largest size, pencil lines
+#   artwork/      drawing, picture and the ink they hold
+#     opening/      a file's bytes become artwork
+#     lettering/    faces, words set in them, sets, the font like one in a photo
+#     preparing/    one step a file; a recipe is several in order
+#     raster/       the artwork as pixels at its final size, and what is measured on them
+#     thinness/     local width of ink and of gaps
+#     checks/       one check a file
+#     appearance/   the look on the piece, the loupe
+#   placing/      clearances, largest size, pencil lines, repeats
+#
+# How it is made
+#   methods/      one way of transferring a file; orientation by image turns; steps
 #   sealing/      one sealer a file
-#   printing/     page, rows, print pack, bench card
+#   suitability/  rules/ one a file: what works with what
+#   sheets/       stock, spares, what is left of a sheet; nesting/ lays outlines out
+#   printing/     pages, packs, tiles, calibration, bench card
+#
+# When, for how much, how well
 #   runs/         a run's clockwork: windows, lateness, readiness
-#   timetable/   hours, chains of steps, the planner, ways out of lateness
-#   costing/     money in whole cents, a sheet's share
+#   timetable/    hours, task chains, the planner, ways out of lateness
+#   costing/      money in whole cents, a sheet's share, an estimate
 #   comparison    every method for one mark, side by side
-#   record/       attempts and faults
+#   record        faults, and chances learned from attempts
 #   worked_mark   all that is told of one mark; mark_request reads one from JSON
-#   catalogue     what a folder of definitions holds, looked through once
-#   formats/      readers and writers, on strings
+#
+# What all of them use: finding, working, cautions, materials, errors, value, catalogue (a folder of definitions)
 module UpClose
   LOADER = Zeitwerk::Loader.new
   LOADER.push_dir("#{__dir__}/up_close", namespace: UpClose)
   LOADER.inflector
     .inflect("svg" => "SVG", "woff" => "WOFF", "pdf" => "PDF", "png" => "PNG", "dxf" => "DXF", "ics" => "ICS")
+  # folders that sort files and name nothing
+  LOADER.collapse(%w[opening lettering raster appearance].map { |folder| "#{__dir__}/up_close/artwork/#{folder}" })
   LOADER.setup
 
   # Every folder of definitions, looked through once before anything is served.
