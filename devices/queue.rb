@@ -8,6 +8,10 @@ module Devices
   # A print queue of this machine, by its own command line; behind the same verb as
   # the simulated printers. Where there is none, there is none to choose.
   class Queue
+    include Device
+
+    attr_reader :name
+
     PATIENCE_S = 10
 
     # @return [Array<String>] what the queues here are called
@@ -28,30 +32,20 @@ module Devices
       @name = name
     end
 
+    private
+
     # at its true size, whatever the queue's own habits
-    # @param pdf [String]
-    # @return [String, nil] why it did not go; nil when it did
-    def print(pdf, width_mm:, height_mm:, title: "Up Close")
+    # @param pdf [String]  @param title [String] as the queue lists it
+    # @return [nil]
+    def carry_out(pdf:, width_mm:, height_mm:, title: "Up Close")
       Tempfile.create(["up-close", ".pdf"], binmode: true) do |file|
         file.write(pdf)
         file.flush
-        said, well = Queue.run(
-          "lp",
-          "-d",
-          @name,
-          "-t",
-          title,
-          "-o",
-          "print-scaling=none",
-          "-o",
-          "media=Custom.#{width_mm.round(1)}x#{height_mm.round(1)}mm",
-          file.path
+        size = "#{width_mm.round(1)}x#{height_mm.round(1)}mm"
+        told, well = Queue.run(
+          "lp", "-d", name, "-t", title, "-o", "print-scaling=none", "-o", "media=Custom.#{size}", file.path
         )
-        if well
-          nil
-        else
-          (said.empty? ? "The queue did not answer." : said.strip)
-        end
+        refuse(told.empty? ? "The queue did not answer." : told.strip, nil) unless well
       end
     end
   end

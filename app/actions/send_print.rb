@@ -16,8 +16,8 @@ module Actions
       return "This printer has no queue here: download the print pack." unless printer.queue
       paper = pages.first.paper
       pdf = Workers.call(Shelves::PrintJob.new(pages, mark.title), :bytes, "pdf")
-      Devices::Queue.new(printer.queue)
-        .print(pdf, width_mm: paper.width_mm, height_mm: paper.height_mm, title: mark.title)
+      order = {pdf: pdf, width_mm: paper.width_mm, height_mm: paper.height_mm, title: mark.title}
+      Devices::Queue.new(printer.queue).ask(**order).error&.sentence
     end
 
     def to_tray(printer, page, gone)

@@ -11,27 +11,25 @@ module Actions
 
     # @param printer [Printer] a simulated one  @param page [UpClose::Printing::Page]
     # @param gone [Array<Array>] rings that the loaded sheet no longer has, mm
+    # @raise [UpClose::Errors::DeviceRefused]
     def print(printer, page, gone: [])
       pdf = Workers.call(Shelves::PrintJob.new([page], "to #{printer.name}"), :bytes, "pdf")
-      paper = page.paper
-      tray(printer).lay(
-        Workers.call(printer.device, :printed, pdf, width_mm: paper.width_mm, height_mm: paper.height_mm, gone: gone)
-      )
+      size = {width_mm: page.paper.width_mm, height_mm: page.paper.height_mm}
+      tray(printer).lay(Workers.call(printer.device, :ask, pdf: pdf, gone: gone, **size).value!)
     end
 
     # @return [Boolean] false when nothing lies in the tray
+    # @raise [UpClose::Errors::DeviceRefused]
     def scan(printer)
       sheet = tray(printer).take or return false
-      scanned = Workers.call(
-        Devices::Simulated::Scanner.new,
-        :scanned,
-        sheet,
-        sheet_dpi: printer.device.dpi,
-        turn_deg: TURN_DEG
-      )
-      tray(printer).lay(scanned, what: "scan")
+      order = {sheet: sheet, sheet_dpi: printer.device.dpi, turn_deg: TURN_DEG}
+      tray(printer).lay(Workers.call(Devices::Simulated::Scanner.new, :ask, **order).value!, what: "scan")
       true
     end
+
+    # @return [Devices::Simulated::RoomMeter::Reading]
+    # @raise [UpClose::Errors::DeviceRefused]
+    def room(now) = Devices::Simulated::RoomMeter.new.ask(at: now).value!
 
     def tray(printer) = Shelves::DeviceTray.new(Settings.devices, printer.simulated)
   end

@@ -36,6 +36,9 @@ module Routes
 
       def device(id) = Printer.find(id).tap { |printer| halt 404 unless printer.device }
 
+      # print queues of this machine
+      def queues = Devices::Queue.names
+
       def tray_of(printer) = Actions::UseDevices.tray(printer)
 
       # a scan that lies on the simulated scanner, as if it had been chosen as a file
@@ -135,7 +138,10 @@ module Routes
     def self.devices(app)
       app.get("/devices") do
         page :"printers/devices",
-          here: :printers, title: "Devices", printers: Printer.where.not(simulated: nil).order(:id).to_a
+          here: :printers,
+          title: "Devices",
+          printers: Printer.where.not(simulated: nil).order(:id).to_a,
+          room: Actions::UseDevices.room(now)
       end
 
       # the simulated ones

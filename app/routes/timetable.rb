@@ -34,7 +34,7 @@ module Routes
 
       # what else is typed is kept with it
       app.post "/timetable/room" do
-        room = Devices::Simulated::RoomMeter.new.read(now)
+        room = Actions::UseDevices.room(now)
         keep_hours(
           params.merge("temperature_c" => room.temperature_c.to_s, "humidity" => room.humidity.to_s),
           "room_read_at" => room.at.iso8601

@@ -9,7 +9,12 @@ module Devices
     # down, roller tracks in wet ink, and a little noise. The same page comes out
     # the same each time.
     class Printer
+      include Device
+
       attr_reader :name, :kind, :dpi, :faults
+
+      # as wide as a roller's track
+      TRACK_MM = 1.2
 
       Faults = Struct.new(
         :x_scale, :y_scale, :skew_deg, :turn_deg, :offset_mm, :margin_mm, :ghost_mm, :rollers_mm, :noise,
@@ -35,28 +40,29 @@ module Devices
         @name, @kind, @faults, @dpi = name, kind, faults, dpi
       end
 
-      # The sheet as it lies in the tray; drawn in a worker.
-      # @param gone [Array<Array>] rings that the loaded sheet no longer has, mm: they show the dark of the tray
-      # @return [String] a PNG that carries its dpi
-      def printed(pdf, width_mm:, height_mm:, gone: [])
-        Workers.drawing("printing")
-        sheet = print(pdf, width_mm: width_mm, height_mm: height_mm)
-        sheet = without(sheet, gone, width_mm, height_mm) if gone.any?
-        sheet.copy(xres: dpi / 25.4, yres: dpi / 25.4).pngsave_buffer(compression: 1)
-      end
-
       # @param pdf [String] a page  @param seed [Integer]
       # @return [Vips::Image] the printed sheet, grey, at +dpi+
       def print(pdf, width_mm:, height_mm:, seed: 1)
         page = grey(Vips::Image.pdfload_buffer(pdf, dpi: dpi, background: [255])).copy_memory
         # in memory, since a ghost asks for every pixel twice
         sheet = within_reach(moved(page, px(width_mm), px(height_mm))).copy_memory
-        sheet = ghosted(sheet) if faults.ghost_mm
-        sheet = faults.rollers_mm.reduce(sheet) { |image, at| tracked(image, at) }
+        sheet = ghosted(sheet) if faults.ghost_mm&.< height_mm
+        sheet = faults.rollers_mm.select { |at| at + TRACK_MM < width_mm }.reduce(sheet) { |image, at| tracked(image, at) }
         Noise.on(sheet, faults.noise, seed)
       end
 
       private
+
+      # The sheet as it lies in the tray; drawn in a worker.
+      # @param pdf [String] a page
+      # @param gone [Array<Array>] rings that the loaded sheet no longer has, mm: they show the dark of the tray
+      # @return [String] a PNG that carries its dpi
+      def carry_out(pdf:, width_mm:, height_mm:, gone: [])
+        Workers.drawing("printing")
+        sheet = print(pdf, width_mm: width_mm, height_mm: height_mm)
+        sheet = without(sheet, gone, width_mm, height_mm) if gone.any?
+        sheet.copy(xres: dpi / 25.4, yres: dpi / 25.4).pngsave_buffer(compression: 1)
+      end
 
       def without(sheet, gone, width_mm, height_mm)
         shapes = gone.map { |ring| %(<polygon points="#{ring.map { |x, y| "#{x},#{y}" }.join(" ")}" fill="#fff"/>) }
@@ -116,7 +122,7 @@ module Devices
 
       # a roller's track takes some of the ink it runs over
       def tracked(sheet, at_mm)
-        wide = px(1.2)
+        wide = px(TRACK_MM)
         strip = sheet.crop(px(at_mm), 0, wide, sheet.height)
         sheet.insert(((strip.cast(:float) * 0.75) + 64).cast(:uchar), px(at_mm), 0)
       end

@@ -7,6 +7,8 @@ module Devices
     # A flatbed: whoever lays the sheet in lays it in a little turned; under the
     # lid it is dark; its own scale is true.
     class Scanner
+      include Device
+
       LID = 60
       ROOM_MM = 12
       DPI = 300
@@ -31,12 +33,16 @@ module Devices
         Noise.on(bed, @noise, seed).copy(xres: @dpi / 25.4, yres: @dpi / 25.4).pngsave_buffer(compression: 1)
       end
 
+      def name = "The flatbed scanner"
+
+      private
+
       # a sheet as it lay in a tray; read in a worker
-      # @param png [String]
+      # @param sheet [String] PNG  @param sheet_dpi [Integer]
       # @return [String] a PNG that carries its dpi
-      def scanned(png, sheet_dpi:, turn_deg: 0.0)
+      def carry_out(sheet:, sheet_dpi:, turn_deg: 0.0)
         Workers.drawing("scanning")
-        scan(Vips::Image.new_from_buffer(png, ""), sheet_dpi: sheet_dpi, turn_deg: turn_deg)
+        scan(Vips::Image.new_from_buffer(sheet, ""), sheet_dpi: sheet_dpi, turn_deg: turn_deg)
       end
     end
   end

@@ -34,6 +34,9 @@ module UpClose
     # A pair of method, printer, piece or sealer that cannot work.
     class Unsuitable < Error; end
 
+    # A printer, queue, scanner or meter that could not do what it was asked.
+    class DeviceRefused < Error; end
+
     # A method, sealer, shape or check whose file leaves something out, or says what cannot be.
     class BadDefinition < Error; end
 

@@ -28,6 +28,68 @@ RSpec.describe "simulated devices", :shop, :measured do
     ).avg
   end
 
+  # the one contract, whatever the device
+  shared_examples "a device" do |wanted|
+    # the one that cannot do what is asked
+    let(:refusing) { device }
+
+    it "has a name, hands over what it made, and says why where it could not, in one kind of error" do
+      expect(device.name).to be_a(String).and match(/\A\p{Lu}/)
+      made = device.ask(**good)
+      expect(made).to have_attributes(ok?: true, error: nil, value: wanted, frozen?: true)
+      refused = refusing.ask(**bad)
+      expect(refused).to have_attributes(ok?: false, value: nil, error: be_a(UpClose::Errors::DeviceRefused))
+      expect(refused.error.sentence).to match(/\A\p{Lu}.*\.\z/m)
+      expect { refused.value! }.to raise_error(UpClose::Errors::DeviceRefused)
+    end
+  end
+
+  describe Devices::Simulated::Printer do
+    it_behaves_like "a device", /\A.PNG/n do
+      let(:device) { described_class.fetch("kitchen-inkjet") }
+      let(:small) { {width_mm: 40.0, height_mm: 30.0} }
+      let(:good) { {pdf: pdf(block(5, 5, 10, 10)), **small} }
+      let(:bad) { {pdf: "no page", **small} }
+    end
+  end
+
+  describe Devices::Simulated::Scanner do
+    it_behaves_like "a device", /\A.PNG/n do
+      let(:device) { described_class.new }
+      let(:good) { {sheet: (Vips::Image.black(300, 200) + 200).cast(:uchar).pngsave_buffer, sheet_dpi: 300} }
+      let(:bad) { {sheet: "no picture", sheet_dpi: 300} }
+    end
+  end
+
+  describe Devices::Simulated::RoomMeter do
+    it_behaves_like "a device", Devices::Simulated::RoomMeter::Reading do
+      let(:device) { described_class.new }
+      let(:good) { {at: Time.now} }
+      let(:bad) { {at: nil} }
+    end
+  end
+
+  describe Devices::Queue do
+    # a stand-in for the system's own command: it takes what goes to the workshop
+    around do |example|
+      Dir.mktmpdir do |folder|
+        File.write("#{folder}/lp", "#!/bin/sh\n[ \"$2\" = Workshop ] || { echo No such queue. ; exit 1; }\n")
+        File.chmod(0o755, "#{folder}/lp")
+        was, ENV["PATH"] = ENV["PATH"], "#{folder}:#{ENV["PATH"]}"
+        example.run
+      ensure
+        ENV["PATH"] = was
+      end
+    end
+
+    it_behaves_like "a device", nil do
+      let(:device) { described_class.new("Workshop") }
+      let(:good) { {pdf: "%PDF", width_mm: 210.0, height_mm: 297.0} }
+      let(:refusing) { described_class.new("Elsewhere") }
+      let(:bad) { good }
+    end
+  end
+
   # what any printer here must do, whatever its faults
   Devices::Simulated::Printer::ALL.each_key do |key|
     it "prints a sheet of its own size, cannot reach the edge, and prints the same page the same way again: #{key}",

@@ -41,7 +41,7 @@ RSpec.describe "the timetable", :shop do
   it "takes the room from the meter on its wall, and keeps what else is typed" do
     keep
     answer = send_form("/timetable/room", hours.merge("day_3" => "18-21", "temperature_c" => "", "humidity" => "x"))
-    reading = Devices::Simulated::RoomMeter.new.read(now)
+    reading = Actions::UseDevices.room(now)
     expect([
       answer.status,
       ShopTime.current["temperature_c"],
@@ -53,7 +53,7 @@ RSpec.describe "the timetable", :shop do
     get "/timetable"
     expect(page_words).to match(/read 18:00/)
     # cool before dawn, warm in the afternoon, damper when cooler
-    dawn, tea = [4, 16].map { |hour| Devices::Simulated::RoomMeter.new.read(Time.local(2026, 11, 30, hour)) }
+    dawn, tea = [4, 16].map { |hour| Actions::UseDevices.room(Time.local(2026, 11, 30, hour)) }
     expect([tea.temperature_c - dawn.temperature_c, dawn.humidity - tea.humidity])
       .to match [be_within(0.3).of(4.4), be > 8]
     keep
