@@ -45,7 +45,8 @@ module Routes
         printer = %w[laser inkjet].include?(params["printer"]) ? params["printer"] : (mark.printer || "laser")
         sort = UpClose::Comparison::SORTS.key?(params["sort"]) ? params["sort"] : "fit"
         shop = Presenters::Compared.new(mark, printer)
-        stage mark, "compare", compared: shop.to_core, shop: shop, printer: printer, sort: sort, fumes: Preference.get("fumes")
+        fumes = Preference.get("fumes")
+        stage mark, "compare", compared: shop.to_core, shop: shop, printer: printer, sort: sort, fumes: fumes
       end
     end
 

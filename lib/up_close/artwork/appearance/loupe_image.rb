@@ -45,7 +45,8 @@ module UpClose
         return image if px < 2
         carried = opened(mask, px)
         fading = Graphics::Pixels.held(mask & carried.invert).gaussblur(0.6) / 255.0
-        Graphics::Pixels.held((image + (image.invert * (fading * (1 - LEFT_OF_LOST)))).cast(:uchar).copy(interpretation: :srgb))
+        Graphics::Pixels
+          .held((image + (image.invert * (fading * (1 - LEFT_OF_LOST)))).cast(:uchar).copy(interpretation: :srgb))
       end
 
       def opened(mask, px)

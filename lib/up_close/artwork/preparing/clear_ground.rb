@@ -65,7 +65,9 @@ module UpClose
 
         def said(cleared, left)
           share = ->(mask) { Working.number(mask.avg / 2.55, 1) }
-          rest = Graphics::Pixels.held(left).avg.zero? ? "Nothing like it is left." : "#{share[left]} % like it is left " \
+          rest = Graphics::Pixels.held(
+            left
+          ).avg.zero? ? "Nothing like it is left." : "#{share[left]} % like it is left " \
             "inside what is drawn."
           "The ground was cleared: #{share[cleared]} % of the picture. #{rest}"
         end

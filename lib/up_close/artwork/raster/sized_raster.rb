@@ -93,7 +93,8 @@ module UpClose
         part = artwork.image.crop(*box.to_a.map(&:to_i))
         ratio = per_mm / own_per_mm
         part = part.resize(ratio, kernel: (ratio > 1) ? :linear : :lanczos3) unless (ratio - 1).abs < 1e-6
-        Graphics::Pixels.held(part.embed(MARGIN, MARGIN, part.width + 2 * MARGIN, part.height + 2 * MARGIN, extend: :white))
+        Graphics::Pixels
+          .held(part.embed(MARGIN, MARGIN, part.width + 2 * MARGIN, part.height + 2 * MARGIN, extend: :white))
       end
     end
   end

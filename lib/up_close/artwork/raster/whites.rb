@@ -80,7 +80,8 @@ module UpClose
       def border_ground
         @border_ground ||= begin
           framed =
-            Graphics::Pixels.held(opaque_white.embed(1, 1, opaque_white.width + 2, opaque_white.height + 2, extend: :white))
+            Graphics::Pixels
+              .held(opaque_white.embed(1, 1, opaque_white.width + 2, opaque_white.height + 2, extend: :white))
           labels = framed.labelregions
           outer = labels.getpoint(0, 0).first
           Graphics::Pixels.held((labels == outer).crop(1, 1, opaque_white.width, opaque_white.height))
