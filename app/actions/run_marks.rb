@@ -63,7 +63,7 @@ module Actions
       ApplicationRecord.change do
         run.lock!
         step = run.clockwork.state(0).step
-        back = step && step.key == key && step.again && run.steps_core.index { |s| s.key == step.again }
+        back = step && step.key == key && step.repeat_from && run.steps_core.index { |s| s.key == step.repeat_from }
         return false unless back
         run.step_ends.where(step: run.steps_core.drop(back).map(&:key)).destroy_all
         run.step_ends.reset

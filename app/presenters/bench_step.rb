@@ -60,7 +60,7 @@ module Presenters
       parts.join(", ")
     end
 
-    def late_words = step.late || "Look closely before you go on; take a spare if in doubt."
+    def late_words = step.when_late || "Look closely before you go on; take a spare if in doubt."
 
     # @return [String] what ending it before its time risks
     def risk = step.wait? ? step.risk : (step.early || "Its window has not opened: #{step.risk.sub(/\A./, &:downcase)}")

@@ -33,7 +33,7 @@ module CommandLine
         least_s: step.least_s.round(1),
         after: step.after,
         window_s: step.window? ? [step.earliest_s&.round(1), step.latest_s&.round(1)] : nil,
-        consumes: step.takes.map { |supply|
+        consumes: step.consumes.map { |supply|
           {
             what: supply.title,
             amount: supply.for(step.times(setting.copies, setting.pieces)).round(4),

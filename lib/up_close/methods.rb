@@ -28,7 +28,7 @@ module UpClose
     # @param steps [Array<Step>]
     # @return [Array<Supply>]
     def self.taken(steps)
-      steps.flat_map(&:takes).group_by { |supply| [supply.title, supply.unit] }.map do |(title, unit), all|
+      steps.flat_map(&:consumes).group_by { |supply| [supply.title, supply.unit] }.map do |(title, unit), all|
         Supply.new(
           title: title,
           unit: unit,

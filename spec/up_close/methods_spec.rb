@@ -56,7 +56,7 @@ RSpec.describe UpClose::Methods do
       expect(all.map(&:phase)).to include(:print, :prepare, :apply)
       all.select(&:window?).each do |step|
         expect(all.map(&:key)).to include(step.after)
-        expect([step.late, step.source]).to all(be_a(String)), step.key
+        expect([step.when_late, step.source]).to all(be_a(String)), step.key
       end
       expect(all.flat_map(&:cautions).map { |key| UpClose::Cautions.fetch(key) }).to all(be_a(String))
       expect(all.map { |step| described_class::Step.from_h(JSON.parse(JSON.generate(step.to_h))) }).to eq all
@@ -113,6 +113,15 @@ RSpec.describe UpClose::Methods do
       expect(%w[#000000 #ffffff #777777].map { |hex| UpClose::Colour.hex(hex).lightness })
         .to match [be_within(0.01).of(0), be_within(0.01).of(100), be_within(0.2).of(50)]
     end
+  end
+
+  it "reads steps as an earlier version stored them" do
+    now = described_class.fetch("solvent-rub")
+    step = UpClose::Methods::MethodChoice.new(method: now, printer: :laser).steps.find(&:repeat_from)
+    names = UpClose::Methods::Step::EARLIER_NAMES.invert
+    stored = step.to_h.to_h { |name, value| [names.fetch(name, name).to_s, value] }
+    expect(stored.keys).to include("takes", "again", "late").and not_include("consumes")
+    expect(UpClose::Methods::Step.from_h(stored)).to eq step
   end
 
   describe UpClose::Sealing do

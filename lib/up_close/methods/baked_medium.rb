@@ -55,7 +55,7 @@ module UpClose
         hands :coat,
           "One drop, one quick thin coat",
           "A soft brush, once over.",
-          takes: [drop("baking medium", 60, 0.05)],
+          consumes: [drop("baking medium", 60, 0.05)],
           lasts: 5,
           each: over_trim(60, fixed: 12),
           look_for: "an even wet film.",
@@ -63,7 +63,7 @@ module UpClose
         hands :lay, "Face down, press the bubbles out",
           "A little squeezed out at the rim is right. No tape: it does not stand the oven.", lasts: 5,
           each: over_trim(40, fixed: 20), after: "coat", window: 0..90,
-          late: "The coat has skinned: wash it off and coat again.", never: "slide it."
+          when_late: "The coat has skinned: wash it off and coat again.", never: "slide it."
         oven ? BakedMedium.bake(self) : BakedMedium.gun(self)
         wait :cool, "Let them cool", "To the touch.", lasts: 900..nil, early: "Hot metal burns, and the image is soft."
         wait :soak, "Soak", "Warm water.", lasts: 300..900, early: "Dry paper tears the image off."

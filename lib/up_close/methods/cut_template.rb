@@ -54,7 +54,7 @@ module UpClose
         material = s.picked[:material]
         cut = CUT_A_MINUTE.fetch(material)
         hands :print, "Print it", "On the card, or on paper to be glued on. 100 %.",
-          takes: [
+          consumes: [
             sheet_share((material == :card) ? "card" : "template #{material}")
           ], phase: :print, lasts: 60, each: through_printer
         hands :glue,

@@ -53,18 +53,18 @@ module UpClose
         hands :pencil, "Draw the pencil lines, trim to the ticks", "As on the bench card.",
           phase: :prepare, lasts: 30, each: 90, per: :piece
         hands :spread, "Spread the gel thin, even, wet", "Edges too. Large areas race the open time: work in one go.",
-          takes: [coat("gel medium", GEL_UM, least: 1)], lasts: 10, each: over_trim(SPREAD_CM2_A_MINUTE, fixed: 15),
+          consumes: [coat("gel medium", GEL_UM, least: 1)], lasts: 10, each: over_trim(SPREAD_CM2_A_MINUTE, fixed: 15),
           look_for: "a wet shine all over, no grit.", never: "leave a tacky place: tacky is no transfer.", faults: %w[
             missing-spots wrinkles
           ]
         hands :lay, "Lay it, once", "Middle first.", lasts: 5, each: 15, after: "spread",
-          window: 0..OPEN_S[bare ? :bare : :sealed], late: "The gel has gone tacky: wash it off, spread again.",
+          window: 0..OPEN_S[bare ? :bare : :sealed], when_late: "The gel has gone tacky: wash it off, spread again.",
           look_for: "no bubbles.", faults: %w[bubbles]
         hands :press, "Press from the middle out", "A card edge; wipe away what comes out at the rim.",
           lasts: 5, each: over_trim(
             80,
             fixed: 15
-          ), after: "lay", window: 0..120, late: "Press gently: it has begun to hold.",
+          ), after: "lay", window: 0..120, when_late: "Press gently: it has begun to hold.",
           never: "use too much gel: the paper wrinkles."
         if bare
           GelMedium.warm(self, 38, "thirty to forty-five seconds")
@@ -91,7 +91,7 @@ module UpClose
           hands :peel, "Moisten, blot, peel back",
             "The back fully moist, then blotted: damp paper is stronger than soaked. Peel it back over itself.",
             lasts: 10, each: over_trim(100, fixed: 60), after: "set", window: 0..86_400,
-            late: "After a day it may take two or three goes: moisten again each time.", faults: %w[torn]
+            when_late: "After a day it may take two or three goes: moisten again each time.", faults: %w[torn]
           wait :dry,
             "Let it dry",
             "Until no place is cool to the touch.",

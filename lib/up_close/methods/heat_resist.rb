@@ -8,7 +8,7 @@ module UpClose
       title "Heat resist on metal"
       summary "Melt toner from film or slick paper onto clean, warm metal: a resist for etching, or the picture " \
         "itself. What is printed stands up afterwards."
-      undo "Wipe it clean with acetone and start again: nothing is lost but the print."
+      undo "Wipe it clean with acetone and start repeat_from: nothing is lost but the print."
       on_a_miss :again
       chance 0.85
       chance_on "resist-film" => 0.85, "transparency" => 0.75, "label-backing" => 0.5, "photo-paper-front" => 0.2
@@ -61,7 +61,7 @@ module UpClose
           look_for: "solid black, no pinholes."
         hands :ground, "Sand and degrease the metal",
           "400–600 grit, wet; degrease; then alcohol. Wipe again if you touch it.",
-          takes: [coat("alcohol", 100, least: 1)], phase: :prepare, lasts: 60, each: over_trim(40, fixed: 60),
+          consumes: [coat("alcohol", 100, least: 1)], phase: :prepare, lasts: 60, each: over_trim(40, fixed: 60),
           per: :piece, cautions: %i[dust alcohol], look_for: "water that spreads in a film.",
           never: "put a finger on it after.", faults: %w[missing-spots]
         wait :flash, "Let the alcohol go", "No heat until it has.", phase: :prepare, lasts: 180..nil,
@@ -70,7 +70,7 @@ module UpClose
           hot ? "As hot as toner likes: a scrap of print should grab at once." : "Warm enough that the print grabs.",
           lasts: 120, each: over_trim(100, fixed: 30), cautions: %i[heat], temperature_c: plate_c
         hands :lay, "Lay the print, once", "Face down, one edge first; it grabs. Release sheet over it.",
-          lasts: 5, each: 15, after: "warm", window: 0..120, late: "The metal has cooled: warm it again first.",
+          lasts: 5, each: 15, after: "warm", window: 0..120, when_late: "The metal has cooled: warm it again first.",
           look_for: "no bubbles.", never: "try to shift it.", faults: %w[bubbles]
         hands :press, "Press straight down",
           hot ? "Firm, hottest, about forty seconds a place, straight " \
@@ -78,8 +78,8 @@ module UpClose
           lasts: 5, each: by_iron(press_s, fixed: 5), place: :press, cautions: %i[heat], temperature_c: iron_c,
           never: "wobble or slide: hot toner is slippery.", faults: %w[smeared]
         hands :burnish, "Burnish warm, try a corner", "Lifts clean: go on. Sticks to the film: more heat.",
-          again: "press", lasts: 5, each: over_trim(60, fixed: 20), after: "press", window: 0..90,
-          late: "It is cold: warm it again before you burnish.", look_for: "the black staying on the metal."
+          repeat_from: "press", lasts: 5, each: over_trim(60, fixed: 20), after: "press", window: 0..90,
+          when_late: "It is cold: warm it again before you burnish.", look_for: "the black staying on the metal."
         wait :cool,
           "Let it cool",
           paper ? "To the touch, before it goes into water." : "Film is peeled cold.",
@@ -98,7 +98,7 @@ module UpClose
           faults: %w[torn haze]
         hands :touch_up, "Touch up pinholes and edges", "Etch-proof pen or varnish; scratch bridges away. A bath " \
           "softens it after about two hours: look, touch up, go on.",
-          takes: [
+          consumes: [
             sheet_share("etch-proof pen", uses: 20).then { |share|
               Supply.new(
                 title: share.title,

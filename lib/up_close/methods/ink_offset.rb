@@ -64,19 +64,19 @@ module UpClose
         hands :lay, "Lay it, once", "Ticks on the pencil lines. Touch down in the middle, then outward. Do not slide.",
           lasts: 5, each: over_trim(300, fixed: 10), after: "print", window: 30..3600, best: 300, cautions: %i[ink],
           look_for: "the sheet flat, no shine of trapped air.", never: "lift and shift: it doubles.",
-          late: "The ink may have dried: touch a waste corner. Dry ink does not come over: wipe the sheet, " \
+          when_late: "The ink may have dried: touch a waste corner. Dry ink does not come over: wipe the sheet, " \
             "print again.", faults: %w[smeared]
         hands :press, "Rub gently, then firmly",
           "Fingertips first, then the edge of a card. Several passes, each across the last.", lasts: 5,
           each: over_ink(RUBBED_CM2_A_MINUTE, fixed: 15), passes: 4, after: "lay", window: 0..300,
           look_for: "the ink showing darker through the sheet.", never: "dig with a nail: it blotches.",
-          late: "Press on: a long press does no harm on well-sanded wood.", faults: %w[faint patchy]
+          when_late: "Press on: a long press does no harm on well-sanded wood.", faults: %w[faint patchy]
         hands :peek,
           "Peel back, look, lay back",
           "From one end, the other held down. Rub again where it is pale. Thin letters come out pale: some want that.",
           lasts: 5,
           each: over_ink(300, fixed: 20),
-          again: "press",
+          repeat_from: "press",
           look_for: "even tone.",
           never: "let go of both ends."
         hands :lift,

@@ -51,7 +51,7 @@ module UpClose
         hands :fix, "Fix the paper on one edge", "Face down on the lines, heat-proof tape on one edge.",
           lasts: 15, each: 45, look_for: "the ticks on your lines."
         hands :press, "Press straight down", "Lift the iron from place to place; press each for about a minute.",
-          takes: [
+          consumes: [
             sheet_share("release paper", uses: 10)
           ], lasts: 10, each: by_iron(PRESS_S),
           place: :press, cautions: %i[heat], look_for: "the paper turning an even tan, no darker.",
@@ -60,8 +60,8 @@ module UpClose
             smeared brown
           ]
         hands :peek, "Peek on the hinge", "Lift a far corner while it is hot. Pale: lay it back and press again.",
-          again: "press", lasts: 5, each: 15, after: "press", window: 0..60,
-          late: "It has cooled and set: warm it again before you lift.", look_for: "even black.",
+          repeat_from: "press", lasts: 5, each: 15, after: "press", window: 0..60,
+          when_late: "It has cooled and set: warm it again before you lift.", look_for: "even black.",
           never: "pull against a place that holds.", faults: %w[faint torn]
         hands :peel, "Peel it off warm", "Slowly, flat back over itself.", lasts: 5, each: over_trim(200, fixed: 15)
         wait :cool, "Let it cool", "Flat.", lasts: 600..nil, early: "Warm toner smears.",

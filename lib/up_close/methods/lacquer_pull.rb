@@ -47,20 +47,20 @@ module UpClose
           "One thin, even coat of lacquer",
           "From 25 cm, past the edges. A lacquer of another colour than the toner shows what is left between " \
           "the lines.",
-          takes: [coat("spray lacquer", 15, sprayed: true)],
+          consumes: [coat("spray lacquer", 15, sprayed: true)],
           lasts: 5,
           each: over_trim(400, fixed: 5),
           cautions: %i[spray],
           look_for: "an even shine."
         hands :lay, "Lay the print, once",
           "Shiny but not wet: thirty to forty seconds after the coat. One edge first, no sliding.", lasts: 2, each: 8,
-          after: "coat", window: 30..40, late: "It has gone too dry to hold: wipe it off with acetone, coat again.",
+          after: "coat", window: 30..40, when_late: "It has gone too dry to hold: wipe it off with acetone, coat again.",
           never: "slide it.", faults: %w[missing-spots smeared]
         hands :rub, "Rub all the toner down", "Through the back, with a spoon.",
           lasts: 5, each: over_trim(
             40,
             fixed: 20
-          ), after: "lay", window: 0..120, late: "Rub anyway; the edges may not hold."
+          ), after: "lay", window: 0..120, when_late: "Rub anyway; the edges may not hold."
         hands :wet,
           "Wet the back just enough", "Until it goes dark and limp.", lasts: 5, each: over_trim(150, fixed: 20)
         hands :peek,
@@ -68,7 +68,7 @@ module UpClose
           "Toner still on the paper: lay it back and rub again there.",
           lasts: 5,
           each: 20,
-          again: "rub",
+          repeat_from: "rub",
           look_for: "all the black left behind.",
           never: "go on peeling where it holds."
         hands :peel, "Peel slowly", "Wet it again wherever it holds. Paper left on: let it dry, then peel that.",
@@ -78,7 +78,7 @@ module UpClose
         hands :clear, "Take the lacquer from between the lines",
           "Alcohol, never acetone: two rags of two colours, one for each. Light strokes, more alcohol rather than " \
           "more pressure.",
-          takes: [coat("alcohol", 300, least: 2)], lasts: 20, each: over_trim(15, fixed: 60), cautions: %i[alcohol],
+          consumes: [coat("alcohol", 300, least: 2)], lasts: 20, each: over_trim(15, fixed: 60), cautions: %i[alcohol],
           never: "let the acetone rag come near.", faults: %w[underetched]
         hands :touch_up,
           "Scratch out what is stubborn",

@@ -57,7 +57,7 @@ module UpClose
         hands :rub, "Wet a little, rub at once",
           "A swab or pad of acetone on a patch the size of a coin, then firm strokes, dry. Two or three passes, " \
           "each across the last. Patch by patch.",
-          takes: [coat("acetone", 200, mm2: size.box_mm2, times: PASSES, least: 2), swabs],
+          consumes: [coat("acetone", 200, mm2: size.box_mm2, times: PASSES, least: 2), swabs],
           lasts: 20, each: over_ink(RUBBED_CM2_A_MINUTE, fixed: 15), passes: PASSES, cautions: %i[solvent gloves],
           look_for: "the paper going clear, the print showing through.", never: "flood it: toner swims.", faults: %w[
             faint smeared patchy
@@ -67,12 +67,12 @@ module UpClose
           "Look at the far edge first. Lay it back and rub again where it is faint.",
           lasts: 10,
           each: 20,
-          again: "rub",
+          repeat_from: "rub",
           after: "rub",
           window: 0..60,
           look_for: "even black.",
           never: "shift it: it doubles.",
-          late: "It has dried onto the piece: wet a corner again before you lift.",
+          when_late: "It has dried onto the piece: wet a corner again before you lift.",
           faults: %w[torn]
         wait :flash, "Let the acetone go", "Air the room. No flame, iron or heat gun until the smell is gone.",
           lasts: 300, cautions: %i[solvent heat_after_solvent], look_for: "no smell.",

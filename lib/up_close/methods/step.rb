@@ -6,8 +6,8 @@ module UpClose
     # so that a run keeps the steps it was started with.
     class Step
       FIELDS = %i[
-        key phase title words kind least_s most_s after earliest_s latest_s look_for never cautions late source
-        each_s place batch temperature_c faults dries passes again takes best_s pace per early moments
+        key phase title words kind least_s most_s after earliest_s latest_s look_for never cautions when_late source
+        each_s place batch temperature_c faults dries passes repeat_from consumes best_s pace per early moments
       ].freeze
       PHASES = {print: "Print", prepare: "Prepare", apply: "Apply", after: "Afterwards", seal: "Seal"}.freeze
       # what is said of ending a wait, or beginning before a window opens, where a step says nothing of its own
@@ -32,15 +32,15 @@ module UpClose
       # @param after [String, nil] the step whose end opens the window
       # @param earliest_s [Numeric, nil] from that end  @param latest_s [Numeric, nil]
       # @param best_s [Numeric, nil] from that end, when the best part of the window begins
-      # @param late [String, nil] what to do when the window has closed
+      # @param when_late [String, nil] what to do when the window has closed
       # @param each_s [Numeric, nil] by hand, for each copy besides  @param place [Symbol, nil] :oven, :press or :drying
       # @param pace [String, nil] how +each_s+ comes about
       # @param per [Symbol] :copy, or :piece for what is done to the piece
       # @param batch [Integer, nil] so many copies at once  @param temperature_c [Numeric, nil]
       # @param dries [true, Symbol, nil] a wait or a window that warmth shortens; :water when damp lengthens it too
       # @param passes [Integer, nil] strokes over the whole of it that are usual, to be counted
-      # @param again [String, nil] the step to go back to when it has not come out yet
-      # @param takes [Array<Supply>] used up for one copy or piece; starting values
+      # @param repeat_from [String, nil] the step to go back to when it has not come out yet
+      # @param consumes [Array<Supply>] used up for one copy or piece; starting values
       # @param early [String, nil] what ending it before its time risks
       # @param moments [Hash{Symbol => Numeric}, nil] a key of MOMENTS → seconds from when this wait begins
       # @param faults [Array<String>] what goes wrong here
@@ -49,9 +49,9 @@ module UpClose
         FIELDS.each { |name| instance_variable_set(:"@#{name}", fields[name]) }
         @cautions = (cautions || []).map(&:to_sym).freeze
         @phase, @kind, @per = phase.to_sym, kind.to_sym, (per || :copy).to_sym
-        @takes = (takes || []).map { |supply| Supply.read(supply) }.freeze
+        @consumes = (consumes || []).map { |supply| Supply.read(supply) }.freeze
         @moments = moments&.to_h { |name, seconds| [name.to_sym, seconds] }.freeze
-        @after, @key, @place, @again = after&.to_s, key.to_s, place&.to_sym, again&.to_s
+        @after, @key, @place, @repeat_from = after&.to_s, key.to_s, place&.to_sym, repeat_from&.to_s
         freeze
       end
 
@@ -70,18 +70,24 @@ module UpClose
       def times(copies, pieces) = per_piece? ? pieces : copies
 
       # @return [String] what ending it early risks
-      def risk = early || EARLY[if dries
-                            :dries
-                          else
-                            (temperature_c ? :hot : :other)
-                          end]
+      def risk
+        return early if early
+        return EARLY[:dries] if dries
+        temperature_c ? EARLY[:hot] : EARLY[:other]
+      end
 
-      def to_h = FIELDS.to_h { |name| [name, public_send(name)] }.merge(takes: takes.map(&:to_h))
+      def to_h = FIELDS.to_h { |name| [name, public_send(name)] }.merge(consumes: consumes.map(&:to_h))
 
       # @param changes [Hash] fields that differ
       def with(**changes) = Step.new(**to_h, **changes)
 
-      def self.from_h(hash) = new(**hash.transform_keys(&:to_sym).slice(*FIELDS))
+      # what steps that were stored before version 0.2.0 call some fields
+      EARLIER_NAMES = {takes: :consumes, again: :repeat_from, late: :when_late}.freeze
+
+      # @param hash [Hash] as +to_h+ gives it, its keys perhaps strings
+      def self.from_h(hash)
+        new(**hash.transform_keys(&:to_sym).transform_keys(EARLIER_NAMES).slice(*FIELDS))
+      end
 
       def ==(other) = other.is_a?(Step) && other.to_h == to_h
       alias_method :eql?, :==

@@ -55,7 +55,7 @@ module UpClose
           "Draw the pencil lines", "As on the bench card.", phase: :prepare, lasts: 30, each: 60, per: :piece
         hands :tape, "Tape the design down, carbon side down",
           "On the pencil lines, one edge as a hinge; #{colour} carbon under it.",
-          takes: [sheet_share("carbon paper", uses: 5)], lasts: 10, each: 60, look_for: "the ticks on your lines."
+          consumes: [sheet_share("carbon paper", uses: 5)], lasts: 10, each: 60, look_for: "the ticks on your lines."
         hands :trace, "Trace with a ball pen", "Steady, once over each line; a coloured pen shows what is done.",
           lasts: 10, each: along_lines(Tracing.traced_mm_a_minute), look_for: "no line forgotten: lift on the hinge " \
             "before you take it off.",

@@ -66,7 +66,7 @@ module UpClose
         hands :coat,
           "Coat both faces",
           "The piece and the print, even.",
-          takes: [coat(title, UM.fetch(s.picked[:medium]), faces: 2, least: 1)],
+          consumes: [coat(title, UM.fetch(s.picked[:medium]), faces: 2, least: 1)],
           lasts: 10,
           each: over_trim(75, fixed: 30),
           cautions: %i[varnish]
@@ -77,7 +77,7 @@ module UpClose
           each: 20,
           after: "coat",
           window: 0..300,
-          late: "It has begun to skin: wipe it off, coat again.",
+          when_late: "It has begun to skin: wipe it off, coat again.",
           faults: %w[bubbles]
         hands :burnish,
           "Burnish from the middle",
@@ -86,7 +86,7 @@ module UpClose
           each: over_trim(80, fixed: 20),
           after: "lay",
           window: 0..300,
-          late: "Press gently."
+          when_late: "Press gently."
         VarnishPaper.drying(self, s)
         hands :roll, "Scrape lightly, roll the paper off",
           "A blade held flat for the first layer, then a wet finger, in crumbs, from the middle out.", lasts: 30,
@@ -117,7 +117,7 @@ module UpClose
               early: "Soft varnish rolls off with the paper."
           end
           next unless setting.picked[:tack] == :acetone
-          hands :tack, "A damp acetone pad over the back", "One pass.", takes: [coat("acetone", 60, least: 1)],
+          hands :tack, "A damp acetone pad over the back", "One pass.", consumes: [coat("acetone", 60, least: 1)],
             lasts: 5, each: over_trim(200, fixed: 10), cautions: %i[solvent gloves]
           wait :flash,
             "Let it flash off completely",

@@ -80,17 +80,17 @@ module UpClose
           "Wet the ground. Slide the film off the backing onto the pencil lines; nudge it with a wet brush.",
           lasts: 15, each: over_trim(150, fixed: 45), after: "soak", window: 0..120,
           look_for: "its centre on the lines.", never: "lift the bare film.",
-          late: "Wet it again for 15 seconds; if it has curled on itself, take a spare.", faults: %w[wrinkles torn]
+          when_late: "Wet it again for 15 seconds; if it has curled on itself, take a spare.", faults: %w[wrinkles torn]
         hands :press, "Press the water out", "From the middle outward, with a soft squeegee or a damp cloth.",
           lasts: 10, each: over_trim(100, fixed: 20), after: "slide", window: 0..120,
           look_for: "no silver patches.", never: "rub dry: it drags.",
-          late: "Wet the surface, then press; prick a bubble with a pin.", faults: %w[silvering bubbles]
+          when_late: "Wet the surface, then press; prick a bubble with a pin.", faults: %w[silvering bubbles]
         hands :soften,
           "Softener on uneven places",
           "Brush it on and leave it alone: the film wrinkles, then settles. Leave this out on a flat piece.",
           lasts: 10,
           each: 15,
-          takes: [coat("decal softener", 20)],
+          consumes: [coat("decal softener", 20)],
           never: "touch it while it is wrinkled."
         wait :film_dry, "Leave it alone", "Out of the sun and dust.", dries: true, lasts: WaterSlide.film_dry(s),
           never: "touch it to see.", early: "Water still lies under the film: it slides, and a coat traps it " \
@@ -118,11 +118,11 @@ module UpClose
             follows = {
               after: "print_coat_#{number - 1}",
               window: 60..180,
-              late: "Past three minutes the coat has set: wait 20 minutes, then go on."
+              when_late: "Past three minutes the coat has set: wait 20 minutes, then go on."
             }
             hands "print_coat_#{number}", "Clear coat #{number} of 3 on the print",
               "Spray lightly from 25 cm, past both edges.", phase: :print, lasts: 15, each: over_trim(400, fixed: 5),
-              takes: [coat("clear coat", 15, sprayed: true)], cautions: %i[spray],
+              consumes: [coat("clear coat", 15, sprayed: true)], cautions: %i[spray],
               never: "flood it: wet coats make ink run.", look_for: "a dry mist, no pooling.",
               **((number > 1) ? follows : {})
           end
@@ -140,12 +140,12 @@ module UpClose
               after: "gloss_#{number - 1}",
               window: 600..14_400,
               dries: true,
-              late: "Let it harden a day, sand lightly with 600, then coat."
+              when_late: "Let it harden a day, sand lightly with 600, then coat."
             }
             hands "gloss_#{number}", "Gloss coat #{number} of 2 on the ground",
               "Thin, from 25 cm, where the film will lie and round it.", phase: :prepare, lasts: 15,
               each: over_trim(400, fixed: 10), per: :piece, cautions: %i[spray],
-              takes: [coat("gloss coat", 20, sprayed: true)], look_for: "an even shine.",
+              consumes: [coat("gloss coat", 20, sprayed: true)], look_for: "an even shine.",
               **((number > 1) ? follows : {})
           end
           wait :gloss_dry, "Let the gloss harden", "A few hours; longer when it still smells.",

@@ -31,9 +31,9 @@ module UpClose
       def under_steps
         count, apart = sealer.under.values_at(:count, :apart_s)
         1.upto(count) do |number|
-          follows = {after: "under_#{number - 1}", window: apart.., dries: drying, late: "Go on."}
+          follows = {after: "under_#{number - 1}", window: apart.., dries: drying, when_late: "Go on."}
           @script.hands "under_#{number}", "#{sealer.title}: undercoat #{number} of #{count}", sealer.coat_words,
-            phase: :prepare, per: :piece, cautions: sealer.cautions, **pace, takes: [
+            phase: :prepare, per: :piece, cautions: sealer.cautions, **pace, consumes: [
               coat_supply
             ], **((number > 1) ? follows : {})
         end
@@ -106,7 +106,7 @@ module UpClose
           cautions: %i[spray],
           lasts: 20,
           each: Methods::Pace.area(@setting.coat_mm2, SPRAY_CM2_A_MINUTE, fixed: 15),
-          takes: [@script.coat("spray acrylic clear", SPRAY_UM, mm2: @setting.coat_mm2, sprayed: true)],
+          consumes: [@script.coat("spray acrylic clear", SPRAY_UM, mm2: @setting.coat_mm2, sprayed: true)],
           after: before_coats,
           window: (Sealer::SCRAP_S..)
         @script.wait "spray_first_dry",
@@ -127,7 +127,7 @@ module UpClose
           look_for: "an even sheen.",
           never: "chase a run: let it dry, sand it, go on.",
           **pace,
-          takes: [coat_supply],
+          consumes: [coat_supply],
           **window(number)
       end
 
@@ -137,7 +137,7 @@ module UpClose
           after: "seal_#{number - 1}",
           window: sealer.between_s,
           dries: drying,
-          late: "Past its window: let it harden a day, sand lightly with 400, then coat."
+          when_late: "Past its window: let it harden a day, sand lightly with 400, then coat."
         }
       end
 
@@ -153,7 +153,7 @@ module UpClose
           after: "seal_#{number - 1}",
           window: sealer.between_s,
           dries: drying,
-          late: "Sand a little more."
+          when_late: "Sand a little more."
       end
 
       def bake

@@ -105,10 +105,10 @@ module UpClose
         # @return [Array<Array(String, Float, Symbol)>] words, share of the size, style
         def lines(step, time, number)
           signs = [
-            ("Takes #{Methods.amounts(step.takes)} for one." if step.takes.any?),
+            ("Takes #{Methods.amounts(step.consumes)} for one." if step.consumes.any?),
             ("Look for #{step.look_for}" if step.look_for),
             ("Never #{step.never}" if step.never),
-            (step.late if step.window?)
+            (step.when_late if step.window?)
           ]
             .compact
             .join(" ")
