@@ -11,11 +11,11 @@ module Actions
       words = reason.to_s.scrub("").strip[0, MarkStops::MOST_LETTERS]
       return false if words.empty?
       stops = LookAtArtwork.once(mark).stops
-      ApplicationRecord.change { mark.update!(despite: stops.passed_for(words, now)) } if stops.any?
+      ApplicationRecord.change { mark.update!(override: stops.passed_for(words, now)) } if stops.any?
       true
     end
 
-    def take_back(mark) = ApplicationRecord.change { mark.update!(despite: {}) }
+    def take_back(mark) = ApplicationRecord.change { mark.update!(override: {}) }
 
     # @raise [UpClose::Errors::Unsuitable] when something says stop and no reason was given
     def check!(mark)
@@ -24,7 +24,7 @@ module Actions
       raise UpClose::Errors::Unsuitable.new(
         open.map(&:words).join(" "),
         remedy: "Put it right, or give a reason for going on.",
-        field: :despite
+        field: :override
       )
     end
   end

@@ -77,7 +77,7 @@ module Actions
 
     # ready for the sheet or further, and not done
     def open_among(marks)
-      open = marks.select { |mark| mark.way && mark.placed? && !mark.job.put_away_at && !over?(mark.run) }
+      open = marks.select { |mark| mark.way && mark.placed? && !mark.job.archived_at && !over?(mark.run) }
       open.sort_by(&:id)
     end
 

@@ -5,12 +5,12 @@ class Job < ApplicationRecord
   has_many :pieces, -> { order(:id) }, inverse_of: :job
   has_many :marks, -> { order(:id) }, through: :pieces
 
-  scope :open, -> { where(put_away_at: nil).order(Arel.sql("due_on is null"), :due_on, :id) }
-  scope :put_away, -> { where.not(put_away_at: nil).order(put_away_at: :desc) }
+  scope :open, -> { where(archived_at: nil).order(Arel.sql("due_on is null"), :due_on, :id) }
+  scope :put_away, -> { where.not(archived_at: nil).order(archived_at: :desc) }
 
   # with all that a page of them asks
   def live_marks
-    marks.where(put_away_at: nil).preload(
+    marks.where(archived_at: nil).preload(
       :artwork, :attempts,
       piece: :job,
       runs: :step_ends,

@@ -10,7 +10,7 @@ class Mark < ApplicationRecord
   has_many :layouts, -> { order(:id) }, through: :layout_marks
   has_many :attempts, -> { order(:copy, :id) }, inverse_of: :mark
 
-  scope :live, -> { where(put_away_at: nil) }
+  scope :live, -> { where(archived_at: nil) }
 
   delegate :job, to: :piece
   delegate :placement, :ink_for_piece, :room, :repeats_core, :all_placed, :neighbours, :registration,
@@ -82,7 +82,7 @@ class Mark < ApplicationRecord
   def waiting_with
     Mark.live.where(stock: stock, printer: printer).where.not(id: id).where.missing(:runs)
       .preload(:artwork, :layouts, piece: :job).order(:id)
-      .select { |mark| mark.placed? && !mark.layouts.last&.printed? && !mark.piece.job.put_away_at }
+      .select { |mark| mark.placed? && !mark.layouts.last&.printed? && !mark.piece.job.archived_at }
   end
 
   # marks that share its sheets and method, are not begun, and that nothing refuses

@@ -31,14 +31,14 @@ class MarkStops
   def any? = all.any?
 
   # @return [String, nil] why the maker goes on
-  def reason = @mark.despite["reason"]
+  def reason = @mark.override["reason"]
 
   # @return [Hash] as the mark keeps it
   def passed_for(reason, now) = {"reason" => reason, "stops" => all.map(&:name), "at" => now.to_f}
 
   private
 
-  def passed = @mark.despite["stops"] || []
+  def passed = @mark.override["stops"] || []
 
   def twin?(stop) = of_artwork.any? { |other| other.key == TWINS[stop.key] }
 

@@ -54,7 +54,7 @@ module Routes
           title: job.title,
           job: job,
           rows: job.live_marks.map { |m| row(m) },
-          away: job.marks.where.not(put_away_at: nil).includes(:artwork, :piece).to_a
+          away: job.marks.where.not(archived_at: nil).includes(:artwork, :piece).to_a
       end
     end
 
@@ -87,12 +87,12 @@ module Routes
       end
 
       app.post "/jobs/:id/away" do
-        ApplicationRecord.change { Job.find(params["id"]).update!(put_away_at: now) }
+        ApplicationRecord.change { Job.find(params["id"]).update!(archived_at: now) }
         redirect to("/jobs"), 303
       end
 
       app.post "/jobs/:id/back" do
-        ApplicationRecord.change { Job.find(params["id"]).update!(put_away_at: nil) }
+        ApplicationRecord.change { Job.find(params["id"]).update!(archived_at: nil) }
         redirect to("/jobs/#{params["id"]}"), 303
       end
     end

@@ -35,13 +35,13 @@ module Routes
       end
 
       # going on past what says stop, and taking that back
-      app.post "/marks/:id/despite" do
+      app.post "/marks/:id/override" do
         mark = find_mark(params["id"])
         Actions::GoPast.call(mark, params["reason"], now)
         redirect to("/marks/#{mark.id}/#{params["stage"].to_s[/\A(place|sheet|apply)\z/] || "apply"}"), 303
       end
 
-      app.post "/marks/:id/despite/back" do
+      app.post "/marks/:id/override/back" do
         mark = find_mark(params["id"])
         Actions::GoPast.take_back(mark)
         redirect to("/marks/#{mark.id}/#{params["stage"].to_s[/\A(place|sheet|apply)\z/] || "apply"}"), 303

@@ -54,13 +54,13 @@ module Routes
     def self.archive(app)
       app.post "/marks/:id/back" do
         mark = Mark.find(params["id"])
-        ApplicationRecord.change { mark.update!(put_away_at: nil) }
+        ApplicationRecord.change { mark.update!(archived_at: nil) }
         redirect to("/jobs/#{mark.job.id}"), 303
       end
 
       app.post "/marks/:id/away" do
         mark = find_mark(params["id"])
-        ApplicationRecord.change { mark.update!(put_away_at: now) }
+        ApplicationRecord.change { mark.update!(archived_at: now) }
         redirect to("/jobs/#{mark.job.id}"), 303
       end
     end

@@ -52,7 +52,7 @@ module Routes
 
       app.post "/marks/:id/runs" do
         mark = ready_mark
-        Actions::GoPast.call(mark, params["despite"], now)
+        Actions::GoPast.call(mark, params["override"], now)
         halt 422, stage(mark, "apply") if Actions::LookAtArtwork.once(mark).stops.open.any?
         run = Actions::RunMarks.start(mark, now)
         mark.companions.each { |other| Actions::RunMarks.start(other, now) } if params["together"]

@@ -9,7 +9,7 @@ module Shelves
   # once: painted paths, or a plain PNG of our own. Any of them can be thrown away.
   class OpenedForms
     # raised when a form is written differently, or is opened to something else
-    VERSION = 1
+    VERSION = 2
     MOST = 600
 
     # @param root [String] a folder

@@ -41,18 +41,18 @@ RSpec.describe "at the bench", :shop do
       .to eq [422, 422, 0]
     expect(JSON.parse(get("/marks/#{mark.id}/checks?stage=place").body))
       .to include("stops" => /Thinnest line/, "cell" => /■/)
-    send_form "/marks/#{mark.id}/despite", "reason" => "  ", "stage" => "place"
-    expect(mark.reload.despite).to eq({})
-    send_form "/marks/#{mark.id}/despite", "reason" => "a trial", "stage" => "place"
+    send_form "/marks/#{mark.id}/override", "reason" => "  ", "stage" => "place"
+    expect(mark.reload.override).to eq({})
+    send_form "/marks/#{mark.id}/override", "reason" => "a trial", "stage" => "place"
     expect(send_form("/marks/#{mark.id}/place/settle").status).to eq 303
     expect(get("/marks/#{mark.id}/apply") && page_words).to match(/Thinnest line.*You go on all the same: “a trial”/)
     send_form "/marks/#{mark.id}/runs"
     run = mark.reload.run
-    expect([run.despite, get("/runs/#{run.id}") && page_words])
+    expect([run.override_reason, get("/runs/#{run.id}") && page_words])
       .to match ["a trial", /Thinnest line: 0.03.*Begun all the same: “a trial”/]
     expect(get("/marks/#{mark.id}/record") && page_words).to include "Done although something said stop: “a trial”"
     # another method has stops of its own: the reason covers those it was given for
-    send_form "/marks/#{mark.id}/despite/back", "stage" => "apply"
+    send_form "/marks/#{mark.id}/override/back", "stage" => "apply"
     expect(get("/marks/#{mark.id}/apply") && page_words).to match(/Go on all the same/)
     expect(send_form("/runs/#{run.id}/done", "step" => run.steps_core.first.key).status).to eq 303
     expect(run.reload.step_ends.size).to eq 1
@@ -62,14 +62,14 @@ RSpec.describe "at the bench", :shop do
     mark.piece.update!(finish: "sealed")
     get "/marks/#{mark.id}/apply"
     expect(page_words).to match(/Go on all the same/)
-    expect(send_form("/marks/#{mark.id}/runs", "despite" => "  ").status).to eq 422
+    expect(send_form("/marks/#{mark.id}/runs", "override" => "  ").status).to eq 422
     expect(Run.count).to eq 0
-    send_form "/marks/#{mark.id}/runs", "despite" => "a trial on a scrap"
+    send_form "/marks/#{mark.id}/runs", "override" => "a trial on a scrap"
     get "/runs/#{Run.last.id}"
     expect(page_words).to match(/Begun all the same: “a trial on a scrap”/)
     other = ready_mark
-    send_form "/marks/#{other.id}/runs", "despite" => "no need"
-    expect(other.run.despite).to be_nil
+    send_form "/marks/#{other.id}/runs", "override" => "no need"
+    expect(other.run.override_reason).to be_nil
   end
 
   it "shows what else is under way, with its time, and how many spares are left" do
