@@ -14,7 +14,11 @@ module Actions
         open = mark.run
         next open if open && !open.finished?
         mark.runs
-          .create!(steps: mark.steps_core.map(&:to_h), began_at: now, override_reason: (mark.stops.reason if mark.stops.any?))
+          .create!(
+            steps: mark.steps_core.map(&:to_h),
+            began_at: now,
+            override_reason: (mark.stops.reason if mark.stops.any?)
+          )
       end
     end
 

@@ -95,7 +95,7 @@ module Presenters
         "by hand" => chain.hands_s,
         "drying and waiting" => chain.steps.select(&:wait?).sum(&:least_s),
         "waiting for your hours" => waits[:hours],
-        "till windows open" => waits[:opens],
+        "waiting for the right moment" => waits[:opens],
         "for windows to fit" => waits[:window_ahead],
         "while you are at other marks" => waits[:busy],
         "for the oven or a place to dry" => waits[:place],

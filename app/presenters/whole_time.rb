@@ -23,7 +23,7 @@ module Presenters
       parts = {
         "by hand" => @steps.reject(&:wait?).sum(&:least_s),
         "drying and waiting" => @steps.select(&:wait?).sum(&:least_s),
-        "till windows open" => UpClose::Runs::LeastTime.windows_s(@steps)
+        "waiting for the right moment" => UpClose::Runs::LeastTime.windows_s(@steps)
       }
       UpClose::Working.new(
         "#{parts.select { |_, s| s > 0 }.map { |words, s| "#{Moments.about(s)} #{words}" }.join(" + ")} = " \

@@ -22,7 +22,7 @@ module Routes
         else
           copied_steps(method) + Array.new(BLANK_ROWS) { {"blank" => true} }
         end
-        page :"methods/own", here: :methods, title: "A school of your own", method: method, rows: rows, form: form
+        page :"methods/own", here: :methods, title: "Your own way of doing it", method: method, rows: rows, form: form
       end
     end
 

@@ -11,7 +11,7 @@ module UpClose
         "outdoors.",
       gloves: "Butyl gloves for acetone; nitrile only for splashes.",
       heat_after_solvent: "Solvent, then heat, is a hazard: air the room between.",
-      dust: "Sand outdoors or with extraction and a mask; metal dust wet.",
+      dust: "Sand outdoors or with extraction and a mask; wet-sand metal.",
       ink: "Ink marks skin and cloth. Gloves on.",
       oily_rags: "Oily rags can heat by themselves: dry them flat, outdoors.",
       gloves_nitrile: "Nitrile gloves; resin and its hardener sensitise skin. Air the room.",

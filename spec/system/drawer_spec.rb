@@ -13,10 +13,10 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
     select "another size", from: "Size"
     fill_in "Wide", with: "120"
     fill_in "High", with: "90"
-    fill_in "Gone from it, a box a line", with: "0, 0, 120"
+    fill_in "Used areas, one per line", with: "0, 0, 120"
     click_on "Put it in"
     expect(page).to have_css(".field-error", text: "four lengths")
-    fill_in "Gone from it, a box a line", with: "0, 0, 120, 20"
+    fill_in "Used areas, one per line", with: "0, 0, 120, 20"
     click_on "Put it in"
     expect(page).to have_css("b", text: "clear film 3")
     sheet = StockSheet.last
@@ -56,13 +56,13 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
     expect(page).to have_css(".copy.pinned")
     click_on "Lay the rest again"
     expect(page).to have_css(".copy.pinned", count: 1)
-    click_on "They are printed"
+    click_on "I have printed it"
     expect(page).to have_text("What it took is marked")
     click_on "sheets in the drawer"
     expect(page).to have_css("#{drawing} polygon", count: 6)
     page.go_back
     click_on "It went wrong, but nothing was lost"
-    expect(page).to have_button("They are printed: mark the sheets")
+    expect(page).to have_button("I have printed it")
     expect(sheet.reload.used.size).to eq 2
   end
 
@@ -72,7 +72,7 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
     click_on "Kitchen table inkjet"
     expect(page).to have_text("Not measured yet")
     fill_in "Along the top", with: "500"
-    click_on "Keep what it comes to"
+    click_on "Save measurements"
     expect(page).to have_css(".field-error", minimum: 1)
     expect(page).to have_field("Along the top", with: "500")
     click_on "Print the crosses"
@@ -93,7 +93,7 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
     expect(page).to have_css(".finding", text: /On Kitchen table inkjet.*99\.75 % × 100\.6/m)
     expect(page).to have_css("figcaption", text: "white film 1, 6 copies")
     before = StockSheet.find_by(name: "white film 1").free_room.area_mm2
-    click_on "They are printed"
+    click_on "I have printed it"
     expect(page).to have_text("What it took is marked")
     expect(StockSheet.find_by(name: "white film 1").free_room.area_mm2).to be < before - 6 * 62 * 8
     expect(inkjet.current.figures["residual_mm"]).to be < 0.05

@@ -3,7 +3,7 @@
 require_relative "../system_helper"
 
 RSpec.describe "sheets shared, searched for, and too small, at the real page", :shop, :page do
-  def free = find("summary", text: "What is kept free").click
+  def free = find("summary", text: "Spacing and layout options").click
 
   it "lays a second mark on the same sheet, by the webs asked for, moves a copy by keys, and prints both" do
     badge, plate = ready_mark, ready_mark
@@ -11,7 +11,7 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
     visit "/marks/#{badge.id}/sheet"
     check "badge, 2 copies on plate"
     free
-    fill_in "web between", with: "7"
+    fill_in "gap between copies", with: "7"
     select "as placed", from: "may be turned"
     click_on "Lay them out"
     expect(page).to have_css("g.copy", count: 4)
@@ -23,7 +23,7 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
     page.execute_script("document.querySelector('g.copy').focus()")
     80.times.find { press(%i[shift up]) && page.has_css?("#layout-said .finding", wait: 0.3) }
     expect(page).to have_css("#layout-said", text: /Too near|Keep/)
-    click_on "They are printed"
+    click_on "I have printed it"
     expect(page).to have_text("What it took is marked")
     visit "/marks/#{plate.id}/sheet"
     expect(page).to have_text("What it took is marked")

@@ -127,8 +127,8 @@ RSpec.describe "up close, at the real page", :shop, :page do
     visit "/marks/#{rose.id}/place"
     expect(page).to have_no_button("Set")
     find("summary", text: "From the real thing").click
-    fill_in "really", with: "1056"
-    fill_in "at", with: "1:48"
+    fill_in "real size", with: "1056"
+    fill_in "at scale", with: "1:48"
     press(:tab)
     expect(page).to have_field("wide", with: "22")
     fill_in "down", with: "-55"

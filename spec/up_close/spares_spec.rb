@@ -25,7 +25,7 @@ RSpec.describe UpClose::Sheets::Spares do
   it "says whether what is laid out is enough, with its working and where the chance is from" do
     expect(spares(2, 0.9).finding(3)).to have_attributes(
       verdict: :fine,
-      figure: "3 for 2",
+      figure: "print 3 to get 2",
       reason: /97.2 %/,
       remedy: nil,
       working: have_attributes(to_s: /chance of each: 0.9 · starting values/)
@@ -49,7 +49,7 @@ RSpec.describe UpClose::Sheets::Spares do
     expect(wiped.finding(8)).to have_attributes(
       title: "Tries",
       verdict: :fine,
-      figure: "8 for 2",
+      figure: "print 8 to get 2",
       reason: /wiped off and tried again; each try takes a print/
     )
     drawn = spares(2, 0.5, on_a_miss: :rubbed_out)

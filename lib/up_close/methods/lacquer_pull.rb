@@ -54,8 +54,9 @@ module UpClose
           look_for: "an even shine."
         hands :lay, "Lay the print, once",
           "Shiny but not wet: thirty to forty seconds after the coat. One edge first, no sliding.", lasts: 2, each: 8,
-          after: "coat", window: 30..40, when_late: "It has gone too dry to hold: wipe it off with acetone, coat again.",
-          never: "slide it.", faults: %w[missing-spots smeared]
+          after: "coat", window: 30..40,
+          when_late: "It has gone too dry to hold: wipe it off with acetone, coat again.", never: "slide it.",
+          faults: %w[missing-spots smeared]
         hands :rub, "Rub all the toner down", "Through the back, with a spoon.",
           lasts: 5, each: over_trim(
             40,

@@ -60,7 +60,7 @@ module UpClose
           key: :spares,
           title: (on_a_miss == :again) ? "Tries" : "Spares",
           verdict: enough?(copies) ? :fine : :watch,
-          figure: enough ? "#{enough} for #{wanted}" : "over #{MOST}",
+          figure: enough ? "print #{enough} to get #{wanted}" : "over #{MOST}",
           value: enough,
           unit: "copies",
           working: working(enough),
@@ -94,7 +94,7 @@ module UpClose
           value: chance * 100,
           unit: "in 100",
           working: chance_working,
-          reason: against.any? ? "#{against.join("; ").sub(/\A./, &:upcase)}." : "Nothing here speaks against it."
+          reason: against.any? ? "#{against.join("; ").sub(/\A./, &:upcase)}." : "Suits this piece."
         )
       end
 
@@ -107,7 +107,7 @@ module UpClose
           key: :spares,
           title: "Tries",
           verdict: :fine,
-          figure: "#{wanted} for #{wanted}",
+          figure: "print #{wanted} to get #{wanted}",
           value: wanted,
           unit: "copies",
           working: working(tries),
