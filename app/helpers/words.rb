@@ -8,6 +8,15 @@ module Helpers
 
     def sign(verdict) = SIGNS[verdict]
 
+    def said(verdict) = SAID[verdict]
+
+    # what a step on the image's way does to it
+    def turn_words(passage, first:, turned:)
+      return "turned over" if passage.turned?
+      return "no turn" unless first
+      turned ? "printed turned" : "printed as it reads"
+    end
+
     def mm(value) = writer.with_unit(value)
 
     def count(number, one, many = "#{one}s") = "#{number} #{(number == 1) ? one : many}"

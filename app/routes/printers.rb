@@ -165,7 +165,7 @@ module Routes
         content_type "image/png"
         next download(bytes, "image/png", "#{params["what"]}.png") if params["whole"]
         # small enough for a page
-        Vips::Image.thumbnail_buffer(bytes, 700).pngsave_buffer(compression: 3)
+        Workers.call(Shelves::OutsidePicture.new(bytes), :small, 700)
       end
     end
 

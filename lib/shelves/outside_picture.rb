@@ -21,6 +21,10 @@ module Shelves
       ((shrink < 1) ? photo.resize(shrink) : photo).jpegsave_buffer(Q: 88, strip: true)
     end
 
+    # @param most_px [Integer] no side longer than this
+    # @return [String] PNG
+    def small(most_px) = Vips::Image.thumbnail_buffer(bytes, most_px).pngsave_buffer(compression: 3)
+
     # @return [String] PNG of the plane that was marked on it
     def straightened(scale, box, most_px)
       Workers.drawing

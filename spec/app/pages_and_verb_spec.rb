@@ -129,7 +129,7 @@ RSpec.describe "a maker's job", :shop do
   def on_the_sheet(mark, told)
     return "too large" if mark.width_mm > 210
     if told[:spares] == mark.good_wanted
-      "#{told[:spares]} for #{mark.good_wanted}"
+      "print #{told[:spares]} to get #{mark.good_wanted}"
     else
       "Print #{told[:spares]} to get #{mark.good_wanted}"
     end

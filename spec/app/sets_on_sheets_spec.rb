@@ -79,7 +79,7 @@ RSpec.describe "what a mark's sheet says and holds", :shop do
     lay(berths, 9)
     expect(berths.reload.layout).to be_nil
     get "/marks/#{berths.id}/sheet"
-    expect(page_words).not_to match(/part-used|use up/)
+    expect(page_words).not_to match(/leftover sheet/)
   end
 
   it "draws a sheet of the drawer with what is left of it in words" do

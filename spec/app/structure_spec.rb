@@ -27,6 +27,14 @@ RSpec.describe "how a page is built", :shop do
     end
   end
 
+  it "draws the image's way from the sheet as printed to what reads right on the piece, whatever the method" do
+    UpClose::Methods.all.each do |method|
+      letters = seen("/methods/#{method.key}").css(".turning").first.css("text").map(&:text)
+      mirrored = UpClose::Methods::Orientation.new(method).mirrored?
+      expect([letters.first, letters.last]).to eq([mirrored ? "Я" : "R", "R"]), method.key
+    end
+  end
+
   it "shows the working of every figure it works out" do
     %w[place sheet apply method].each do |stage|
       figures = seen("/marks/#{rose.id}/#{stage}").css(".findings .finding").reject do |f|

@@ -131,7 +131,7 @@ RSpec.describe "the timetable", :shop do
     get "/timetable"
     expect(page_words)
       .to match(
-        /badge : stop ready .*Too late by .*drying and waiting/
+        /badge : too late ready .*Too late by .*drying and waiting/
       )
       .and match(/(What would make the date|Nothing makes the date; soonest):/)
     get "/"

@@ -118,8 +118,8 @@ module UpClose
       def reason(copies)
         return "With #{copies} there cannot be #{wanted} good ones." if copies < wanted
         tried = (on_a_miss == :again) ? " A miss is wiped off and tried again; each try takes a print." : ""
-        "Print #{copies} and you have a #{percent(sure(copies))} chance of #{wanted} good; #{(SURE * 100).round} % " \
-        "is wanted.#{tried}"
+        "Print #{copies}: the chance of #{wanted} good ones is #{percent(sure(copies))}. " \
+        "#{(SURE * 100).round} % is wanted.#{tried}"
       end
 
       def working(enough)
