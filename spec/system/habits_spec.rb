@@ -65,6 +65,20 @@ RSpec.describe "how people use it", :shop, :page do
     expect(page).to have_text(/dropped, [\d.]+ × [\d.]+: lines/)
   end
 
+  it "shows what was wrong, wherever on the page its field stands" do
+    page.driver.resize(390, 780)
+    mark = mark_with_artwork
+    visit "/marks/#{mark.id}/artwork"
+    find("summary", text: "Use something else").click
+    attach_file "file", saved("no.svg", "no drawing")
+    click_on "Use this instead"
+    expect(page).to have_css(".field-error", text: /cannot|no drawing|not/)
+    top = page.evaluate_script("document.querySelector('main .field-error').getBoundingClientRect().top")
+    expect(top).to be_between(0, 780)
+  ensure
+    page.driver.resize(1280, 800)
+  end
+
   it "goes back and forth by the browser's own buttons without doing anything twice" do
     board = mark("Name board")
     visit "/marks/#{board.id}/place"

@@ -18,6 +18,8 @@ const pages = {
   run: () => import('./run.js')
 }
 
+// what was wrong is in sight, wherever its field stands
+document.querySelector('main .field-error')?.scrollIntoView({ block: 'center' })
 watchKeys()
 showPresentStage()
 wakeClocks()
