@@ -48,6 +48,11 @@ RSpec.describe "the arrows of the house" do
     expect(leans.select { |from, to| leans.include?([to, from]) }).to be_empty
   end
 
+  it "keeps models from asking what stands above them" do
+    above = /\b(?:Actions|Presenters|Forms|Routes|Helpers)::/
+    expect(files.call("app/models/**/*.rb").select { |path| bare.call(path).match?(above) }).to be_empty
+  end
+
   it "loads the core by itself" do
     out = IO.popen(
       [

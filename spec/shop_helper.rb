@@ -17,6 +17,18 @@ Workers.pool.warm
 module Shop
   include Rack::Test::Methods
 
+  # a piece as its form is sent
+  PLATE = {
+    "name" => "plate",
+    "shape" => "rectangle",
+    "width_mm" => "60",
+    "height_mm" => "40",
+    "material" => "wood",
+    "finish" => "sanded",
+    "colour" => "#ecd9b0",
+    "count" => "1"
+  }.freeze
+
   def app = Web
 
   # one page after another, as a browser would: with the form's own token
@@ -37,16 +49,7 @@ module Shop
   def mark_with_artwork(**piece)
     send_form "/jobs", "title" => "Fair"
     send_form "/jobs/#{Job.last.id}/pieces",
-      {
-        "name" => "plate",
-        "shape" => "rectangle",
-        "width_mm" => "60",
-        "height_mm" => "40",
-        "material" => "wood",
-        "finish" => "sanded",
-        "colour" => "#ecd9b0",
-        "count" => "2"
-      }.merge(piece.transform_keys(&:to_s))
+      PLATE.merge("count" => "2", **piece.transform_keys(&:to_s))
     send_form "/marks/#{Mark.last.id}/artwork",
       "kind" => "file", "file" => upload(svg('<rect width="40" height="20"/>'), "badge.svg")
     Mark.last

@@ -64,27 +64,16 @@ module Actions
         [layout.label(layout.place(p)), line(p, layout)]
       end
       keep = layout.allowances
-      UpClose::Sheets::Rules.new(blank(sheet, keep), gap_mm: keep.gap, frame_mm: keep.sides(mark.unprintable))
+      UpClose::Sheets::Rules.new(Layout.blank(sheet, keep), gap_mm: keep.gap, frame_mm: keep.sides(mark.unprintable))
         .broken(line(moved, layout), others)
     end
 
     def line(place, layout) = layout.place(place).line(layout.outline(layout.mark_at(place)))
 
-    # @param more [Array] rings that are taken besides what is gone
-    def blank(sheet, allowances, id: nil, more: [])
-      paper = UpClose::Printing::Paper.new("", "", sheet["width_mm"], sheet["height_mm"])
-      UpClose::Sheets::Nesting::Blank.new(
-        id: id,
-        width_mm: paper.width_mm,
-        height_mm: paper.height_mm,
-        used: (sheet["sheet_id"] ? sheet["used"] : UpClose::Sheets::Nesting::Blank.fresh(paper, allowances).used) + more
-      )
-    end
-
     # with what is pinned as if it were gone; nothing is lost where the rest no longer fits
     def nest(mark, layout, counts)
       blanks = layout.sheets.each_with_index.map do |sheet, i|
-        blank(
+        Layout.blank(
           sheet,
           layout.allowances,
           id: i.to_s,

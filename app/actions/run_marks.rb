@@ -39,15 +39,7 @@ module Actions
 
     # the same step done for every run that stands at it
     # @return [Integer] how many moved on
-    def finish_for_all(run, key, now) = at_the_same(run, key).count { |one| finish_step(one, key, now) }
-
-    # runs of the same method that stand at a step, this one among them
-    # @return [Array<Run>]
-    def at_the_same(run, key)
-      Run.where(ended_at: nil).includes(:step_ends, :mark).select do |one|
-        one.mark.way == run.mark.way && one.clockwork.state(0).step&.key == key
-      end
-    end
+    def finish_for_all(run, key, now) = run.at_the_same(key).count { |one| finish_step(one, key, now) }
 
     MOST_PASSES = 99
 

@@ -16,6 +16,20 @@ class Layout < ApplicationRecord
     end
   end
 
+  # @param sheet [Hash] one of +sheets+  @param allowances [UpClose::Sheets::Allowances]
+  # @param more [Array] rings that are taken besides what is gone
+  # @return [UpClose::Sheets::Nesting::Blank]
+  def self.blank(sheet, allowances, id: nil, more: [])
+    paper = UpClose::Printing::Paper.new("", "", sheet["width_mm"], sheet["height_mm"])
+    gone = sheet["sheet_id"] ? sheet["used"] : UpClose::Sheets::Nesting::Blank.fresh(paper, allowances).used
+    UpClose::Sheets::Nesting::Blank.new(
+      id: id,
+      width_mm: paper.width_mm,
+      height_mm: paper.height_mm,
+      used: gone + more
+    )
+  end
+
   # @return [UpClose::Sheets::Allowances]
   def allowances = UpClose::Sheets::Allowances.from_h(rules)
 
@@ -50,7 +64,7 @@ class Layout < ApplicationRecord
   # rings that a sheet of it no longer has, its heading's strip among them on a fresh one
   # @param sheet [Hash] one of sheets
   # @return [Array<Array<Array(Float, Float)>>]
-  def gone_from(sheet) = Actions::ArrangeCopies.blank(sheet, allowances).used
+  def gone_from(sheet) = Layout.blank(sheet, allowances).used
 
   # what a copy is called on the sheet: its number, with a letter for its mark when there are several
   # @param place [UpClose::Printing::NestedPack::Place]

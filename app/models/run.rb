@@ -19,5 +19,14 @@ class Run < ApplicationRecord
     )
   end
 
+  # runs of the same method that stand at a step, this one among them
+  # @param key [String] of the step
+  # @return [Array<Run>]
+  def at_the_same(key)
+    Run.where(ended_at: nil).includes(:step_ends, :mark).select do |one|
+      one.mark.way == mark.way && one.clockwork.state(0).step&.key == key
+    end
+  end
+
   def finished? = !ended_at.nil?
 end

@@ -17,7 +17,7 @@ module Presenters
     def finished? = step.nil?
 
     # how many runs of the same method stand at this step, this one among them
-    def together = Actions::RunMarks.at_the_same(run, step.key).size
+    def together = run.at_the_same(step.key).size
 
     def number = state.index + 1
 

@@ -7,12 +7,21 @@ module Routes
   module Looks
     KEPT_S = 31_536_000
 
+    # what only these routes need
+    module Helping
+      # a stage that shows what says stop
+      def stage_asked(otherwise) = params["stage"].to_s[/\A(place|sheet|apply)\z/] || otherwise
+    end
+
     def self.registered(app)
+      app.helpers Helping
       checks(app)
+      overrides(app)
+      preparing(app)
       pictures(app)
     end
 
-    # checks, going on past them, and preparing
+    # what its artwork is found to be
     def self.checks(app)
       app.get "/marks/:id/checks" do
         mark = find_mark(params["id"])
@@ -25,28 +34,28 @@ module Routes
           looked_at: part(:looked_at, mark: mark, findings: found),
           cell: cell.figure,
           tone: cell.tone,
-          stops: part(
-            :stops,
-            mark: mark,
-            stage: params["stage"].to_s[/\A(place|sheet|apply)\z/] || "place",
-            asked: false
-          )
+          stops: part(:stops, mark: mark, stage: stage_asked("place"), asked: false)
         )
       end
+    end
 
-      # going on past what says stop, and taking that back
+    # going on past what says stop, and taking that back
+    def self.overrides(app)
       app.post "/marks/:id/override" do
         mark = find_mark(params["id"])
         Actions::GoPast.call(mark, params["reason"], now)
-        redirect to("/marks/#{mark.id}/#{params["stage"].to_s[/\A(place|sheet|apply)\z/] || "apply"}"), 303
+        redirect to("/marks/#{mark.id}/#{stage_asked("apply")}"), 303
       end
 
       app.post "/marks/:id/override/back" do
         mark = find_mark(params["id"])
         Actions::GoPast.take_back(mark)
-        redirect to("/marks/#{mark.id}/#{params["stage"].to_s[/\A(place|sheet|apply)\z/] || "apply"}"), 303
+        redirect to("/marks/#{mark.id}/#{stage_asked("apply")}"), 303
       end
+    end
 
+    # one step of preparing more, fewer, or undone
+    def self.preparing(app)
       app.post "/marks/:id/recipe" do
         mark = find_mark(params["id"])
         halt 404 unless mark.artwork
@@ -105,6 +114,6 @@ module Routes
       end
     end
 
-    private_class_method :checks, :pictures
+    private_class_method :checks, :overrides, :preparing, :pictures
   end
 end

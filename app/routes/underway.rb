@@ -23,7 +23,7 @@ module Routes
       app.get "/underway/:name" do
         task = task_underway
         answer_with(task.outcome) if task.done
-        page :underway, title: "Looking at your file", name: params["name"], task: task
+        page :underway, title: "Still working", name: params["name"], task: task
       end
 
       # asked by scripts, before the task is known here and after it has ended

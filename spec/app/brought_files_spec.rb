@@ -256,7 +256,7 @@ RSpec.describe "a file that a maker brings", :shop do
     mark
     there = slowly { send_form "/marks/#{mark.id}/artwork", "kind" => "file", "file" => upload(fog, "fog.svg") }
     expect(there).to match %r{/underway/\h{24}\z}
-    expect(get(there).body).to include("Looking at your file", "Stop")
+    expect(get(there).body).to include("Still working", "Stop")
     expect(JSON.parse(get("#{there}/share").body))
       .to include("going" => true, "doing" => /\A(reading|drawing), \d+ of 60 s at most\z/)
     # the rest answers meanwhile

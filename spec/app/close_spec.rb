@@ -3,18 +3,7 @@
 require_relative "../shop_helper"
 
 RSpec.describe "measuring, looking and preparing", :shop do
-  def piece_form(**fields)
-    {
-      "name" => "plate",
-      "shape" => "rectangle",
-      "width_mm" => "60",
-      "height_mm" => "40",
-      "material" => "wood",
-      "finish" => "sanded",
-      "colour" => "#ecd9b0",
-      "count" => "1"
-    }.merge(fields.transform_keys(&:to_s))
-  end
+  def piece_form(**fields) = Shop::PLATE.merge(fields.transform_keys(&:to_s))
 
   def new_piece(**fields)
     send_form "/jobs", "title" => "Fair" unless Job.any?
