@@ -25,14 +25,18 @@ require "zeitwerk"
 #   placing/      clearances, largest size, pencil lines, repeats
 #
 # How it is made
+#   purposes/     what a mark is for, one a file
 #   methods/      one way of transferring a file; orientation by image turns; steps
+#   afterwards/   what is done to the piece after the transfer, one a file: burn, engrave, etch …
 #   sealing/      one sealer a file
+#   whole_work    the transfer, what comes after it and the finish, as one list of steps
 #   suitability/  rules/ one a file: what works with what
 #   sheets/       stock, spares, what is left of a sheet; nesting/ lays outlines out
 #   printing/     pages, packs, tiles, calibration, bench card
 #
 # When, for how much, how well
 #   runs/         a run's clockwork: windows, lateness, readiness
+#   rounds/       one piece after the other: rounds, lots of prints, a run's steps written out
 #   timetable/    hours, task chains, the planner, ways out of lateness
 #   costing/      money in whole cents, a sheet's share, an estimate
 #   comparison    every method for one mark, side by side
@@ -49,7 +53,9 @@ module UpClose
   LOADER.collapse(%w[opening lettering raster appearance].map { |folder| "#{__dir__}/up_close/artwork/#{folder}" })
   LOADER.setup
 
+  DEFINITIONS = %w[Purposes Methods Afterwards Sealing Surfaces Suitability::Rules Artwork::Checks].freeze
+
   # Every folder of definitions, looked through once before anything is served.
   # @raise [Errors::BadDefinition] in words, for the first that leaves something out
-  def self.check_definitions! = [Methods, Sealing, Surfaces, Suitability::Rules, Artwork::Checks].each(&:all)
+  def self.check_definitions! = DEFINITIONS.map { |name| const_get(name) }.each(&:all)
 end

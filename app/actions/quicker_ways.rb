@@ -21,7 +21,7 @@ module Actions
           setting = mark.setting.with(picked: mark.setting.picked.merge(choice.key => option), own: nil)
           [
             "#{choice.title.downcase}: #{choice.options[option].first}",
-            UpClose::Sealing.whole_work(mark.sealer_core, setting)
+            UpClose::WholeWork.call(mark.sealer_core, setting)
           ]
         end
       end
@@ -47,6 +47,6 @@ module Actions
       [["#{soonest.title.downcase} instead, cured sooner", sealed(mark, soonest, nil)]]
     end
 
-    def sealed(mark, sealer, coats) = UpClose::Sealing.whole_work(sealer, mark.setting.with(coats: coats))
+    def sealed(mark, sealer, coats) = UpClose::WholeWork.call(sealer, mark.setting.with(coats: coats))
   end
 end

@@ -8,20 +8,23 @@ module CommandLine
   # up-close compare: every method for an artwork on a surface, side by side.
   class CompareVerb
     USAGE =
-      'up-close compare ARTWORK --width 38mm --surface "wood, sanded, #ecd9b0" --printer laser|inkjet [--copies N] ' \
+      'up-close compare ARTWORK --width 38mm --surface "wood, sanded, #ecd9b0" --printers laser,inkjet ' \
+      "[--purpose picture|guide|resist|pattern] [--copies N] [--grit N] " \
       "[--sort fit|chance|hands|elapsed|line|heat|fumes]"
 
     def initialize(arguments)
       @options, (@file, *extra) = Options.read(
         arguments,
         usage: USAGE,
-        names: %w[width height cap-height text font surface printer sort fumes use],
-        numbers: %w[copies],
+        names: %w[width height cap-height text font surface printer printers purpose sort fumes use],
+        numbers: %w[copies grit],
         defaults: {copies: 1, sort: "fit", fumes: "strong"}
       )
       raise WrongUse, "One artwork at a time: #{USAGE}." if extra.any?
       @sized = SizedArtwork.new(@file, @options)
-      @sized.check_use(USAGE, %i[surface printer])
+      @options[:printers] ||= @options[:printer]
+      @sized.check_use(USAGE, %i[surface printers])
+      check_printers
       unless UpClose::Comparison::SORTS.key?(@options[:sort])
         raise WrongUse, "--sort is one of: #{UpClose::Comparison::SORTS.keys.join(", ")}."
       end
@@ -34,7 +37,8 @@ module CommandLine
     # @return [String] JSON
     def call
       compared = UpClose::Comparison.new(
-        printer: @options[:printer],
+        printers: printers,
+        purpose: purpose,
         ground: ground,
         wanted: wanted,
         copies: @options[:copies],
@@ -43,6 +47,7 @@ module CommandLine
       JSON.pretty_generate(
         pick: compared.pick&.method&.key,
         reason: compared.reason,
+        purpose: purpose&.key,
         careful: compared.careful&.method&.key,
         methods: compared.sorted(@options[:sort]).map { |row| told(row) }
       )
@@ -50,13 +55,26 @@ module CommandLine
 
     private
 
+    def printers = @options[:printers].split(/\s*,\s*/)
+
+    def check_printers
+      unknown = printers - %w[laser inkjet]
+      raise WrongUse, "--printers is laser, inkjet or both, with a comma between." if unknown.any? || printers.empty?
+      return unless @options[:grit] && !UpClose::Materials::Ground::GRITS.cover?(@options[:grit])
+      raise WrongUse, "--grit is #{UpClose::Materials::Ground::GRITS.minmax.join(" to ")}."
+    end
+
+    # @return [Class, nil] nil: whatever each method is usually for
+    def purpose = @options[:purpose] && UpClose::Purposes.fetch(@options[:purpose])
+
     def ground
       material, finish, colour = @options[:surface].split(/\s*,\s*/)
       material = UpClose::Materials.material(material)
       {
         material: material,
         finish: UpClose::Materials.finish(finish || "raw"),
-        colour: UpClose::Colour.hex(colour || material.colour)
+        colour: UpClose::Colour.hex(colour || material.colour),
+        grit: @options[:grit]
       }
     end
 
@@ -74,7 +92,7 @@ module CommandLine
     end
 
     def looked_at
-      limits = UpClose::Methods::Limits.for(method: UpClose::Methods.fetch("water-slide"), printer: @options[:printer])
+      limits = UpClose::Methods::Limits.for(method: UpClose::Methods.fetch("water-slide"), printer: printers.first)
       UpClose::Artwork::CheckContext.new(
         artwork: @sized.artwork,
         width_mm: @sized.width_mm,
@@ -100,6 +118,7 @@ module CommandLine
       {
         method: row.method.key,
         stock: row.setting.stock.key,
+        printer: row.setting.printer,
         verdict: row.verdict,
         chance: row.chance.round(4),
         hands_s_a_good_one: row.hands_s.round,

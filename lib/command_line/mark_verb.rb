@@ -30,12 +30,17 @@ module CommandLine
     def answer(request)
       mark = request.worked
       {
+        purpose: mark.setting.purpose.key, afterwards: mark.setting.afterwards&.key, method: mark.setting.method.key,
+        pick: request.comparison.pick&.method&.key, pick_reason: request.comparison.reason,
+        refused: Told.refused(request.comparison.rows),
         reading: mark.reading.word, reading_reason: mark.reading.reason,
         findings: findings(request).map { |f| Told.finding(f) },
         pencil_lines: mark.pencil_lines(UpClose::Measure::LengthWriter.new("mm")).map { |line| Told.pencil_line(line) },
         clearance_mm: mark.room.clearance.round(4), largest_mm: mark.room.largest_here.round(4),
         width_mm: mark.placement.width_mm, height_mm: mark.setting.size.height_mm.round(4),
         steps: mark.steps.map { |step| Told.step(step, mark.setting) }, hands_s: mark.hands_s.round,
+        rounds: mark.rounds.map { |round| Told.round(round) }, lots: mark.lot_sizes,
+        lots_working: mark.lots.working&.to_s, pieces: mark.setting.pieces,
         prints: mark.setting.copies, spares: mark.spares.print, chance: mark.spares.chance.round(4),
         chance_working: mark.spares.chance_working.to_s, ready_s: mark.ready_s.transform_values(&:round),
         **cost(mark.estimate, mark.setting.pieces)

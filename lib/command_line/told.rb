@@ -30,6 +30,8 @@ module CommandLine
         key: step.key,
         title: step.title,
         kind: step.kind,
+        for: step.for,
+        round: step.round,
         least_s: step.least_s.round(1),
         after: step.after,
         window_s: step.window? ? [step.earliest_s&.round(1), step.latest_s&.round(1)] : nil,
@@ -43,6 +45,18 @@ module CommandLine
         },
         pace: step.pace
       }
+    end
+
+    # @param round [UpClose::Rounds::Round]
+    def round(round) = {steps: round.keys, each_s: round.each_s.round(1), working: round.working.to_s}
+
+    # @param rows [Array<UpClose::Comparison::Row>]
+    # @return [Array<Hash>] of those that something refuses
+    def refused(rows)
+      rows.select(&:refused?).map do |row|
+        stop = row.findings.find(&:stop?)
+        {method: row.method.key, check: stop.key, reason: stop.reason, remedy: stop.remedy}
+      end
     end
 
     # @param line [UpClose::Placing::PencilLines::Line]

@@ -25,6 +25,12 @@ module UpClose
       scrape: "A blade held flat slips: scrape away from the hand that holds the piece.",
       jam: "A loose edge jams in the printer or melts on its fuser: never send wax paper through a laser printer.",
       burn: "Burn bare, untreated wood only, with the window open.",
+      burn_ink: "Toner and ink smoke as they burn: window open, a fan that draws the smoke away from your face.",
+      graver: "A graver slips: the holding hand behind the point, never before it. Glasses on.",
+      carving: "The holding hand stays behind the edge. A sharp edge slips less.",
+      glass_dust: "Glass and stone dust harm lungs: work wet, mask on.",
+      etchant: "Etching bath: goggles, gloves, apron, window open; plastic or glass vessels only. Acid into water, " \
+        "never the reverse. What is spent goes to the hazardous-waste point.",
       food: "Up Close calls no finish food-safe: keep marks off the food face and the lip."
     }.freeze
 

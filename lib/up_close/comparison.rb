@@ -18,7 +18,7 @@ module UpClose
       # seconds from start to ready, for all copies, windows kept
       def elapsed_s = Runs::LeastTime.ready_at(setting.steps)
 
-      def limits = Methods::Limits.for(method: method, printer: setting.printer)
+      def limits = Methods::Limits.for(method: method, printer: setting.printer, purpose: setting.purpose)
 
       def line_mm = limits[:line_mm]
 
@@ -29,6 +29,12 @@ module UpClose
 
       # leaves the mark itself, not a guide to draw by or a resist to etch round
       def picture? = !method.low_risk? && method.residue != :resist
+
+      # its place among the methods for this purpose on this material
+      def place = setting.purpose ? method.place_for(setting.purpose.key, setting.material&.family) : 0
+
+      # nothing but the purpose speaks against it
+      def only_for_something_else? = findings.select(&:stop?).map(&:key) == [:purpose]
 
       # what a miss costs
       def sanding? = method.undo.match?(/sand/i)
@@ -43,7 +49,10 @@ module UpClose
 
     SORTS = {
       "fit" => ->(row) {
-        [%i[fine watch stop].index(row.verdict), row.findings.size, -row.chance.round(2), row.fumes, row.hands_s]
+        [
+          %i[fine watch stop].index(row.verdict), row.place, row.findings.size, -row.chance.round(2), row.fumes,
+          row.hands_s
+        ]
       },
       "chance" => ->(row) { [-row.chance] },
       "hands" => ->(row) { [row.hands_s] },
@@ -54,27 +63,33 @@ module UpClose
       "fumes" => ->(row) { [row.fumes, row.hands_s] }
     }.freeze
 
-    attr_reader :rows
+    attr_reader :rows, :purpose
 
-    # @param ground [Hash] :material, :finish, :colour  @param wanted [Hash] :use, :fumes, :finest_mm, :tones, :palette
-    # @param printer [String]  @param copies [Integer] good ones wanted
+    # @param ground [Hash] :material, :finish, :colour, :grit
+    # @param wanted [Hash] :use, :fumes, :finest_mm, :tones, :palette, :climate
+    # @param printer [String, nil] the one kind to print with, or else
+    # @param printers [Array<String>] kinds the shop has, the likeliest first
+    # @param copies [Integer] good ones wanted
     # @param record [Hash{Array(String, String, String) => Array(Integer, Integer)}] method, printer and stock → good,
     #   tried
     # @param cost [#call] setting → cents for one copy, or nil
     # @param size [Methods::MarkSize]
     # @param chosen [Methods::MethodChoice, nil] the way that is in use already: its own stock and schools count
+    # @param purpose [Class, nil] a Purposes::Purpose; nil: whatever each method is usually for
     def initialize(
-      printer:,
+      printer: nil,
+      printers: [printer || "laser"],
       ground: {},
       wanted: {},
       copies: 1,
       record: {},
       cost: ->(_) {},
       size: Methods::MarkSize::USUAL,
-      chosen: nil
+      chosen: nil,
+      purpose: nil
     )
-      @printer, @ground, @wanted, @copies, @record, @cost = printer.to_sym, ground, wanted, copies, record, cost
-      @size, @chosen = size, chosen
+      @printers, @ground, @wanted, @copies = printers.map(&:to_sym), ground, wanted, copies
+      @record, @cost, @size, @chosen, @purpose = record, cost, size, chosen, purpose
       @rows = Methods.all.map { |method| row(method) }
     end
 
@@ -83,17 +98,28 @@ module UpClose
       rows.sort_by { |row| [*SORTS.fetch(by, SORTS["fit"]).call(row), Methods.all.index(row.method)] }
     end
 
-    # @return [Row, nil] what Up Close would take; nil when nothing fits
-    def pick = sorted("fit").find { |row| !row.refused? && row.picture? } || sorted("fit").reject(&:refused?).first
+    # @return [Row, nil] what we suggest; nil when nothing fits
+    def pick
+      fitting = sorted("fit").reject(&:refused?)
+      (fitting.find(&:picture?) unless purpose) || fitting.first
+    end
 
     # one where a miss costs nothing, offered when the pick's miss means sanding back
     # @return [Row, nil]
-    def careful = (rows.find { |row| row.method.low_risk? && !row.refused? } if pick&.sanding?)
+    def careful
+      return unless pick&.sanding?
+      rows.find { |row| row.method.low_risk? && (!row.refused? || row.only_for_something_else?) }
+    end
+
+    # what another kind of printer would open
+    # @return [Array<Class>] Definitions that nothing but the printer, or the purpose, keeps out
+    def opened_by_another_printer
+      rows.select { |row| row.findings.select(&:stop?).map(&:key) == [:printer_kind] }.map(&:method)
+    end
 
     # @return [String] in one sentence
     def reason
-      best = pick or return "Nothing here fits this piece from a #{@printer} print: another printer, or another " \
-        "ground, opens more."
+      best = pick or return nothing_fits
       said =
         if best.findings.empty?
           "It suits this piece."
@@ -104,12 +130,28 @@ module UpClose
       "#{Working.number(best.hands_s / 60.0, 0)} min of work each#{", no fumes" if best.method.fumes == :none}."
     end
 
+    # @return [String] "a laser", "an inkjet", "a laser or an inkjet"
+    def printers_words = @printers.map { |kind| (kind == :inkjet) ? "an inkjet" : "a laser" }.join(" or ")
+
     private
+
+    def nothing_fits
+      opened = opened_by_another_printer
+      said = "Nothing here fits this piece from #{printers_words} print: another printer, or " \
+        "another ground, opens more."
+      return said if opened.empty?
+      kind = (opened.first.printers - @printers).first
+      "#{said} #{(kind == :laser) ? "A laser printer or a copier" : "An inkjet printer"} would open " \
+        "#{opened.first(3).map { |method| method.title.downcase }.join(" and ")}."
+    end
 
     def row(method)
       setting = setting(method)
       situation = Suitability::Situation
-        .new(method: method, printer: @printer, stock: setting.stock, setting: setting, **@ground, **@wanted)
+        .new(
+          method: method, printer: printer_of(method) || @printers.first, stock: setting.stock, setting: setting,
+          purpose: @purpose, printers: @printers, **@ground, **@wanted
+        )
       findings = Suitability.findings(situation)
       good, tried = @record.fetch([method.key, setting.printer.to_s, setting.stock.key], [0, 0])
       spares = Sheets::Spares.new(
@@ -130,8 +172,8 @@ module UpClose
     end
 
     def setting(method)
-      return @chosen.with(copies: @copies) if @chosen&.method == method && @chosen.printer == @printer
-      printer = method.printers.include?(@printer) ? @printer : method.printers.first
+      return @chosen.with(copies: @copies) if @chosen&.method == method && @printers.include?(@chosen.printer)
+      printer = printer_of(method) || method.printers.first
       Methods::MethodChoice.new(
         method: method,
         printer: printer,
@@ -139,9 +181,14 @@ module UpClose
         material: @ground[:material],
         finish: @ground[:finish],
         copies: @copies,
-        size: @size
+        size: @size,
+        purpose: @purpose
       )
     end
+
+    # the first of the shop's printers that it can work from
+    # @return [Symbol, nil]
+    def printer_of(method) = @printers.find { |kind| method.printers.include?(kind) }
 
     # white film on a dark ground; else the likeliest, the first of equals
     def best_stock(method, printer)

@@ -8,8 +8,9 @@ module UpClose
     CLEARANCE_MM = 2.0
     KEYS = %w[
       piece artwork text font width_mm at clearance_mm method schools printer stock prints sealer coats room paper
-      hour_cents record
+      hour_cents record purpose afterwards work_s pieces printers
     ].freeze
+    LONGEST_WORK_S = 30 * 86_400
 
     # @param data [Hash] as read from JSON
     # @param artwork [Artwork::Drawing, Artwork::Picture]
@@ -36,19 +37,29 @@ module UpClose
       )
     end
 
+    # every method for this purpose on this piece, from the printers there are
+    # @return [Comparison]
+    def comparison
+      @comparison ||= Comparison.new(
+        printers: printers.map(&:to_s), purpose: purpose, copies: wanted, size: size,
+        ground: {material: material, finish: finish, colour: colour, grit: grit},
+        wanted: looked_for.slice(:use, :finest_mm, :tones, :palette, :climate, :size_mm)
+      )
+    end
+
     # the artwork at its size, as its checks look at it
     # @return [Artwork::CheckContext]
     def subject
       @subject ||= Artwork::CheckContext.new(
         artwork: @artwork,
         width_mm: width_mm,
-        limits: Methods::Limits.for(method: method, printer: printer),
+        limits: Methods::Limits.for(method: method, printer: printer, purpose: purpose),
         film: stock.white? ? :white : :clear,
         surface: colour,
         border_mm: bare_setting.border_mm,
         lettering: lettering,
         white_film: method.stocks.any?(&:white?),
-        inked: method.inked?
+        inked: method.inked? && purpose.inked?
       )
     end
 
@@ -80,17 +91,70 @@ module UpClose
       Placing::Placement.new(width_mm: width_mm, x_mm: x, y_mm: y, turn_deg: turn)
     end
 
-    def method = @method ||= Methods.fetch(@data["method"])
+    # the one asked for, or what we would suggest
+    def method
+      @method ||= @data["method"] ? Methods.fetch(@data["method"]) : suggested
+    end
+
+    def suggested
+      refuse("“method” and “purpose” are both missing.", "Give one of them.", :method) unless @data["purpose"]
+      asked = Comparison.new(
+        printers: printers.map(&:to_s), purpose: purpose, copies: wanted,
+        ground: {material: material, finish: finish, colour: colour, grit: grit}, wanted: {use: uses, climate: climate}
+      )
+      asked.pick&.method || refuse(asked.reason, "See “refused”.", :method)
+    end
+
+    # what it is for; what the method is usually for, where nothing is said
+    def purpose
+      @purpose ||= if @data["purpose"]
+        Purposes.fetch(@data["purpose"])
+      else
+        old_after ? Purposes::Guide : Purposes.usual_for(method)
+      end
+    end
+
+    # what earlier versions asked as a school of some methods
+    OLD_AFTER = {"burn" => "burn", "carve" => "carve", "leave" => nil}.freeze
+
+    def old_after
+      given = (@data["schools"] || {})["after"] or return
+      OLD_AFTER.fetch(given.to_s) do
+        refuse("There is no school called “#{given}” afterwards.", "Give “afterwards”: burn, carve …", :afterwards)
+      end
+    end
+
+    def afterwards
+      key = @data["afterwards"] || old_after
+      return purpose.usual_work(material: material, finish: finish) if key.nil? && @data["purpose"]
+      return unless key
+      work = Afterwards.fetch(key)
+      unless purpose.works.include?(work.key)
+        refuse(
+          "#{work.title} does not follow #{purpose.title.downcase}.", "Use #{purpose.works.join(", ")}.", :afterwards
+        )
+      end
+      work
+    end
+
+    # kinds of printer there are
+    def printers
+      given = Array(@data["printers"] || @data["printer"] || (@data["method"] ? method.printers : %w[laser inkjet]))
+      unknown = given.map(&:to_s) - %w[laser inkjet]
+      refuse("“#{unknown.first}” is no printer.", "Give laser or inkjet.", :printer) if unknown.any?
+      given.map(&:to_sym)
+    end
 
     def printer
-      given = (@data["printer"] || method.printers.first).to_s
-      refuse("“#{given}” is no printer.", "Give laser or inkjet.", :printer) unless %w[laser inkjet].include?(given)
-      given.to_sym
+      return printers.first if @data["printer"]
+      printers.find { |kind| method.printers.include?(kind) } || printers.first
     end
 
     def stock = bare_setting.stock
 
-    def schools = (@data["schools"] || {}).transform_keys(&:to_sym).tap { |picked| method.check_choices(picked) }
+    def schools
+      (@data["schools"] || {}).except("after").transform_keys(&:to_sym).tap { |picked| method.check_choices(picked) }
+    end
 
     # as far as it goes without the mark's size
     def bare_setting
@@ -100,7 +164,10 @@ module UpClose
         stock: @data["stock"] && Sheets::Stock.fetch(@data["stock"]),
         picked: schools,
         material: material,
-        finish: finish
+        finish: finish,
+        purpose: purpose,
+        afterwards: afterwards,
+        work_s: @data["work_s"] && number("work_s", 1..LONGEST_WORK_S, nil)
       )
     end
 
@@ -123,7 +190,18 @@ module UpClose
       )
     end
 
-    def wanted = whole("piece.count", piece["count"], 1)
+    # good ones
+    def wanted
+      @data["pieces"] ? whole("pieces", @data["pieces"], 1) : whole("piece.count", piece["count"], 1)
+    end
+
+    def grit
+      return if piece["grit"].nil?
+      given = piece["grit"]
+      return given if given.is_a?(Integer) && Materials::Ground::GRITS.cover?(given)
+      grits = Materials::Ground::GRITS
+      refuse("“piece.grit” is #{given.inspect}.", "Give #{grits.begin} to #{grits.end}.", :"piece.grit")
+    end
 
     def material = @material ||= Materials.material(piece["material"] || "wood")
 
@@ -132,15 +210,22 @@ module UpClose
     def colour = Colour.hex(piece["colour"] || material.colour)
 
     # as a method begins, unless the request names one
-    def sealer = Sealing.fetch(@data["sealer"] || method.seals_with || "none")
+    def sealer = Sealing.fetch(@data["sealer"] || purpose.usual_sealer || method.seals_with || "none")
 
     def situation
       Suitability::Situation.new(
         method: method, printer: printer, stock: stock, material: material, finish: finish, colour: colour,
-        sealer: sealer, setting: setting, use: uses, finest_mm: Artwork::Checks::ThinnestLine.call(subject)&.value,
-        tones: subject.solids.tones > Artwork::Checks::Tones::MUCH, size_mm: [width_mm, height_mm],
-        palette: subject.palette
+        sealer: sealer, setting: setting, grit: grit, purpose: purpose, printers: printers, **looked_for
       )
+    end
+
+    # what is asked of any method
+    def looked_for
+      @looked_for ||= {
+        use: uses, finest_mm: Artwork::Checks::ThinnestLine.call(subject)&.value,
+        tones: subject.solids.tones > Artwork::Checks::Tones::MUCH, size_mm: [width_mm, height_mm],
+        palette: subject.palette, climate: climate
+      }
     end
 
     def uses

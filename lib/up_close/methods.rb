@@ -11,7 +11,8 @@ module UpClose
     # what a method leaves on the piece, in words
     RESIDUES = {
       film: "water-slide film", toner: "toner", dye_ink: "raw dye ink", medium: "baked or dried medium",
-      tape: "clear tape", foil: "printed foil", line: "a drawn line", resist: "etch resist"
+      tape: "clear tape", foil: "printed foil", line: "a drawn line", resist: "etch resist",
+      worked: "a line worked into the piece"
     }.freeze
 
     # the most vapour that someone accepts, in words

@@ -15,16 +15,6 @@ module UpClose
 
     def self.rank(sealer) = place_in(ORDER, sealer.key)
 
-    # A method's work and its sealing, as one run: coats that go under the mark come after the
-    # ground has been made ready.
-    # @param sealer [Class] a Sealer  @param setting [Methods::MethodChoice]
-    # @return [Array<Methods::Step>]
-    def self.whole_work(sealer, setting)
-      steps, under = setting.steps, sealer.under_steps(setting)
-      ready = (steps.index { |step| step.key == "ground" } || steps.index { |step| step.phase == :apply } || 0) + 1
-      steps.first(ready) + under + steps.drop(ready) + sealer.steps(setting)
-    end
-
     # @raise [Errors::Unknown]
     def self.fetch(key)
       all.find { |sealer| sealer.key == key.to_s } ||

@@ -19,7 +19,11 @@ module UpClose
         :finest_mm,
         :tones,
         :size_mm,
-        :palette
+        :palette,
+        :purpose,
+        :afterwards,
+        :grit,
+        :climate
 
       # @param method [Class] a Methods::Definition  @param printer [Symbol]
       # @param setting [Methods::MethodChoice, nil] with the schools picked
@@ -28,18 +32,47 @@ module UpClose
       # @param finest_mm [Float, nil] the artwork's thinnest line at this size
       # @param tones [Boolean] whether it has greys
       # @param size_mm [Array(Float, Float), nil] the mark's sides  @param palette [Artwork::Palette, nil]
+      # @param purpose [Class, nil] a Purposes::Purpose; as +setting+ has it, unless given
+      # @param grit [Integer, nil] the ground was sanded to  @param climate [Timetable::Climate, nil] of the room
+      # @param printers [Array<Symbol>, nil] kinds the shop has
       def initialize(
         method:, printer:, stock: nil, material: nil, finish: nil, colour: nil, sealer: nil, setting: nil,
-        use: [], fumes: "strong", finest_mm: nil, tones: false, size_mm: nil, palette: nil
+        use: [], fumes: "strong", finest_mm: nil, tones: false, size_mm: nil, palette: nil, purpose: nil,
+        grit: nil, climate: nil, printers: nil
       )
         @method, @printer, @stock = method, printer.to_sym, stock
         @material, @finish, @colour, @sealer = material, finish, colour, sealer
         @setting, @use, @fumes, @finest_mm, @tones, @size_mm, @palette =
           setting, use, fumes, finest_mm, tones, size_mm, palette
+        @purpose, @afterwards = purpose || setting&.purpose, setting&.afterwards
+        @grit, @climate, @printers = grit, climate, printers
         freeze
       end
 
       def used?(key) = use.include?(key)
+
+      # @return [Float, nil] °C
+      def temperature_c = climate&.temperature_c
+
+      # kinds of printer there are
+      # @return [Array<Symbol>]
+      def printers = @printers || [printer]
+
+      # printed colours are what is looked at in the end
+      def inked? = method.inked? && (purpose.nil? || purpose.inked?)
+
+      # what lies on the piece once all is done
+      # @return [Symbol]
+      def left = purpose ? purpose.left(method.residue, afterwards) : method.residue
+
+      # @return [Methods::Limits]
+      def limits
+        kind = method.printers.include?(printer) ? printer : method.printers.first
+        Methods::Limits.for(method: method, printer: kind, purpose: purpose)
+      end
+
+      # @return [Materials::Ground, nil] what it is laid on
+      def ground = material && Materials::Ground.new(material: material, finish: finish, grit: grit)
 
       # coated wood takes less heat than bare
       # @return [Numeric, nil]

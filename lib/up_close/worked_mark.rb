@@ -33,11 +33,23 @@ module UpClose
     # @return [Array<Methods::Step>] sealing included, as long as this room makes them
     def steps = @steps ||= bare_steps.map { |step| @climate.call(step) }
 
+    # @return [Array<Rounds::Round>] what is done for one piece before the next is begun
+    def rounds = Rounds.of(steps)
+
+    # @return [Rounds::Lots] how many prints are made at a time
+    def lots = @lots ||= Rounds::Lots.new(steps, prints: setting.copies)
+
+    # @return [Array<Integer>] prints in each lot
+    def lot_sizes = lots.call(pieces: setting.pieces)
+
+    # @return [Array<Methods::Step>] as the hands do them: lot by lot, piece by piece, tray by tray
+    def written_out = Rounds.written_out(steps, prints: setting.copies, pieces: setting.pieces)
+
     # @return [Array<Methods::Step>] in a room of 20 °C
-    def bare_steps = @bare_steps ||= Sealing.whole_work(sealer, setting)
+    def bare_steps = @bare_steps ||= WholeWork.call(sealer, setting)
 
     # @return [Array<Finding>] what speaks for and against this way here
-    def findings = @findings ||= Suitability.findings(situation)
+    def findings = @findings ||= [*Suitability.findings(situation), *Rounds.finding(lots, lot_sizes)]
 
     # @return [Sheets::Spares] the one chance of this way
     def spares
@@ -54,7 +66,7 @@ module UpClose
     # When it is dry to the touch, can be coated again, handled, and is cured.
     # @return [Hash{Symbol => Float}] seconds from the start of the first step, by Methods::Step::MOMENTS
     def ready_s
-      clockwork = Runs::Clockwork.new(steps: steps, began_at: 0.0, done_at: {})
+      clockwork = Runs::Clockwork.new(steps: written_out, began_at: 0.0, done_at: {})
       moments = clockwork.moments(0.0)
       return moments unless moments.empty?
       done = clockwork.ready_at(0.0)
@@ -62,7 +74,12 @@ module UpClose
     end
 
     # seconds of the maker's hands for all of it
-    def hands_s = steps.reject(&:wait?).sum(&:least_s)
+    def hands_s = written_out.reject(&:wait?).sum(&:least_s)
+
+    # seconds of the maker's hands for one try
+    def hands_each_s
+      steps.reject(&:wait?).sum { |step| step.least_s / step.times(setting.copies, setting.pieces) }
+    end
 
     # @return [Costing::Estimate]
     def estimate
@@ -71,7 +88,7 @@ module UpClose
         [*priced.lines(setting), *priced.sealing(setting, seal)],
         chance: spares.chance,
         hour_cents: @hour_cents,
-        hands_s: hands_s / setting.copies
+        hands_s: hands_each_s
       )
     end
 

@@ -40,12 +40,13 @@ RSpec.describe UpClose::Comparison do
   end
 
   it "holds a school to its own solvent and heat, and burns only bare wood" do
-    situation = lambda do |key, picked, material, finish|
+    situation = lambda do |key, picked, material, finish, after: nil|
       method = UpClose::Methods.fetch(key)
       setting = UpClose::Methods::MethodChoice.new(
         method: method,
         printer: :laser,
         picked: picked,
+        afterwards: after && UpClose::Afterwards.fetch(after),
         **ground(material, finish).slice(:material, :finish)
       )
       UpClose::Suitability.findings(UpClose::Suitability::Situation.new(
@@ -62,10 +63,10 @@ RSpec.describe UpClose::Comparison do
       situation["varnish-paper", {tack: :acetone}, "acrylic", "raw"]
     ]).to eq [[], [:solvent_dissolves]]
     expect([
-      situation["tracing", {after: :burn}, "wood", "raw"],
-      situation["tracing", {after: :burn}, "wood", "sealed"],
-      situation["tracing", {after: :burn}, "plywood", "raw"]
-    ]).to eq [[], [:burning], [:burning]]
+      situation["tracing", {}, "wood", "raw", after: "burn"],
+      situation["tracing", {}, "wood", "sealed", after: "burn"],
+      situation["tracing", {}, "plywood", "raw", after: "burn"]
+    ]).to eq [[], [:afterwards], [:afterwards]]
     # copper takes 180, the hottest school 200
     expect([
       situation["heat-resist", {heat: :medium}, "copper", "sanded"],

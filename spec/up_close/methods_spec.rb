@@ -185,7 +185,7 @@ RSpec.describe UpClose::Methods do
     it "makes a step of every coat that is to go first: undercoats, a spray coat, a day for film to dry" do
       work =
         ->(method, sealer) {
-          described_class.whole_work(described_class.fetch(sealer), UpClose::Methods::MethodChoice.new(
+          UpClose::WholeWork.call(described_class.fetch(sealer), UpClose::Methods::MethodChoice.new(
             method: UpClose::Methods.fetch(method),
             printer: UpClose::Methods.fetch(method).printers.first,
             finish: UpClose::Materials.finish("gloss-paint")

@@ -11,6 +11,9 @@ module UpClose
       undo "Before baking: wash it off. After: sand back to metal."
       on_a_miss :piece
       chance 0.7
+      serves :picture
+      bridges_um 25
+      sands_to 400
       printers :laser
       stocks "letter-paper"
       residue :medium
@@ -41,30 +44,33 @@ module UpClose
         oven = s.picked[:bake] == :oven
         hands :print, "Print it", "Best quality; a photo lightened first, since metal darkens it. 100 %, no fit to " \
           "page, mirror off in the driver.",
-          phase: :print, lasts: 120, each: through_printer, never: "use an inkjet print: it does not bake."
+          phase: :print, lasts: 120, each: through_printer, for: :sheet, never: "use an inkjet print: it does not bake."
         hands :ground, "Sand and degrease the blanks", "400–600 grit, wet, then degrease.",
-          phase: :prepare, lasts: 60, each: over_trim(20, fixed: 40), per: :piece, cautions: %i[
+          phase: :prepare, lasts: 60, each: over_trim(20, fixed: 40), for: :piece, cautions: %i[
             dust
           ], never: "touch the face after."
         hands :cut, "Cut the prints to the blank", "To the blank's own outline, no overhang.",
-          phase: :prepare, lasts: 10, each: round_trim(mm_a_minute: 250, fixed: 20), cautions: %i[blade]
+          phase: :prepare, lasts: 10, each: round_trim(mm_a_minute: 250, fixed: 20), for: :print, cautions: %i[blade]
         if oven
           wait :preheat, "Heat the oven to 163 °C", "An oven thermometer on the tray, not the dial.", lasts: 900..nil,
             temperature_c: BAKED_C, cautions: %i[oven], early: "Baked from cold, the medium bubbles before it sets."
         end
-        hands :coat,
-          "One drop, one quick thin coat",
-          "A soft brush, once over.",
-          consumes: [drop("baking medium", 60, 0.05)],
-          lasts: 5,
-          each: over_trim(60, fixed: 12),
-          look_for: "an even wet film.",
-          faults: %w[bubbles]
-        hands :lay, "Face down, press the bubbles out",
-          "A little squeezed out at the rim is right. No tape: it does not stand the oven.", lasts: 5,
-          each: over_trim(40, fixed: 20), after: "coat", window: 0..90,
-          when_late: "The coat has skinned: wash it off and coat again.", never: "slide it."
-        oven ? BakedMedium.bake(self) : BakedMedium.gun(self)
+        round do
+          hands :coat,
+            "One drop, one quick thin coat",
+            "A soft brush, once over.",
+            consumes: [drop("baking medium", 60, 0.05)],
+            lasts: 5,
+            each: over_trim(60, fixed: 12),
+            look_for: "an even wet film.",
+            faults: %w[bubbles]
+          hands :lay, "Face down, press the bubbles out",
+            "A little squeezed out at the rim is right. No tape: it does not stand the oven.", lasts: 5,
+            each: over_trim(40, fixed: 20), after: "coat", window: 0..90, dries: :open_water,
+            when_late: "The coat has skinned: wash it off and coat again.", never: "slide it."
+          BakedMedium.gun(self) unless oven
+        end
+        BakedMedium.bake(self) if oven
         wait :cool, "Let them cool", "To the touch.", lasts: 900..nil, early: "Hot metal burns, and the image is soft."
         wait :soak, "Soak", "Warm water.", lasts: 300..900, early: "Dry paper tears the image off."
         hands :roll, "Roll the paper off", "From the middle out, about four fifths of it.",

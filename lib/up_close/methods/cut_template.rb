@@ -11,6 +11,8 @@ module UpClose
       undo "Rub the line out. A miscut template: print another."
       on_a_miss :rubbed_out
       chance 0.95
+      serves :pattern, wood: 1, metal: 1, plastic: 1, paper: 1, glass: 1, stone: 1, leather: 1, cloth: 1, cork: 1
+      serves :guide, wood: 5, metal: 5
       printers :laser, :inkjet
       stocks "template-card", "letter-paper"
       residue :line
@@ -19,8 +21,7 @@ module UpClose
       movable "yes"
       on_dark "yes: paint of any colour"
       wear "a guide; the template itself lasts by its material"
-      works_on :wood,
-        :metal, :plastic, :paper, :glass, coated: true, why: "A pencil line shows on anything that is not slick."
+      works_on(*Materials::FAMILIES, coated: true, why: "A pencil line shows on anything that is not slick.")
       # narrower parts of the sheet tear; a line to draw along becomes a slot
       HOLDS = {
         line_mm: 2.0,
@@ -56,7 +57,7 @@ module UpClose
         hands :print, "Print it", "On the card, or on paper to be glued on. 100 %.",
           consumes: [
             sheet_share((material == :card) ? "card" : "template #{material}")
-          ], phase: :print, lasts: 60, each: through_printer
+          ], phase: :print, lasts: 60, each: through_printer, for: :sheet
         hands :glue,
           "Glue it to the #{material}",
           "Thin, all over, under a weight.",
@@ -82,7 +83,7 @@ module UpClose
           lasts: 10, each: along_lines(
             DRAWN_A_MINUTE,
             fixed: 30
-          ), per: :piece, look_for: "its marks on your pencil lines."
+          ), for: :piece, look_for: "its marks on your pencil lines."
       end
     end
   end

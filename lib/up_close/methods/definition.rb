@@ -52,6 +52,33 @@ module UpClose
         # @return [Numeric, nil] seconds
         def open_s(setting) = @open_time&.call(setting)
 
+        # What marks it is done for.
+        # @param purpose [Symbol, nil] a key of Purposes  @param order [Hash{Symbol => Integer}] family of
+        #   Materials::Material → its place among the methods that serve it; the lower the sooner
+        # @return [Hash{Symbol => Hash}] by purpose, the usual one first
+        def serves(purpose = nil, **order)
+          return @serves || {} if purpose.nil?
+          @serves = serves.merge(purpose => order.freeze)
+        end
+
+        # its place among the methods for a purpose on a material
+        LAST_PLACE = 9
+
+        # @param purpose [String]  @param family [Symbol, nil]
+        # @return [Integer]
+        def place_for(purpose, family) = serves.fetch(purpose.to_sym, {}).fetch(family, LAST_PLACE)
+
+        # how deep a dip in the ground it still fills or bends into, µm; nil where that does not matter
+        def bridges_um(*value) = value.empty? ? @bridges_um : @bridges_um = value.first
+
+        # the grit its own steps sand the ground to, where that can be sanded
+        def sands_to(*value) = value.empty? ? @sands_to : @sands_to = value.first
+
+        # what is laid is wet, and has to take
+        def laid_wet = @laid_wet = true
+
+        def laid_wet? = @laid_wet == true
+
         # a miss costs nothing but time
         def low_risk = @low_risk = true
 

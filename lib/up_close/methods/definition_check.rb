@@ -69,9 +69,18 @@ module UpClose
           if step.window? && !before.include?(step.after)
             say("work", "a window on an earlier step; “#{step.title}” hangs on #{step.after.inspect}")
           end
+          told_one_at_a_time(step, steps.first(i))
           unknown = step.cautions.find { |key| !Cautions::ALL.key?(key) }
           say("work", "known cautions; “#{step.title}” names #{unknown}") if unknown
         end
+      end
+
+      # what is done to one piece in the other's time shuts its window on the last
+      def told_one_at_a_time(step, before)
+        opener = before.find { |other| other.key == step.after }
+        return unless step.latest_s && step.phase == :apply && opener&.for == :piece
+        return if step.round && opener.round
+        say("work", "a round around “#{opener.title}” and “#{step.title}”, which a window ties for each piece")
       end
 
       def say(name, wanted)

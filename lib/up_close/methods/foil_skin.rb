@@ -11,6 +11,8 @@ module UpClose
       undo "Peel the foil off and make another skin: the body is not harmed."
       on_a_miss :again
       chance 0.5
+      serves :picture
+      bridges_um 100
       printers :laser
       stocks "wet-release-film"
       residue :foil
@@ -44,7 +46,7 @@ module UpClose
           "100 %, no fit to page, mirror off in the driver.",
           phase: :print,
           lasts: 120,
-          each: through_printer
+          each: through_printer, for: :sheet
         hands :cut,
           "Cut 3 mm outside",
           "Both flanks of the body.",
@@ -55,16 +57,18 @@ module UpClose
         hands :clean, "Clean the aluminium with acetone", "A length for both skins. Once, then hands off.",
           consumes: [strips("aluminium tape", TAPE_MM, times: SKINS), coat("acetone", 60, least: 1)],
           phase: :prepare, lasts: 10, each: over_trim(100, fixed: 20), cautions: %i[solvent gloves]
-        hands :spray, "Spray mount, medium-light", "On the print, from 20 cm.",
-          consumes: [coat("spray adhesive", 30, sprayed: true)], lasts: 5, each: over_trim(400, fixed: 5),
-          cautions: %i[adhesive], look_for: "a fine, even pebble.",
-          never: "spray it wet, or thick: all of these fail."
-        hands :join, "Press together", "Twenty seconds after the spray; from one end, with a roller.",
-          lasts: 5, each: over_trim(
-            100,
-            fixed: 15
-          ), after: "spray", window: 20..45, when_late: "Too dry to hold: clean it off, spray again.",
-          look_for: "no bubbles.", faults: %w[bubbles missing-spots]
+        round do
+          hands :spray, "Spray mount, medium-light", "On the print, from 20 cm.",
+            consumes: [coat("spray adhesive", 30, sprayed: true)], lasts: 5, each: over_trim(400, fixed: 5),
+            cautions: %i[adhesive], look_for: "a fine, even pebble.",
+            never: "spray it wet, or thick: all of these fail."
+          hands :join, "Press together", "Twenty seconds after the spray; from one end, with a roller.",
+            lasts: 5, each: over_trim(
+              100,
+              fixed: 15
+            ), after: "spray", window: 20..45, dries: :open, when_late: "Too dry to hold: clean it off, spray again.",
+            look_for: "no bubbles.", faults: %w[bubbles missing-spots]
+        end
         wait :hold,
           "Leave it",
           "Flat, under a book.",
@@ -79,17 +83,19 @@ module UpClose
           look_for: "no white spot.",
           faults: %w[white-spots],
           early: "A white spot pulls the picture off."
-        hands :peel,
-          "Peel slowly and steadily",
-          "One pull, low over itself.",
-          lasts: 5,
-          each: over_trim(40, fixed: 30),
-          faults: %w[torn]
-        hands :dry, "Pat dry, warm air at once", "Pat bubbles out with a damp towel first; slow drying cracks.",
-          lasts: 5, each: over_trim(
-            40,
-            fixed: 45
-          ), after: "peel", window: 0..120, when_late: "Dry it now; look for cracks.", faults: %w[cracked]
+        round do
+          hands :peel,
+            "Peel slowly and steadily",
+            "One pull, low over itself.",
+            lasts: 5,
+            each: over_trim(40, fixed: 30),
+            faults: %w[torn]
+          hands :dry, "Pat dry, warm air at once", "Pat bubbles out with a damp towel first; slow drying cracks.",
+            lasts: 5, each: over_trim(
+              40,
+              fixed: 45
+            ), after: "peel", window: 0..120, when_late: "Dry it now; look for cracks.", faults: %w[cracked]
+        end
         hands :clear, "A thin clear coat", "Over the printed face.", consumes: [coat("clear coat", 15, sprayed: true)],
           lasts: 5, each: over_trim(400, fixed: 5), cautions: %i[spray]
         wait :clear_dry,

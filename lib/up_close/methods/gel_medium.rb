@@ -11,6 +11,10 @@ module UpClose
       undo "While wet: lift it, wash both off. Dry: sand back."
       on_a_miss :piece
       chance 0.65
+      serves :picture
+      bridges_um 100
+      sands_to 240
+      laid_wet
       printers :laser
       stocks "quick-peel", "letter-paper"
       residue :medium
@@ -18,7 +22,8 @@ module UpClose
       fumes :none
       movable "for a few seconds, while the gel is wet"
       wear "good once sealed"
-      works_on :wood, :metal, :plastic, :glass, :paper, why: "Gel holds on anything smooth that is clean."
+      works_on :wood, :metal, :plastic, :glass, :paper, :stone, :cloth, :cork, :leather,
+        why: "Gel holds on anything smooth that is clean."
       holds laser: {line_mm: 0.25, gap_mm: 0.25, solid_mm: nil, spread_mm: 0.02}
 
       passage "Printed on the paper, face up"
@@ -45,31 +50,35 @@ module UpClose
           "100 %, no fit to page, mirror off in the driver.",
           phase: :print,
           lasts: 120,
-          each: through_printer
+          each: through_printer, for: :sheet
         hands :ground, "Smooth and clean it", "To 240 grit where it is bare; wipe the dust off. Feel for grit.",
-          phase: :prepare, lasts: 60, each: over_trim(60, fixed: 60), per: :piece, cautions: %i[
+          phase: :prepare, lasts: 60, each: over_trim(60, fixed: 60), for: :piece, cautions: %i[
             dust
           ], faults: %w[missing-spots]
         hands :pencil, "Draw the pencil lines, trim to the ticks", "As on the bench card.",
-          phase: :prepare, lasts: 30, each: 90, per: :piece
-        hands :spread, "Spread the gel thin, even, wet", "Edges too. Large areas race the open time: work in one go.",
-          consumes: [coat("gel medium", GEL_UM, least: 1)], lasts: 10, each: over_trim(SPREAD_CM2_A_MINUTE, fixed: 15),
-          look_for: "a wet shine all over, no grit.", never: "leave a tacky place: tacky is no transfer.", faults: %w[
-            missing-spots wrinkles
-          ]
-        hands :lay, "Lay it, once", "Middle first.", lasts: 5, each: 15, after: "spread",
-          window: 0..OPEN_S[bare ? :bare : :sealed], when_late: "The gel has gone tacky: wash it off, spread again.",
-          look_for: "no bubbles.", faults: %w[bubbles]
-        hands :press, "Press from the middle out", "A card edge; wipe away what comes out at the rim.",
-          lasts: 5, each: over_trim(
-            80,
-            fixed: 15
-          ), after: "lay", window: 0..120, when_late: "Press gently: it has begun to hold.",
-          never: "use too much gel: the paper wrinkles."
-        if bare
-          GelMedium.warm(self, 38, "thirty to forty-five seconds")
-        else
-          GelMedium.warm(self, 150, "two to three minutes")
+          phase: :prepare, lasts: 30, each: 90, for: :piece
+        round do
+          hands :spread, "Spread the gel thin, even, wet", "Edges too. Large areas race the open time: work in one go.",
+            consumes: [coat("gel medium", GEL_UM, least: 1)], lasts: 10,
+            each: over_trim(SPREAD_CM2_A_MINUTE, fixed: 15),
+            look_for: "a wet shine all over, no grit.", never: "leave a tacky place: tacky is no transfer.", faults: %w[
+              missing-spots wrinkles
+            ]
+          hands :lay, "Lay it, once", "Middle first.", lasts: 5, each: 15, after: "spread",
+            window: 0..OPEN_S[bare ? :bare : :sealed], dries: :open_water,
+            when_late: "The gel has gone tacky: wash it off, spread again.",
+            look_for: "no bubbles.", faults: %w[bubbles]
+          hands :press, "Press from the middle out", "A card edge; wipe away what comes out at the rim.",
+            lasts: 5, each: over_trim(
+              80,
+              fixed: 15
+            ), after: "lay", window: 0..120, when_late: "Press gently: it has begun to hold.",
+            never: "use too much gel: the paper wrinkles."
+          if bare
+            GelMedium.warm(self, 38, "thirty to forty-five seconds")
+          else
+            GelMedium.warm(self, 150, "two to three minutes")
+          end
         end
         (s.picked[:paper] == :peel) ? GelMedium.peel(self) : GelMedium.rub(self)
       end
@@ -88,10 +97,12 @@ module UpClose
       def self.peel(script)
         script.instance_exec do
           wait :set, "Let it set", "Five to ten minutes.", lasts: 300..600, early: "The image comes off with the paper."
-          hands :peel, "Moisten, blot, peel back",
-            "The back fully moist, then blotted: damp paper is stronger than soaked. Peel it back over itself.",
-            lasts: 10, each: over_trim(100, fixed: 60), after: "set", window: 0..86_400,
-            when_late: "After a day it may take two or three goes: moisten again each time.", faults: %w[torn]
+          round do
+            hands :peel, "Moisten, blot, peel back",
+              "The back fully moist, then blotted: damp paper is stronger than soaked. Peel it back over itself.",
+              lasts: 10, each: over_trim(100, fixed: 60), after: "press", window: 0..86_400,
+              when_late: "After a day it may take two or three goes: moisten again each time.", faults: %w[torn]
+          end
           wait :dry,
             "Let it dry",
             "Until no place is cool to the touch.",

@@ -12,6 +12,10 @@ module UpClose
       on_a_miss :again
       chance 0.85
       chance_on "resist-film" => 0.85, "transparency" => 0.75, "label-backing" => 0.5, "photo-paper-front" => 0.2
+      serves :resist, metal: 1
+      serves :picture
+      bridges_um 15
+      sands_to 400
       printers :laser
       stocks "resist-film", "transparency", "label-backing", "photo-paper-front"
       residue :resist
@@ -57,29 +61,31 @@ module UpClose
           "Darkest, no toner saving, #{s.stock.side}. 100 %, no fit to page, mirror off in the driver.",
           phase: :print,
           lasts: 120,
-          each: through_printer,
+          each: through_printer, for: :sheet,
           look_for: "solid black, no pinholes."
         hands :ground, "Sand and degrease the metal",
           "400–600 grit, wet; degrease; then alcohol. Wipe again if you touch it.",
           consumes: [coat("alcohol", 100, least: 1)], phase: :prepare, lasts: 60, each: over_trim(40, fixed: 60),
-          per: :piece, cautions: %i[dust alcohol], look_for: "water that spreads in a film.",
+          for: :piece, cautions: %i[dust alcohol], look_for: "water that spreads in a film.",
           never: "put a finger on it after.", faults: %w[missing-spots]
         wait :flash, "Let the alcohol go", "No heat until it has.", phase: :prepare, lasts: 180..nil,
           cautions: %i[alcohol heat_after_solvent], early: "Alcohol vapour burns on a hot plate."
-        hands :warm, "Warm the metal on a plate",
-          hot ? "As hot as toner likes: a scrap of print should grab at once." : "Warm enough that the print grabs.",
-          lasts: 120, each: over_trim(100, fixed: 30), cautions: %i[heat], temperature_c: plate_c
-        hands :lay, "Lay the print, once", "Face down, one edge first; it grabs. Release sheet over it.",
-          lasts: 5, each: 15, after: "warm", window: 0..120, when_late: "The metal has cooled: warm it again first.",
-          look_for: "no bubbles.", never: "try to shift it.", faults: %w[bubbles]
-        hands :press, "Press straight down",
-          hot ? "Firm, hottest, about forty seconds a place, straight " \
-            "up again." : "Firm, medium heat, two to three minutes a place, straight up again.",
-          lasts: 5, each: by_iron(press_s, fixed: 5), place: :press, cautions: %i[heat], temperature_c: iron_c,
-          never: "wobble or slide: hot toner is slippery.", faults: %w[smeared]
-        hands :burnish, "Burnish warm, try a corner", "Lifts clean: go on. Sticks to the film: more heat.",
-          repeat_from: "press", lasts: 5, each: over_trim(60, fixed: 20), after: "press", window: 0..90,
-          when_late: "It is cold: warm it again before you burnish.", look_for: "the black staying on the metal."
+        round do
+          hands :warm, "Warm the metal on a plate",
+            hot ? "As hot as toner likes: a scrap of print should grab at once." : "Warm enough that the print grabs.",
+            lasts: 120, each: over_trim(100, fixed: 30), cautions: %i[heat], temperature_c: plate_c
+          hands :lay, "Lay the print, once", "Face down, one edge first; it grabs. Release sheet over it.",
+            lasts: 5, each: 15, after: "warm", window: 0..120, when_late: "The metal has cooled: warm it again first.",
+            look_for: "no bubbles.", never: "try to shift it.", faults: %w[bubbles]
+          hands :press, "Press straight down",
+            hot ? "Firm, hottest, about forty seconds a place, straight " \
+              "up again." : "Firm, medium heat, two to three minutes a place, straight up again.",
+            lasts: 5, each: by_iron(press_s, fixed: 5), place: :press, cautions: %i[heat], temperature_c: iron_c,
+            never: "wobble or slide: hot toner is slippery.", faults: %w[smeared]
+          hands :burnish, "Burnish warm, try a corner", "Lifts clean: go on. Sticks to the film: more heat.",
+            repeat_from: "press", lasts: 5, each: over_trim(60, fixed: 20), after: "press", window: 0..90,
+            when_late: "It is cold: warm it again before you burnish.", look_for: "the black staying on the metal."
+        end
         wait :cool,
           "Let it cool",
           paper ? "To the touch, before it goes into water." : "Film is peeled cold.",

@@ -11,6 +11,10 @@ module UpClose
       undo "Wipe it all off with acetone and start again."
       on_a_miss :again
       chance 0.6
+      serves :resist, metal: 2
+      bridges_um 20
+      sands_to 400
+      laid_wet
       printers :laser
       stocks "label-backing", "letter-paper"
       residue :resist
@@ -39,43 +43,45 @@ module UpClose
       work do |_|
         hands :print, "Print with toner",
           "The driver's heavy or glossy paper setting, darkest, no toner saving. 100 %, no fit to page, mirror off.",
-          phase: :print, lasts: 120, each: through_printer, look_for: "thick, even black."
+          phase: :print, lasts: 120, each: through_printer, for: :sheet, look_for: "thick, even black."
         hands :ground, "Sand and degrease the copper", "400–600 grit, wet; degrease.",
-          phase: :prepare, lasts: 60, each: over_trim(40, fixed: 60), per: :piece, cautions: %i[dust],
+          phase: :prepare, lasts: 60, each: over_trim(40, fixed: 60), for: :piece, cautions: %i[dust],
           look_for: "water that spreads in a film.", never: "put a finger on it after."
-        hands :coat,
-          "One thin, even coat of lacquer",
-          "From 25 cm, past the edges. A lacquer of another colour than the toner shows what is left between " \
-          "the lines.",
-          consumes: [coat("spray lacquer", 15, sprayed: true)],
-          lasts: 5,
-          each: over_trim(400, fixed: 5),
-          cautions: %i[spray],
-          look_for: "an even shine."
-        hands :lay, "Lay the print, once",
-          "Shiny but not wet: thirty to forty seconds after the coat. One edge first, no sliding.", lasts: 2, each: 8,
-          after: "coat", window: 30..40,
-          when_late: "It has gone too dry to hold: wipe it off with acetone, coat again.", never: "slide it.",
-          faults: %w[missing-spots smeared]
-        hands :rub, "Rub all the toner down", "Through the back, with a spoon.",
-          lasts: 5, each: over_trim(
-            40,
-            fixed: 20
-          ), after: "lay", window: 0..120, when_late: "Rub anyway; the edges may not hold."
-        hands :wet,
-          "Wet the back just enough", "Until it goes dark and limp.", lasts: 5, each: over_trim(150, fixed: 20)
-        hands :peek,
-          "Lift a corner, look, lay it back",
-          "Toner still on the paper: lay it back and rub again there.",
-          lasts: 5,
-          each: 20,
-          repeat_from: "rub",
-          look_for: "all the black left behind.",
-          never: "go on peeling where it holds."
-        hands :peel, "Peel slowly", "Wet it again wherever it holds. Paper left on: let it dry, then peel that.",
-          lasts: 5, each: over_trim(60, fixed: 40), look_for: "all the black left behind.", faults: %w[
-            torn missing-spots
-          ]
+        round do
+          hands :coat,
+            "One thin, even coat of lacquer",
+            "From 25 cm, past the edges. A lacquer of another colour than the toner shows what is left between " \
+            "the lines.",
+            consumes: [coat("spray lacquer", 15, sprayed: true)],
+            lasts: 5,
+            each: over_trim(400, fixed: 5),
+            cautions: %i[spray],
+            look_for: "an even shine."
+          hands :lay, "Lay the print, once",
+            "Shiny but not wet: thirty to forty seconds after the coat. One edge first, no sliding.", lasts: 2, each: 8,
+            after: "coat", window: 30..40, dries: :open,
+            when_late: "It has gone too dry to hold: wipe it off with acetone, coat again.", never: "slide it.",
+            faults: %w[missing-spots smeared]
+          hands :rub, "Rub all the toner down", "Through the back, with a spoon.",
+            lasts: 5, each: over_trim(
+              40,
+              fixed: 20
+            ), after: "lay", window: 0..120, when_late: "Rub anyway; the edges may not hold."
+          hands :wet,
+            "Wet the back just enough", "Until it goes dark and limp.", lasts: 5, each: over_trim(150, fixed: 20)
+          hands :peek,
+            "Lift a corner, look, lay it back",
+            "Toner still on the paper: lay it back and rub again there.",
+            lasts: 5,
+            each: 20,
+            repeat_from: "rub",
+            look_for: "all the black left behind.",
+            never: "go on peeling where it holds."
+          hands :peel, "Peel slowly", "Wet it again wherever it holds. Paper left on: let it dry, then peel that.",
+            lasts: 5, each: over_trim(60, fixed: 40), look_for: "all the black left behind.", faults: %w[
+              torn missing-spots
+            ]
+        end
         hands :clear, "Take the lacquer from between the lines",
           "Alcohol, never acetone: two rags of two colours, one for each. Light strokes, more alcohol rather than " \
           "more pressure.",

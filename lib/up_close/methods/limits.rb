@@ -27,9 +27,10 @@ module UpClose
       }.freeze
 
       # @param method [Class] a Definition  @param printer [Symbol]
+      # @param purpose [Class, nil] a Purposes::Purpose: what it asks comes before what the method holds
       # @param recorded [Hash{Symbol => Array(Numeric, String)}] limit → value and where it comes from
-      def self.for(method:, printer:, recorded: {})
-        new(USUAL.merge(method.holds(printer.to_sym)), recorded)
+      def self.for(method:, printer:, purpose: nil, recorded: {})
+        new({**USUAL, **method.holds(printer.to_sym), **purpose&.limits.to_h}, recorded)
       end
 
       def initialize(starting, recorded)

@@ -5,7 +5,8 @@ module UpClose
     # What a method is carried out with. Frozen.
     class MethodChoice
       attr_reader :method,
-        :printer, :stock, :picked, :material, :finish, :copies, :pieces, :tray, :coats, :size, :coat_mm2
+        :printer, :stock, :picked, :material, :finish, :copies, :pieces, :tray, :coats, :size, :coat_mm2,
+        :purpose, :afterwards, :work_s
 
       # @param method [Class] a Definition  @param printer [Symbol] :laser or :inkjet
       # @param stock [Sheets::Stock, nil] default: the first the method knows for this printer
@@ -18,13 +19,18 @@ module UpClose
       # @param tray [Integer, nil] copies the maker's own oven takes at once, instead of the usual
       # @param coats [Integer, nil] of the sealer, when not as many as it usually wants
       # @param border_mm [Float] the maker's own figure instead of the school's
+      # @param purpose [Class, nil] a Purposes::Purpose: what the mark is for
+      # @param afterwards [Class, nil] an Afterwards::Work, done once the mark is on the piece
+      # @param work_s [Numeric, nil] the maker's own time for its main wait, such as the etch
       def initialize(method:, printer:, stock: nil, picked: {}, material: nil, finish: nil, copies: 1, pieces: nil,
-        size: MarkSize::USUAL, coat_mm2: nil, border_mm: nil, own: nil, tray: nil, coats: nil)
+        size: MarkSize::USUAL, coat_mm2: nil, border_mm: nil, own: nil, tray: nil, coats: nil, purpose: nil,
+        afterwards: nil, work_s: nil)
         @method, @printer = method, printer.to_sym
         @stock = stock || method.stocks.find { |s| s.printers.include?(@printer) } || method.stocks.first
         @picked = method.choices.to_h { |c| [c.key, (picked[c.key] || c.pick).to_sym] }.freeze
         @material, @finish, @copies, @pieces, @size = material, finish, copies, pieces || copies, size
         @border_mm, @own, @tray, @coats = border_mm, own, tray, coats
+        @purpose, @afterwards, @work_s = purpose, afterwards, work_s
         @coat_mm2 = coat_mm2 || size.trim_mm2(self.border_mm)
         freeze
       end
@@ -34,7 +40,7 @@ module UpClose
         now = {
           method: method, printer: printer, stock: stock, picked: picked, material: material, finish: finish,
           copies: copies, pieces: pieces, size: size, coat_mm2: coat_mm2, border_mm: @border_mm, own: @own, tray: tray,
-          coats: coats
+          coats: coats, purpose: purpose, afterwards: afterwards, work_s: work_s
         }
         changes = {pieces: changes[:copies]}.merge(changes) if changes.key?(:copies)
         MethodChoice.new(**now, **changes)
@@ -45,6 +51,10 @@ module UpClose
       def laser? = printer == :laser
 
       def metal? = material&.family == :metal
+
+      # what lies on the piece when its finish goes on
+      # @return [Symbol] a key of RESIDUES
+      def left = purpose ? purpose.left(method.residue, afterwards) : method.residue
 
       def border_mm = @border_mm || school_border_mm
 

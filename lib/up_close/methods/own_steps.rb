@@ -26,15 +26,13 @@ module UpClose
       def call(list, copies, pieces: copies, tray: nil)
         list.map do |hash|
           batch = hash["batch"] && (tray || hash["batch"])
-          number = (hash["per"].to_s == "piece") ? pieces : copies
-          rounds = batch ? (number / batch.to_f).ceil : 1
-          least = hash["least_s"] * rounds + hash["each_s"].to_f * number
-          Step.from_h(hash.merge(
-            "batch" => batch,
-            "least_s" => least,
-            "most_s" => hash["most_s"] && hash["most_s"] * rounds,
-            "source" => OWN
-          ))
+          step = Step.from_h(hash.merge("batch" => batch, "source" => OWN))
+          number = step.times(copies, pieces)
+          trays = batch ? (number / batch.to_f).ceil : 1
+          step.with(
+            least_s: step.least_s * trays + step.each_s.to_f * number,
+            most_s: step.most_s && step.most_s * ((step.wait? && step.round) ? number : trays)
+          )
         end
       end
 

@@ -11,6 +11,11 @@ module UpClose
       undo "Sand back, or wipe metal clean with acetone. It cannot be moved once rubbed."
       on_a_miss :piece
       chance 0.6
+      serves :picture
+      serves :guide, metal: 1, stone: 2, wood: 3, paper: 3, cork: 3, leather: 3
+      serves :pattern, metal: 2, wood: 4
+      bridges_um 40
+      sands_to 240
       printers :laser
       stocks "letter-paper"
       residue :toner
@@ -25,7 +30,6 @@ module UpClose
       passage "Laid face down on the piece", turned: true
       passage "Rubbed over, the paper taken away"
 
-      choice :after, "Afterwards", Afterwards::ON_WOOD
       border 5.0
 
       # a patch the size of a coin is wetted and rubbed dry at once
@@ -38,48 +42,49 @@ module UpClose
           "Darkest setting, no toner saving. 100 %, no fit to page, mirror off in the driver: Up Close has turned it.",
           phase: :print,
           lasts: 120,
-          each: through_printer,
+          each: through_printer, for: :sheet,
           look_for: "deep, even black.",
           never: "use an inkjet print: nothing comes over."
         if s.metal?
           hands :ground, "Take the shine off, degrease", "400–600 grit one way, wet, then degrease.",
-            phase: :prepare, lasts: 60, each: over_trim(40, fixed: 60), per: :piece, cautions: %i[dust],
+            phase: :prepare, lasts: 60, each: over_trim(40, fixed: 60), for: :piece, cautions: %i[dust],
             look_for: "an even grey, water that spreads.", never: "touch it with bare fingers after."
         else
           hands :ground, "Sand it flat", "To 240 grit with the grain; wipe the dust off. Only high spots take toner.",
-            phase: :prepare, lasts: 60, each: over_trim(60, fixed: 60), per: :piece, cautions: %i[dust],
+            phase: :prepare, lasts: 60, each: over_trim(60, fixed: 60), for: :piece, cautions: %i[dust],
             look_for: "no ridge under a fingertip.", never: "leave a divot: it stays white.", faults: %w[missing-spots]
         end
         hands :pencil, "Draw the pencil lines", "As on the bench card. Trim the paper to its corner ticks.",
-          phase: :prepare, lasts: 30, each: 90, per: :piece
-        hands :fix, "Fix the paper", SolventRub.fixing(s), lasts: 15, each: 45,
-          look_for: "the ticks on your lines.", never: "let it creep: it doubles."
-        hands :rub, "Wet a little, rub at once",
-          "A swab or pad of acetone on a patch the size of a coin, then firm strokes, dry. Two or three passes, " \
-          "each across the last. Patch by patch.",
-          consumes: [coat("acetone", 200, mm2: size.box_mm2, times: PASSES, least: 2), swabs],
-          lasts: 20, each: over_ink(RUBBED_CM2_A_MINUTE, fixed: 15), passes: PASSES, cautions: %i[solvent gloves],
-          look_for: "the paper going clear, the print showing through.", never: "flood it: toner swims.", faults: %w[
-            faint smeared patchy
-          ]
-        hands :peek,
-          "Lift a corner and look",
-          "Look at the far edge first. Lay it back and rub again where it is faint.",
-          lasts: 10,
-          each: 20,
-          repeat_from: "rub",
-          after: "rub",
-          window: 0..60,
-          look_for: "even black.",
-          never: "shift it: it doubles.",
-          when_late: "It has dried onto the piece: wet a corner again before you lift.",
-          faults: %w[torn]
+          phase: :prepare, lasts: 30, each: 90, for: :piece
+        round do
+          hands :fix, "Fix the paper", SolventRub.fixing(s), lasts: 15, each: 45,
+            look_for: "the ticks on your lines.", never: "let it creep: it doubles."
+          hands :rub, "Wet a little, rub at once",
+            "A swab or pad of acetone on a patch the size of a coin, then firm strokes, dry. Two or three passes, " \
+            "each across the last. Patch by patch.",
+            consumes: [coat("acetone", 200, mm2: size.box_mm2, times: PASSES, least: 2), swabs],
+            lasts: 20, each: over_ink(RUBBED_CM2_A_MINUTE, fixed: 15), passes: PASSES, cautions: %i[solvent gloves],
+            look_for: "the paper going clear, the print showing through.", never: "flood it: toner swims.", faults: %w[
+              faint smeared patchy
+            ]
+          hands :peek,
+            "Lift a corner and look",
+            "Look at the far edge first. Lay it back and rub again where it is faint.",
+            lasts: 10,
+            each: 20,
+            repeat_from: "rub",
+            after: "rub",
+            window: 0..60,
+            look_for: "even black.",
+            never: "shift it: it doubles.",
+            when_late: "It has dried onto the piece: wet a corner again before you lift.",
+            faults: %w[torn]
+        end
         wait :flash, "Let the acetone go", "Air the room. No flame, iron or heat gun until the smell is gone.",
           lasts: 300, cautions: %i[solvent heat_after_solvent], look_for: "no smell.",
           early: "Acetone vapour burns, and a coat over it blushes."
         hands :touch_up, "Touch up", "With the same paper, or a pencil.", lasts: 20, each: over_ink(100, fixed: 60),
           look_for: "missing spots along edges."
-        Afterwards.tell(self, s)
       end
 
       # pieces smaller than a hand have no room for a hinge

@@ -7,8 +7,11 @@ module UpClose
     class Step
       FIELDS = %i[
         key phase title words kind least_s most_s after earliest_s latest_s look_for never cautions when_late source
-        each_s place batch temperature_c faults dries passes repeat_from consumes best_s pace per early moments
+        each_s place batch temperature_c faults dries passes repeat_from consumes best_s pace for early moments
+        round turn turns lot lots number
       ].freeze
+      # what one doing of a step serves
+      FOR = {sheet: "the sheet", print: "each print", piece: "each piece", all: "all together"}.freeze
       PHASES = {print: "Print", prepare: "Prepare", apply: "Apply", after: "Afterwards", seal: "Seal"}.freeze
       # what is said of ending a wait, or beginning before a window opens, where a step says nothing of its own
       EARLY = {
@@ -33,11 +36,17 @@ module UpClose
       # @param earliest_s [Numeric, nil] from that end  @param latest_s [Numeric, nil]
       # @param best_s [Numeric, nil] from that end, when the best part of the window begins
       # @param when_late [String, nil] what to do when the window has closed
-      # @param each_s [Numeric, nil] by hand, for each copy besides  @param place [Symbol, nil] :oven, :press or :drying
+      # @param each_s [Numeric, nil] for each print or piece besides
+      # @param place [Symbol, nil] :oven, :press or :drying
       # @param pace [String, nil] how +each_s+ comes about
-      # @param per [Symbol] :copy, or :piece for what is done to the piece
-      # @param batch [Integer, nil] so many copies at once  @param temperature_c [Numeric, nil]
-      # @param dries [true, Symbol, nil] a wait or a window that warmth shortens; :water when damp lengthens it too
+      # @param for [Symbol] one of FOR; unless said, prints are printed, pieces worked on, and waits are for all
+      # @param round [String, nil] the step that begins its round: steps done for one piece before the next is begun
+      # @param turn [Integer, nil] of a run's step: which piece  @param turns [Integer, nil] of how many
+      # @param lot [Integer, nil] of a run's step: which lot of prints, or tray  @param lots [Integer, nil] of how many
+      # @param number [Integer, nil] of a run's step: so many prints or pieces it is done for
+      # @param batch [Integer, nil] so many pieces at once  @param temperature_c [Numeric, nil]
+      # @param dries [true, Symbol, nil] a wait or a window that warmth shortens; :water when damp lengthens it too;
+      #   :open, or :open_water, for what has to be laid while something is wet: warmth shuts its window sooner
       # @param passes [Integer, nil] strokes over the whole of it that are usual, to be counted
       # @param repeat_from [String, nil] the step to go back to when it has not come out yet
       # @param consumes [Array<Supply>] used up for one copy or piece; starting values
@@ -48,26 +57,37 @@ module UpClose
       def initialize(**fields)
         FIELDS.each { |name| instance_variable_set(:"@#{name}", fields[name]) }
         @cautions = (cautions || []).map(&:to_sym).freeze
-        @phase, @kind, @per = phase.to_sym, kind.to_sym, (per || :copy).to_sym
+        @phase, @kind = phase.to_sym, kind.to_sym
+        @for = (fields[:for] || Step.usually_for(@kind, @phase)).to_sym
+        raise ArgumentError, "no step is for #{@for.inspect}" unless FOR.key?(@for)
         @consumes = (consumes || []).map { |supply| Supply.read(supply) }.freeze
         @moments = moments&.to_h { |name, seconds| [name.to_sym, seconds] }.freeze
         @after, @key, @place, @repeat_from = after&.to_s, key.to_s, place&.to_sym, repeat_from&.to_s
+        @round = round&.to_s
+        @dries = dries.to_sym if dries.is_a?(String)
         freeze
+      end
+
+      # @param kind [Symbol]  @param phase [Symbol]
+      # @return [Symbol] a key of FOR
+      def self.usually_for(kind, phase)
+        return :all if kind == :wait
+        (phase == :print) ? :print : :piece
       end
 
       def wait? = kind == :wait
 
-      # done to the piece, not to a print
-      def per_piece? = per == :piece
+      # done for prints, not for pieces
+      def for_prints? = %i[sheet print].include?(self.for)
 
       # a wait that must not go on too long; what dries may dry longer
       def shut? = wait? && !most_s.nil? && !dries
 
       def window? = !(earliest_s.nil? && latest_s.nil?)
 
-      # what its work is done to: all copies, or the pieces alone
-      # @param copies [Integer]  @param pieces [Integer]
-      def times(copies, pieces) = per_piece? ? pieces : copies
+      # How many prints or pieces its work is done for.
+      # @param prints [Integer]  @param pieces [Integer]
+      def times(prints, pieces) = number || (for_prints? ? prints : pieces)
 
       # @return [String] what ending it early risks
       def risk
@@ -82,11 +102,13 @@ module UpClose
       def with(**changes) = Step.new(**to_h, **changes)
 
       # what steps that were stored before version 0.2.0 call some fields
-      EARLIER_NAMES = {takes: :consumes, again: :repeat_from, late: :when_late}.freeze
+      EARLIER_NAMES = {takes: :consumes, again: :repeat_from, late: :when_late, per: :for}.freeze
 
       # @param hash [Hash] as +to_h+ gives it, its keys perhaps strings
       def self.from_h(hash)
-        new(**hash.transform_keys(&:to_sym).transform_keys(EARLIER_NAMES).slice(*FIELDS))
+        fields = hash.transform_keys(&:to_sym).transform_keys(EARLIER_NAMES).slice(*FIELDS)
+        fields[:for] = :print if fields[:for].to_s == "copy"
+        new(**fields)
       end
 
       def ==(other) = other.is_a?(Step) && other.to_h == to_h

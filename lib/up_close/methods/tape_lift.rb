@@ -11,6 +11,8 @@ module UpClose
       undo "Peel it off within the day; after that, warmth and patience."
       on_a_miss :again
       chance 0.8
+      serves :picture
+      bridges_um 30
       printers :laser
       stocks "letter-paper"
       residue :tape
@@ -19,7 +21,8 @@ module UpClose
       movable "a little, under water"
       wear "fair; its edge shows"
       largest across: 48, why: "Wider than parcel tape: two strips show their seam."
-      works_on :wood, :metal, :plastic, :glass, :paper, coated: true, why: "Tape holds on what is smooth and clean."
+      works_on :wood, :metal, :plastic, :glass, :paper, :stone, coated: true,
+        why: "Tape holds on what is smooth and clean."
       holds laser: {line_mm: 0.2, gap_mm: 0.2, solid_mm: nil, spread_mm: 0.01}
 
       passage "Printed on the paper, face up"
@@ -32,7 +35,8 @@ module UpClose
 
       work do |_|
         hands :print,
-          "Print with toner", "As it reads. Darkest setting.", phase: :print, lasts: 120, each: through_printer
+          "Print with toner", "As it reads. Darkest setting.", phase: :print, lasts: 120, each: through_printer,
+          for: :sheet
         hands :tape,
           "Lay clear tape over it",
           "From one end, no bubbles.",
@@ -51,17 +55,20 @@ module UpClose
           "Corners lift first.",
           lasts: 5,
           each: round_trim(mm_a_minute: 400),
+          for: :print,
           cautions: %i[blade]
         hands :ground, "Clean the ground, draw the pencil lines", "Smooth, clean, dry.",
-          phase: :prepare, lasts: 30, each: over_trim(100, fixed: 75), per: :piece, never: "touch it after."
+          phase: :prepare, lasts: 30, each: over_trim(100, fixed: 75), for: :piece, never: "touch it after."
         wait :soak, "Soak", "About five minutes.", lasts: 300..600, early: "Dry paper tears the toner off the tape."
-        hands :roll, "Roll all the paper off under water", "With your thumbs. Smooth and slick is done.",
-          lasts: 10, each: over_trim(
-            12,
-            fixed: 60
-          ), look_for: "no fibres against the light.", never: "rub the glue away.", faults: %w[haze]
-        hands :place, "Place it wet", "Onto the pencil lines; press the water out with a card, from the middle.",
-          lasts: 10, each: over_trim(80, fixed: 40), look_for: "no bubbles.", faults: %w[bubbles lifted]
+        round do
+          hands :roll, "Roll all the paper off under water", "With your thumbs. Smooth and slick is done.",
+            lasts: 10, each: over_trim(
+              12,
+              fixed: 60
+            ), look_for: "no fibres against the light.", never: "rub the glue away.", faults: %w[haze]
+          hands :place, "Place it wet", "Onto the pencil lines; press the water out with a card, from the middle.",
+            lasts: 10, each: over_trim(80, fixed: 40), look_for: "no bubbles.", faults: %w[bubbles lifted]
+        end
         wait :dry,
           "Let it dry overnight",
           "The glue clears as it dries.",

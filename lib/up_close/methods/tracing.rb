@@ -11,6 +11,8 @@ module UpClose
       undo "Rub it out. Nothing is lost."
       on_a_miss :rubbed_out
       chance 0.97
+      serves :guide, wood: 1, paper: 1, plastic: 1, glass: 1, stone: 1, leather: 1, cloth: 1, cork: 1, metal: 2
+      serves :pattern, wood: 2, paper: 2, plastic: 2, metal: 3, leather: 2, cloth: 2, cork: 2
       printers :laser, :inkjet
       stocks "letter-paper"
       residue :line
@@ -19,8 +21,7 @@ module UpClose
       movable "yes: rub it out, trace again"
       on_dark "with white or yellow paper"
       wear "a guide, to be burned, carved or painted over"
-      works_on :wood,
-        :metal, :plastic, :paper, :glass, coated: true, why: "A traced line shows on anything that is not slick."
+      works_on(*Materials::FAMILIES, coated: true, why: "A traced line shows on anything that is not slick.")
       # the pen draws a line of its own, whatever the print's is
       HOLDS = {
         line_mm: nil,
@@ -45,23 +46,24 @@ module UpClose
         dark: ["dark", "for light wood and paper"],
         white: ["white or yellow", "for dark wood; colours can tell parts apart"]
       }, fact: true
-      choice :after, "Afterwards", Afterwards::ON_WOOD
       border 10.0
 
       work do |s|
         colour = (s.picked[:colour] == :white) ? "white or yellow" : "dark"
-        hands :print, "Print it", "As it reads, 100 %.", phase: :print, lasts: 60, each: through_printer
+        hands :print, "Print it", "As it reads, 100 %.", phase: :print, lasts: 60, each: through_printer, for: :sheet
         hands :pencil,
-          "Draw the pencil lines", "As on the bench card.", phase: :prepare, lasts: 30, each: 60, per: :piece
-        hands :tape, "Tape the design down, carbon side down",
-          "On the pencil lines, one edge as a hinge; #{colour} carbon under it.",
-          consumes: [sheet_share("carbon paper", uses: 5)], lasts: 10, each: 60, look_for: "the ticks on your lines."
-        hands :trace, "Trace with a ball pen", "Steady, once over each line; a coloured pen shows what is done.",
-          lasts: 10, each: along_lines(Tracing.traced_mm_a_minute), look_for: "no line forgotten: lift on the hinge " \
-            "before you take it off.",
-          never: "lean on the carbon: it marks."
-        hands :mend, "Mend with a pencil", "Rub out what went astray.", lasts: 10, each: along_lines(1200, fixed: 30)
-        Afterwards.tell(self, s)
+          "Draw the pencil lines", "As on the bench card.", phase: :prepare, lasts: 30, each: 60, for: :piece
+        round do
+          hands :tape, "Tape the design down, carbon side down",
+            "On the pencil lines, one edge as a hinge; #{colour} carbon under it.",
+            consumes: [sheet_share("carbon paper", uses: 5)], lasts: 10, each: 60, look_for: "the ticks on your lines."
+          hands :trace, "Trace with a ball pen", "Steady, once over each line; a coloured pen shows what is done.",
+            lasts: 10, each: along_lines(Tracing.traced_mm_a_minute),
+            look_for: "no line forgotten: lift on the hinge " \
+              "before you take it off.",
+            never: "lean on the carbon: it marks."
+          hands :mend, "Mend with a pencil", "Rub out what went astray.", lasts: 10, each: along_lines(1200, fixed: 30)
+        end
       end
     end
   end

@@ -11,6 +11,10 @@ module UpClose
       undo "While wet: lift it and wipe. Dry: sand back."
       on_a_miss :piece
       chance 0.6
+      serves :picture
+      bridges_um 80
+      sands_to 240
+      laid_wet
       printers :laser
       stocks "letter-paper"
       residue :medium
@@ -18,7 +22,7 @@ module UpClose
       fumes :low
       movable "a little, while it is wet"
       wear "good under a clear coat"
-      works_on :wood, :metal, :plastic, :glass, :paper, why: "Varnish holds on anything clean."
+      works_on :wood, :metal, :plastic, :glass, :paper, :stone, :cloth, :cork, why: "Varnish holds on anything clean."
       holds laser: {line_mm: 0.3, gap_mm: 0.3, solid_mm: nil, spread_mm: 0.03}
 
       passage "Printed on the paper, face up"
@@ -52,41 +56,44 @@ module UpClose
           "100 %, no fit to page, mirror off in the driver.",
           phase: :print,
           lasts: 120,
-          each: through_printer
+          each: through_printer, for: :sheet
         hands :ground, "Smooth and clean it",
           "Sand what is rough, wipe the dust off. Raw, open grain leaves missing spots.", phase: :prepare, lasts: 60,
-          each: over_trim(60, fixed: 45), per: :piece, cautions: %i[dust], faults: %w[missing-spots]
+          each: over_trim(60, fixed: 45), for: :piece, cautions: %i[dust], faults: %w[missing-spots]
         hands :pencil,
           "Draw the pencil lines, trim to the ticks",
           "As on the bench card. On a round cap cut close, no overhang.",
           phase: :prepare,
           lasts: 30,
           each: 90,
-          per: :piece
-        hands :coat,
-          "Coat both faces",
-          "The piece and the print, even.",
-          consumes: [coat(title, UM.fetch(s.picked[:medium]), faces: 2, least: 1)],
-          lasts: 10,
-          each: over_trim(75, fixed: 30),
-          cautions: %i[varnish]
-        hands :lay,
-          "Lay it while it is wet",
-          "Nudge it onto the lines.",
-          lasts: 5,
-          each: 20,
-          after: "coat",
-          window: 0..300,
-          when_late: "It has begun to skin: wipe it off, coat again.",
-          faults: %w[bubbles]
-        hands :burnish,
-          "Burnish from the middle",
-          "Through a sheet of plastic.",
-          lasts: 5,
-          each: over_trim(80, fixed: 20),
-          after: "lay",
-          window: 0..300,
-          when_late: "Press gently."
+          for: :piece
+        round do
+          hands :coat,
+            "Coat both faces",
+            "The piece and the print, even.",
+            consumes: [coat(title, UM.fetch(s.picked[:medium]), faces: 2, least: 1)],
+            lasts: 10,
+            each: over_trim(75, fixed: 30),
+            cautions: %i[varnish]
+          hands :lay,
+            "Lay it while it is wet",
+            "Nudge it onto the lines.",
+            lasts: 5,
+            each: 20,
+            after: "coat",
+            window: 0..300,
+            dries: :open,
+            when_late: "It has begun to skin: wipe it off, coat again.",
+            faults: %w[bubbles]
+          hands :burnish,
+            "Burnish from the middle",
+            "Through a sheet of plastic.",
+            lasts: 5,
+            each: over_trim(80, fixed: 20),
+            after: "lay",
+            window: 0..300,
+            when_late: "Press gently."
+        end
         VarnishPaper.drying(self, s)
         hands :roll, "Scrape lightly, roll the paper off",
           "A blade held flat for the first layer, then a wet finger, in crumbs, from the middle out.", lasts: 30,

@@ -11,6 +11,9 @@ module UpClose
       undo "Wet it again within a minute or so and slide it off. Once dry: tape lifts it, or sand back."
       on_a_miss :again
       chance 0.85
+      serves :picture
+      bridges_um 200
+      laid_wet
       printers :laser, :inkjet
       stocks "clear-film", "white-film"
       residue :film
@@ -50,7 +53,7 @@ module UpClose
           "Best quality, paper type “glossy photo”. 100 %, no fit to page, mirror off in the driver.",
           phase: :print,
           lasts: 180,
-          each: through_printer,
+          each: through_printer, for: :sheet,
           look_for: "even ink, no tracks.",
           never: "touch the print: ink lies on top."
         wait :print_dry, "Let the print dry", "Lay it flat, face up, out of the dust.",
@@ -59,7 +62,7 @@ module UpClose
             "the coat makes it run."
         WaterSlide.coats_on_print(self, long) if s.inkjet? || s.picked[:seal_print] == :coats
         hands :ground, "Clean the ground", "Wash off grease and dust. Film wants it smooth and glossy.",
-          phase: :prepare, lasts: 60, each: over_trim(100, fixed: 45), per: :piece,
+          phase: :prepare, lasts: 60, each: over_trim(100, fixed: 45), for: :piece,
           look_for: "water that spreads evenly.", never: "touch it with bare fingers after."
         WaterSlide.gloss_coats(self) if s.finish && !s.finish.glossy? && s.material&.family != :glass
         hands :pencil,
@@ -68,30 +71,33 @@ module UpClose
           phase: :prepare,
           lasts: 30,
           each: 60,
-          per: :piece
+          for: :piece
         hands :cut, "Cut it out", WaterSlide.cutting(s),
-          lasts: 30, each: round_trim(mm_a_minute: 250), cautions: %i[blade], look_for: "clean edges."
-        wait :soak, "Soak it",
-          "Room-warm water. Hold it down as it curls, until it slides on its backing. Several go through one soak, " \
-          "one after the other.",
-          lasts: 30..60, look_for: "the film moving when you push it.", never: "let it float off: it folds.",
-          early: "Where the glue still holds, the film tears."
-        hands :slide, "Slide it on, and place it",
-          "Wet the ground. Slide the film off the backing onto the pencil lines; nudge it with a wet brush.",
-          lasts: 15, each: over_trim(150, fixed: 45), after: "soak", window: 0..120,
-          look_for: "its centre on the lines.", never: "lift the bare film.",
-          when_late: "Wet it again for 15 seconds; if it has curled on itself, take a spare.", faults: %w[wrinkles torn]
-        hands :press, "Press the water out", "From the middle outward, with a soft squeegee or a damp cloth.",
-          lasts: 10, each: over_trim(100, fixed: 20), after: "slide", window: 0..120,
-          look_for: "no silver patches.", never: "rub dry: it drags.",
-          when_late: "Wet the surface, then press; prick a bubble with a pin.", faults: %w[silvering bubbles]
-        hands :soften,
-          "Softener on uneven places",
-          "Brush it on and leave it alone: the film wrinkles, then settles. Leave this out on a flat piece.",
-          lasts: 10,
-          each: 15,
-          consumes: [coat("decal softener", 20)],
-          never: "touch it while it is wrinkled."
+          lasts: 30, each: round_trim(mm_a_minute: 250), for: :print, cautions: %i[blade], look_for: "clean edges."
+        round do
+          wait :soak, "Soak it",
+            "Room-warm water. Hold it down as it curls, until it slides on its backing. Several go through one soak, " \
+            "one after the other.",
+            lasts: 30..60, look_for: "the film moving when you push it.", never: "let it float off: it folds.",
+            early: "Where the glue still holds, the film tears."
+          hands :slide, "Slide it on, and place it",
+            "Wet the ground. Slide the film off the backing onto the pencil lines; nudge it with a wet brush.",
+            lasts: 15, each: over_trim(150, fixed: 45), after: "soak", window: 0..120,
+            look_for: "its centre on the lines.", never: "lift the bare film.",
+            when_late: "Wet it again for 15 seconds; if it has curled on itself, take a spare.",
+            faults: %w[wrinkles torn]
+          hands :press, "Press the water out", "From the middle outward, with a soft squeegee or a damp cloth.",
+            lasts: 10, each: over_trim(100, fixed: 20), after: "slide", window: 0..120,
+            look_for: "no silver patches.", never: "rub dry: it drags.",
+            when_late: "Wet the surface, then press; prick a bubble with a pin.", faults: %w[silvering bubbles]
+          hands :soften,
+            "Softener on uneven places",
+            "Brush it on and leave it alone: the film wrinkles, then settles. Leave this out on a flat piece.",
+            lasts: 10,
+            each: 15,
+            consumes: [coat("decal softener", 20)],
+            never: "touch it while it is wrinkled."
+        end
         wait :film_dry, "Leave it alone", "Out of the sun and dust.", dries: true, lasts: WaterSlide.film_dry(s),
           never: "touch it to see.", early: "Water still lies under the film: it slides, and a coat traps it " \
             "as silver.",
@@ -144,7 +150,7 @@ module UpClose
             }
             hands "gloss_#{number}", "Gloss coat #{number} of 2 on the ground",
               "Thin, from 25 cm, where the film will lie and round it.", phase: :prepare, lasts: 15,
-              each: over_trim(400, fixed: 10), per: :piece, cautions: %i[spray],
+              each: over_trim(400, fixed: 10), for: :piece, cautions: %i[spray],
               consumes: [coat("gloss coat", 20, sprayed: true)], look_for: "an even shine.",
               **((number > 1) ? follows : {})
           end

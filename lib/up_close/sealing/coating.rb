@@ -33,7 +33,7 @@ module UpClose
         1.upto(count) do |number|
           follows = {after: "under_#{number - 1}", window: apart.., dries: drying, when_late: "Go on."}
           @script.hands "under_#{number}", "#{sealer.title}: undercoat #{number} of #{count}", sealer.coat_words,
-            phase: :prepare, per: :piece, cautions: sealer.cautions, **pace, consumes: [
+            phase: :prepare, for: :piece, cautions: sealer.cautions, **pace, consumes: [
               coat_supply
             ], **((number > 1) ? follows : {})
         end
@@ -51,7 +51,7 @@ module UpClose
 
       attr_reader :sealer
 
-      def residue = @setting.method.residue
+      def residue = @setting.left
 
       def many = @setting.coats || sealer.coats
 
@@ -82,7 +82,7 @@ module UpClose
           cautions: sealer.cautions,
           look_for: "no run, no bleeding, no craze.",
           never: "skip it with a new can.",
-          per: :piece
+          for: :piece
       end
 
       # what the method has waited already counts
@@ -102,7 +102,7 @@ module UpClose
           "One coat of spray acrylic first",
           "Thin, past both edges: it holds the mark down.",
           phase: :seal,
-          per: :piece,
+          for: :piece,
           cautions: %i[spray],
           lasts: 20,
           each: Methods::Pace.area(@setting.coat_mm2, SPRAY_CM2_A_MINUTE, fixed: 15),
@@ -122,7 +122,7 @@ module UpClose
           "#{sealer.title}: coat #{number} of #{many}",
           sealer.coat_words,
           phase: :seal,
-          per: :piece,
+          for: :piece,
           cautions: sealer.cautions,
           look_for: "an even sheen.",
           never: "chase a run: let it dry, sand it, go on.",
@@ -146,7 +146,7 @@ module UpClose
           "Sand lightly",
           "400 or finer, only where the mark is buried already; wipe the dust off.",
           phase: :seal,
-          per: :piece,
+          for: :piece,
           lasts: 10,
           each: Methods::Pace.area(@setting.coat_mm2, 100, fixed: 15),
           cautions: %i[dust],
@@ -158,7 +158,7 @@ module UpClose
 
       def bake
         @script.wait "bake_seal", "Bake at #{sealer.heat_c} °C", "An oven thermometer, not the dial.", phase: :seal,
-          lasts: 1800..2100, place: :oven, batch: 12, per: :piece, temperature_c: sealer.heat_c,
+          lasts: 1800..2100, place: :oven, batch: 12, for: :piece, temperature_c: sealer.heat_c,
           cautions: sealer.cautions
       end
 

@@ -93,6 +93,7 @@ module UpClose
         def finding(residue:, material: nil)
           return too_hot(material) if heat_c && material && (material.family != :metal || material.heat_c < heat_c)
           return resist if residue == :resist && coats.positive?
+          return worked if residue == :worked
           verdict, reason, remedy = verdicts[residue] || verdicts.fetch(LIKE.fetch(residue, residue))
           Finding.new(key: :sealer_pair, title: "#{title} over #{Methods::RESIDUES[residue]}", verdict: verdict,
             figure: (verdict == :stop) ? "no" : ("#{coats} coats" if coats.positive?), reason: reason, remedy: remedy)
@@ -114,6 +115,15 @@ module UpClose
           )
         end
 
+        # a line burnt, cut or painted is the piece's own
+        def worked
+          Finding.new(
+            key: :sealer_pair, title: "#{title} over #{Methods::RESIDUES[:worked]}", verdict: :fine,
+            figure: ("#{coats} coats" if coats.positive?),
+            reason: "The line is in the piece itself: any finish will do. None before the work is done."
+          )
+        end
+
         # the sealing, as steps of a run
         # @param setting [Methods::MethodChoice]
         # @return [Array<Methods::Step>]
@@ -122,7 +132,7 @@ module UpClose
         # coats on the piece before the mark
         # @return [Array<Methods::Step>]
         def under_steps(setting)
-          (coats.zero? || under.nil? || setting.method.residue != :film) ? [] : Coating.new(self, setting).under_steps
+          (coats.zero? || under.nil? || setting.left != :film) ? [] : Coating.new(self, setting).under_steps
         end
 
         private

@@ -45,12 +45,21 @@ module UpClose
       # @return [Methods::Step] with its times as this room makes them
       def call(step)
         return step unless step.dries
-        by = factor((step.dries.to_s == "water") ? :water : true)
+        by = factor(step.dries.to_s.include?("water") ? :water : true)
         return step if by == 1
+        return open_as_long(step, by) if step.dries.to_s.start_with?("open")
         # a window that opens later shuts no sooner after it
         late = step.latest_s && [step.latest_s, step.earliest_s.to_f * by + (step.latest_s - step.earliest_s.to_f)].max
         step.with(
           **(step.wait? ? longer(step, by) : {earliest_s: step.earliest_s && step.earliest_s * by, latest_s: late})
+        )
+      end
+
+      # what has to be laid while something else is wet: the sooner that dries, the sooner it shuts
+      def open_as_long(step, by)
+        step.with(
+          earliest_s: step.earliest_s && step.earliest_s * by, latest_s: step.latest_s && step.latest_s * by,
+          best_s: step.best_s && step.best_s * by
         )
       end
 
@@ -61,7 +70,7 @@ module UpClose
           moments: step.moments&.transform_values { |seconds| seconds * by }
         }
       end
-      private :longer
+      private :longer, :open_as_long
 
       # @return [Working]
       def working

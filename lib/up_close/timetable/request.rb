@@ -35,7 +35,7 @@ module UpClose
       def chain(mark, index)
         refuse("Mark #{index + 1} is no object.", "Give method, printer and the rest.", :marks) unless mark.is_a?(Hash)
         setting = setting(mark)
-        steps = (mark["steps"] ? mark["steps"].map { |step| own_step(step) } : Sealing.whole_work(
+        steps = (mark["steps"] ? mark["steps"].map { |step| own_step(step) } : WholeWork.call(
           Sealing.fetch(mark["sealer"] || "none"),
           setting
         )).map do |step|
@@ -65,7 +65,7 @@ module UpClose
       def setting(mark)
         return if mark["steps"]
         method = Methods.fetch(mark["method"])
-        schools = (mark["schools"] || {}).transform_keys(&:to_sym)
+        schools = (mark["schools"] || {}).except("after").transform_keys(&:to_sym)
         method.check_choices(schools)
         Methods::MethodChoice.new(
           method: method,

@@ -9,7 +9,7 @@ module UpClose
         module_function
 
         def call(situation)
-          return unless situation.colour && situation.method.inked?
+          return unless situation.colour && situation.inked?
           film = situation.stock&.white? ? :white : :clear
           colours = Artwork::ColoursOnPiece.new(
             situation.palette || Artwork::Palette.black,

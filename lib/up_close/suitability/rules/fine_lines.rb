@@ -9,7 +9,7 @@ module UpClose
 
         def call(situation)
           finest = situation.finest_mm or return
-          limits = Methods::Limits.for(method: situation.method, printer: printer(situation))
+          limits = situation.limits
           limit = limits[:line_mm]
           return if limit.nil? || finest >= limit
           Finding.new(
@@ -28,10 +28,6 @@ module UpClose
             reason: "#{situation.method.title} holds lines of #{Working.number(limit)} mm.",
             remedy: "Make it larger, thicken it, or choose a finer method."
           )
-        end
-
-        def printer(situation)
-          situation.method.printers.include?(situation.printer) ? situation.printer : situation.method.printers.first
         end
       end
     end

@@ -10,7 +10,7 @@ module UpClose
         def call(situation)
           unless situation.used?("handled") &&
               situation.sealer&.key == "none" &&
-              %i[resist line].none?(situation.method.residue)
+              %i[resist line worked].none?(situation.left)
             return
           end
           Finding.new(

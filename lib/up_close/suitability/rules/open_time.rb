@@ -9,7 +9,8 @@ module UpClose
 
         # how long spreading over one copy takes, against how long it stays open
         def call(situation)
-          open_s = situation.setting && situation.method.open_s(situation.setting) or return
+          usual = situation.setting && situation.method.open_s(situation.setting) or return
+          open_s = usual * (situation.climate&.factor(:water) || 1)
           spread = spreading(situation.setting.steps) or return
           return if spread.each_s <= open_s
           Finding.new(
@@ -21,7 +22,9 @@ module UpClose
             value: spread.each_s,
             unit: "s",
             limit: open_s,
-            working: Working.new("#{spread.pace}, against #{open_s} s open", source: "starting values"),
+            working: Working.new(
+              "#{spread.pace}, against #{Working.number(open_s, 0)} s open", source: "starting values"
+            ),
             reason: "Spreading takes #{minutes(spread.each_s)} minutes; it goes tacky after #{minutes(open_s)}. " \
               "Tacky is no transfer.",
             remedy: "Make it smaller, lay it in parts, or choose a method that is not laid into something wet."

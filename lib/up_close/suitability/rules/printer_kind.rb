@@ -15,7 +15,7 @@ module UpClose
         def call(situation)
           return if situation.method.printers.include?(situation.printer)
           wanted = situation.method.printers.first
-          others = Methods.all.select { |m| m.printers.include?(situation.printer) }.map { |m| m.title.downcase }
+          others = Methods.all.select { |m| instead?(m, situation) }.map { |m| m.title.downcase }
           Finding.new(
             key: :printer_kind,
             title: "The printer",
@@ -27,8 +27,14 @@ module UpClose
                 "a laser"
               ),
             remedy: "Print it on #{(wanted == :laser) ? "a laser printer or a copier" : "an inkjet printer"}, or " \
-              "choose #{others.join(" or ")}."
+              "choose #{others.any? ? others.join(" or ") : "another purpose"}."
           )
+        end
+
+        # another method from this print, for the same purpose
+        def instead?(method, situation)
+          method.printers.include?(situation.printer) &&
+            (situation.purpose.nil? || method.serves.key?(situation.purpose.key.to_sym))
         end
       end
     end

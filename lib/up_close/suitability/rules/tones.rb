@@ -9,8 +9,7 @@ module UpClose
 
         def call(situation)
           return unless situation.tones
-          limits = Methods::Limits.for(method: situation.method, printer: situation.printer)
-          return if limits[:tones]
+          return if situation.limits[:tones]
           Finding.new(
             key: :tones,
             title: "Greys",

@@ -11,7 +11,7 @@ module UpClose
 
         def call(situation)
           return unless situation.used?("warm")
-          soft = SOFT[situation.method.residue] or return
+          soft = SOFT[situation.left] or return
           Finding.new(
             key: :warm_use,
             title: "Heat in use",

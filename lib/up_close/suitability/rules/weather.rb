@@ -15,7 +15,7 @@ module UpClose
 
         def call(situation)
           return unless situation.used?("wet") || situation.used?("outdoors")
-          words = WEAK[situation.method.residue] or return
+          words = WEAK[situation.left] or return
           Finding.new(
             key: :weather,
             title: "Water and light",

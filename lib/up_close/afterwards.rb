@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+module UpClose
+  # What is done to the piece after the transfer, one a file (handbook, “After the transfer”).
+  module Afterwards
+    ORDER = %w[burn engrave carve paint-over etch draw-round cut-along].freeze
+
+    extend Catalogue
+
+    # @return [Boolean] whether a constant here is such a work
+    def self.definition?(found) = found.is_a?(Class) && found < Work
+
+    def self.rank(work) = place_in(ORDER, work.key)
+
+    # @param key [String, Symbol]
+    # @return [Class] a Work
+    # @raise [Errors::Unknown]
+    def self.fetch(key)
+      all.find { |work| work.key == key.to_s } ||
+        raise(Errors::Unknown.new(
+          "Nothing called “#{key}” is done after a transfer.",
+          remedy: "Choose one of: #{all.map(&:key).join(", ")}.",
+          field: :afterwards
+        ))
+    end
+  end
+end

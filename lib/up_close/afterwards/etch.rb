@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Afterwards
+    # Bare metal eaten away by a bath, the resist left standing.
+    class Etch < Work
+      key "etch"
+      title "Etch round it"
+      summary "A bath eats the bare metal; what is covered stays."
+      works_on :metal, bare: true, why: "A bath eats bare metal only."
+      remedy "Take the coat off, or choose a metal piece."
+      # until a strip test of one's own, or the time typed
+      usual_s 1800
+
+      work do |s|
+        typed = s.work_s
+        hands :cover, "Cover back and edges", "Parcel tape or varnish on all that is not to be etched.",
+          consumes: [strips("clear parcel tape", 48.0)], phase: :after, lasts: 30, each: over_trim(100, fixed: 60),
+          look_for: "no bare edge, no bubble under the tape.", faults: %w[broken-through]
+        wait :etch, "Etch", "In the bath, face down or upright, moved now and then. #{"Your own time." if typed}".strip,
+          phase: :after, lasts: typed || Etch.usual_s, cautions: %i[etchant],
+          look_for: "even depth under a fingernail; rinse, look, put it back.",
+          never: "leave it alone with a resist that has been in for two hours.",
+          early: "It is not as deep as you wanted.", faults: %w[underetched pitted broken-through]
+        hands :rinse, "Rinse and neutralise", "Water, then baking soda in water, then water.",
+          consumes: [coat("baking soda", 50, least: 5)], phase: :after, lasts: 60, each: 30, cautions: %i[etchant],
+          look_for: "no fizz, no green in the corners.", never: "pour the bath down a drain."
+        hands :strip, "Take the resist off", "A rag of one colour with acetone, for this alone.",
+          consumes: [coat("acetone", 150, least: 2)], phase: :after, lasts: 20, each: over_trim(40, fixed: 30),
+          cautions: %i[solvent gloves], look_for: "bright metal on what stood."
+        wait :strip_dry, "Let the acetone go", "Air the room.", phase: :after, lasts: 600..nil,
+          cautions: %i[solvent heat_after_solvent], early: "Acetone under a coat clouds it."
+      end
+    end
+  end
+end

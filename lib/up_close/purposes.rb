@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+module UpClose
+  # What a mark is for, one a file: it decides which methods are offered, which checks matter, and what comes
+  # after the transfer.
+  module Purposes
+    ORDER = %w[picture guide resist pattern].freeze
+
+    extend Catalogue
+
+    # @return [Boolean] whether a constant here is a purpose
+    def self.definition?(found) = found.is_a?(Class) && found < Purpose
+
+    def self.rank(purpose) = place_in(ORDER, purpose.key)
+
+    # what a method is usually done for, where nobody has said
+    # @param method [Class] a Methods::Definition
+    # @return [Class] a Purpose
+    def self.usual_for(method) = fetch(method.serves.keys.first)
+
+    # @param key [String, Symbol]
+    # @return [Class] a Purpose
+    # @raise [Errors::Unknown]
+    def self.fetch(key)
+      all.find { |purpose| purpose.key == key.to_s } ||
+        raise(Errors::Unknown.new(
+          "A mark cannot be for “#{key}”.",
+          remedy: "Choose one of: #{all.map(&:key).join(", ")}.",
+          field: :purpose
+        ))
+    end
+  end
+end

@@ -1,0 +1,21 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Purposes
+    # What is printed keeps an etching bath off the metal, and stands up afterwards.
+    class Resist < Purpose
+      key "resist"
+      title "A resist to etch round"
+      summary "What is printed stays standing; what is bare is eaten away."
+      needs :metal
+      works "etch"
+      limits tones: false, every_place: true
+      inked false
+      usual_sealer "none"
+      checks_words "Every thin line and gap counts, each single place, and how much of the metal stays bare."
+      finish_title "None before the bath"
+      finish_words "A coat over the resist would be etched round as well. Seal the etched piece."
+      otherwise "That does not stop an etching bath."
+    end
+  end
+end
