@@ -30,19 +30,24 @@ module Actions
         material: s.material,
         finish: s.finish,
         colour: s.colour,
-        setting: s.setting
+        setting: s.setting,
+        grit: s.grit,
+        printers: Printer.kinds
       ))
     end
 
     # a new method begins with the finish that is usual over it
     def sealer_that_suits(mark)
-      keys =
-        [(mark.sealer unless mark.way_changed?), mark.method_core.seals_with, *UpClose::Sealing.all.map(&:key)].compact
+      keys = [(mark.sealer unless mark.way_changed?), usual_sealer(mark), *UpClose::Sealing.all.map(&:key)].compact
       keys.find do |key|
-        !UpClose::Sealing.fetch(key)
-          .finding(residue: mark.method_core.residue, material: mark.piece.material_core)
-          .stop?
+        !UpClose::Sealing.fetch(key).finding(residue: mark.setting.left, material: mark.piece.material_core).stop?
       end
+    end
+
+    # over a worked guide on what touches food, oil or wax; else as its purpose, or its method, is usually finished
+    def usual_sealer(mark)
+      return "oil-wax" if mark.setting.left == :worked && mark.piece.uses.include?("food")
+      mark.purpose_core.usual_sealer || mark.method_core.seals_with
     end
   end
 end

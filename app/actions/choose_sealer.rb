@@ -9,7 +9,7 @@ module Actions
     # @return [UpClose::Error, nil] the refusal
     def call(mark, key, coats: nil)
       sealer = UpClose::Sealing.fetch(key)
-      finding = sealer.finding(residue: mark.method_core.residue, material: mark.piece.material_core)
+      finding = sealer.finding(residue: mark.setting.left, material: mark.piece.material_core)
       return UpClose::Errors::Unsuitable.new(finding.reason, remedy: finding.remedy, field: :sealer) if finding.stop?
       number = count(coats.to_s.strip, sealer)
       ApplicationRecord.change { mark.update!(sealer: sealer.key, coats: number) }

@@ -91,9 +91,9 @@ module Actions
       UpClose::Timetable::TaskChain.new(
         id: mark.id,
         title: mark.title,
-        steps: left(run, steps || (run ? run.steps_core : mark.steps_core), done),
+        steps: UpClose::Rounds.gathered(left(run, steps || (run ? run.walk.paced : mark.steps_written_out), done)),
         due: due,
-        copies: mark.copies_wanted,
+        copies: mark.good_wanted,
         ends: done
       )
     end

@@ -11,7 +11,8 @@ module Actions
     def call(mark)
       climate = ShopTime.current.climate
       (schools(mark) + coats(mark) + sealers(mark)).map do |words, steps|
-        [words, steps.map { |step| climate.call(step) }]
+        prints, pieces = mark.setting.copies, mark.setting.pieces
+        [words, UpClose::Rounds.written_out(steps.map { |step| climate.call(step) }, prints: prints, pieces: pieces)]
       end
     end
 
@@ -40,7 +41,7 @@ module Actions
       fit = UpClose::Sealing.all.reject do |s|
         s == mark.sealer_core ||
           s.coats.zero? ||
-          s.finding(residue: mark.method_core.residue, material: mark.piece.material_core).stop?
+          s.finding(residue: mark.setting.left, material: mark.piece.material_core).stop?
       end
       soonest = fit.min_by(&:cure_s)
       return [] unless soonest && mark.sealer_core.coats.positive? && soonest.cure_s < mark.sealer_core.cure_s

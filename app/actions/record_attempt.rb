@@ -1,28 +1,62 @@
 # frozen_string_literal: true
 
 module Actions
-  # Writes down how one copy came out; saying it again changes it.
+  # Writes down how each piece came out. Saying it again of the same print changes it; of another print, it is
+  # another try at that piece.
   module RecordAttempt
     module_function
 
-    # @param form [Forms::AttemptForm]
+    # @param piece [Integer]  @param form [Forms::AttemptForm] gets the refusal
     # @return [Attempt, nil]
-    def call(mark, copy, form)
+    def call(mark, piece, form)
       return unless form.ok?
       ApplicationRecord.change do
         mark.lock!
-        attempt = mark.attempts.find_or_initialize_by(copy: copy)
-        attempt.update!(form.values.merge(run: mark.run))
+        print = form.values[:print] || mark.attempts.select { |a| a.piece == piece }.map(&:copy).max || mark.next_print
+        attempt = mark.attempts.find_or_initialize_by(copy: print)
+        check_free(attempt, piece)
+        attempt.update!(form.values.slice(:result, :faults, :note).merge(piece: piece, run: mark.run))
         attempt
+      end
+    rescue UpClose::Error => error
+      form.refuse(error, :print)
+      nil
+    end
+
+    # a print lies on one piece
+    def check_free(attempt, piece)
+      return if attempt.new_record? || attempt.piece == piece
+      raise UpClose::Error.new(
+        "Print #{attempt.copy} was used on piece #{attempt.piece}.",
+        remedy: "Choose the print that lies on this piece.",
+        field: :print
+      )
+    end
+
+    # the try at the bench is spoilt
+    # @param piece [Integer, nil] which piece it was on; the first that is still wanted, unless said
+    def spoilt(mark, run, piece: nil)
+      ApplicationRecord.change do
+        mark.lock!
+        mark.attempts.create!(
+          copy: mark.next_print, piece: piece || mark.pieces_wanting.first || 1, run: run, result: "spoilt",
+          faults: [], note: ""
+        )
+        mark.attempts.reset
       end
     end
 
-    # the copy at the bench is spoilt
-    def spoilt(mark, run)
+    # every piece that nothing was said of came out, each with the next print
+    # @return [Integer] how many
+    def rest_good(mark)
       ApplicationRecord.change do
         mark.lock!
-        copy = (1..).find { |n| mark.attempts.none? { |a| a.copy == n } }
-        mark.attempts.create!(copy: copy, run: run, result: "spoilt", faults: [], note: "")
+        mark.pieces_wanting.each do |piece|
+          mark.attempts.create!(
+            copy: mark.next_print, piece: piece, run: mark.run, result: "good", faults: [], note: ""
+          )
+          mark.attempts.reset
+        end.size
       end
     end
   end

@@ -15,7 +15,7 @@ module Actions
         next open if open && !open.finished?
         mark.runs
           .create!(
-            steps: mark.steps_core.map(&:to_h),
+            steps: mark.steps_written_out.map(&:to_h),
             began_at: now,
             override_reason: (mark.stops.reason if mark.stops.any?)
           )
@@ -35,6 +35,31 @@ module Actions
         run.update!(ended_at: now) if run.clockwork.finished?
         true
       end
+    end
+
+    # The try at hand is spoilt. In a round it is tried again with the next print; without one, that piece is left.
+    # @return [Boolean] whether it is tried again
+    def spoil(run, key, now)
+      ApplicationRecord.change do
+        run.lock!
+        step = run.clockwork.state(now.to_f).step
+        # a page that has been overtaken spoils nothing
+        return false if step.nil? || (step.key != key && !key.empty?)
+        RecordAttempt.spoilt(run.mark, run, piece: step.turn)
+        next false unless step.round
+        tried_again(run, step)
+      end
+    end
+
+    def tried_again(run, step)
+      spare = run.spares_left(step).positive?
+      miss = run.mark.method_core.on_a_miss
+      steps = UpClose::Rounds::Retry.new(run.steps_core, failed: step, done: run.step_ends.map(&:step))
+        .call(print: spare || miss == :rubbed_out, sand: miss == :piece)
+      run.update!(steps: steps.map(&:to_h))
+      run.forget_steps
+      run.update!(ended_at: run.step_ends.last&.done_at || run.began_at) if run.clockwork.finished?
+      spare
     end
 
     # the same step done for every run that stands at it

@@ -17,9 +17,30 @@ module Forms
       choice(:finish, UpClose::Materials::FINISHES.map(&:key))
       attempt(:colour) { UpClose::Colour.hex(typed(:colour)).to_hex }
       count(:count, 1..500, "How many")
+      read_grit
+      attempt(:more_colours) { colours(typed(:more_colours)) }
       values[:seen_through] = typed(:seen_through) == "1"
       values[:uses] = UpClose::Suitability::USES.keys & Array(typed(:uses))
       read_shape
+    end
+
+    # only where it is bare and sanded, or coated and sanded
+    def read_grit
+      return values[:grit] = nil if typed(:grit).to_s.strip.empty?
+      count(:grit, UpClose::Materials::Ground::GRITS, "The grit")
+    end
+
+    MOST_COLOURS = 8
+
+    # @return [Array<String>]
+    def colours(text)
+      hexes = text.to_s.split(/[\s,;]+/).reject(&:empty?)
+      if hexes.size > MOST_COLOURS
+        raise UpClose::Error.new(
+          "That is more than #{MOST_COLOURS} colours.", remedy: "Name those that differ most.", field: :more_colours
+        )
+      end
+      hexes.map { |hex| UpClose::Colour.hex(hex).to_hex }
     end
 
     def read_shape

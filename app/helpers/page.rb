@@ -48,6 +48,9 @@ module Helpers
 
     def row(mark) = Presenters::CardRow.new(mark, writer: writer, now: now)
 
+    # pages of a mark that are no stage of its row
+    PAGES_BESIDE = {"purpose" => "What it is for", "compare" => "Compare"}.freeze
+
     # a stage page, with the job card's row on top
     def stage(mark, stage, **locals)
       page(
@@ -55,7 +58,7 @@ module Helpers
         mark: mark,
         stage: stage,
         here: :jobs,
-        title: "#{Presenters::CardRow::STAGES[stage] || "Artwork"} · #{mark.title}",
+        title: "#{Presenters::CardRow::STAGES[stage] || PAGES_BESIDE.fetch(stage, "Artwork")} · #{mark.title}",
         **locals
       )
     end

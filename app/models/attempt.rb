@@ -5,6 +5,8 @@ class Attempt < ApplicationRecord
   belongs_to :mark
   belongs_to :run, optional: true
 
+  before_create { self.piece ||= mark.pieces_wanting.first || 1 }
+
   # @return [Array(Integer, Integer)] good or usable ones, and all that were tried, by one way of doing it
   def self.record_of(way, printer, stock) = records[[way, printer, stock]]
 

@@ -14,7 +14,7 @@ class Job < ApplicationRecord
       :artwork, :attempts,
       piece: :job,
       runs: :step_ends,
-      layouts: {layout_marks: {mark: [:artwork, {piece: :job}]}}
+      layouts: {layout_marks: {mark: [:artwork, :runs, {piece: :job}]}}
     )
   end
 

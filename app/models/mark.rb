@@ -16,7 +16,7 @@ class Mark < ApplicationRecord
   delegate :placement, :ink_for_piece, :room, :repeats_core, :all_placed, :neighbours, :registration,
     :own_size, :own_size_fits?, to: :placing
   delegate :setting, :mark_size, :worked, :priced_by, :reading_core, :situation, :wanted, :spares,
-    :steps_core, :short, :more_to_print, to: :work
+    :steps_core, :steps_written_out, :short, :more_to_print, to: :work
   delegate :pack, :print_pack, :pack_to_print, :sheet_kind, :cut_lines, :cut_outline, :outline_key, :too_large,
     :tiled?, :boxed?, :allowances, :heading, :own_printer, :unprintable, :wet?, :fault_findings, to: :printing
 
@@ -40,6 +40,17 @@ class Mark < ApplicationRecord
   end
 
   def method_core = way && UpClose::Methods.fetch(way)
+
+  # what it is for: as it was said, or what its method is usually for
+  # @return [Class, nil] a Purposes::Purpose; nil while neither is known
+  def purpose_core
+    return UpClose::Purposes.fetch(purpose) if purpose
+    method_core && UpClose::Purposes.usual_for(method_core)
+  end
+
+  # what is done once it is on the piece
+  # @return [Class, nil] an Afterwards::Work
+  def afterwards_core = afterwards && UpClose::Afterwards.fetch(afterwards)
 
   # a school of the shop's own, while there is one
   # @return [OwnSchool, nil]
@@ -69,6 +80,17 @@ class Mark < ApplicationRecord
 
   # good ones: one for each piece, each member of a set, each repeat
   def good_wanted = artwork&.members&.size || piece.count * repeats_core.count
+
+  # pieces without a good or usable try
+  # @return [Array<Integer>] by number
+  def pieces_wanting = (1..good_wanted).to_a - attempts.reject { |a| a.result == "spoilt" }.map(&:piece)
+
+  # prints that can have been used
+  def prints_made = [copies_wanted, next_print].max
+
+  # the next print that was not used
+  # @return [Integer]
+  def next_print = (attempts.map(&:copy).max || 0) + 1
 
   # what is printed: as many, unless the maker says otherwise
   def copies_wanted = copies || good_wanted

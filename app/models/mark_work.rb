@@ -20,7 +20,10 @@ class MarkWork
       material: piece.material_core,
       finish: piece.finish_core,
       copies: @mark.copies_wanted,
-      pieces: @mark.good_wanted,
+      pieces: pieces_to_do,
+      purpose: @mark.purpose_core,
+      afterwards: @mark.afterwards_core,
+      work_s: @mark.work_s,
       size: mark_size,
       coat_mm2: UpClose::Surfaces.coated_mm2(piece.to_core),
       border_mm: @mark.laying["border_mm"],
@@ -96,6 +99,8 @@ class MarkWork
       material: piece.material_core,
       finish: piece.finish_core,
       colour: piece.colour_core,
+      more_colours: piece.more_colours_core,
+      grit: piece.grit,
       sealer: @mark.sealer_core,
       setting: stock ? setting.with(stock: stock) : setting,
       **wanted
@@ -112,7 +117,8 @@ class MarkWork
       finest_mm: finest_mm,
       tones: checked["tones"] == true,
       size_mm: sized? ? [@mark.width_mm, @mark.height_mm] : nil,
-      palette: checked["palette"]&.then { |kept| UpClose::Artwork::Palette.from(kept) }
+      palette: checked["palette"]&.then { |kept| UpClose::Artwork::Palette.from(kept) },
+      climate: ShopTime.current.climate
     }
   end
 
@@ -125,8 +131,15 @@ class MarkWork
   # @return [Array<UpClose::Methods::Step>]
   def steps_core = worked.steps
 
+  # the same as a run goes through them: lot by lot, piece by piece, tray by tray
+  # @return [Array<UpClose::Methods::Step>]
+  def steps_written_out = worked.written_out
+
+  # pieces that the next run is for: all of them, or those that did not come out in the last one
+  def pieces_to_do = (@mark.run&.finished? && short.positive?) ? short : @mark.good_wanted
+
   # good ones that are still missing
-  def short = @mark.good_wanted - @mark.attempts.count { |attempt| attempt.result != "spoilt" }
+  def short = @mark.pieces_wanting.size
 
   # how many more to print so that what is missing comes out
   def more_to_print

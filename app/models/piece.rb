@@ -25,6 +25,10 @@ class Piece < ApplicationRecord
 
   def colour_core = UpClose::Colour.hex(colour)
 
+  # what else shows on it: a poured or painted ground, a picture
+  # @return [Array<UpClose::Colour>]
+  def more_colours_core = more_colours.map { |hex| UpClose::Colour.hex(hex) }
+
   # what a coat all over would cover, all copies of it
   # @return [Float] mm²
   def coated_mm2 = UpClose::Surfaces.coated_mm2(to_core) * count

@@ -114,7 +114,8 @@ class PreparedArtwork
 
   # @return [UpClose::Methods::Limits] of the method chosen, or of the one nearest at hand
   def limits
-    UpClose::Methods::Limits.for(method: method_looked_for, printer: @mark.printer || "laser")
+    UpClose::Methods::Limits
+      .for(method: method_looked_for, printer: @mark.printer || "laser", purpose: @mark.purpose_core)
   end
 
   def film = @mark.stock_core&.white? ? :white : :clear
@@ -132,10 +133,11 @@ class PreparedArtwork
       limits: limits,
       film: film,
       surface: @mark.piece.colour_core,
+      more_colours: @mark.piece.more_colours_core,
       border_mm: @mark.setting&.border_mm,
       lettering: lettering,
       white_film: method.nil? || method.stocks.any?(&:white?),
-      inked: method.nil? || method.inked?
+      inked: (method.nil? || method.inked?) && (@mark.purpose_core.nil? || @mark.purpose_core.inked?)
     }
   end
 
@@ -174,6 +176,10 @@ class PreparedArtwork
   def looks_signature = Digest::SHA256.hexdigest(checks_key)[0, 16]
 
   def checks_key
-    [signature, @mark.width_mm, @mark.way, @mark.printer, @mark.stock, @mark.picked, @mark.piece.colour].to_json
+    piece = @mark.piece
+    [
+      signature, @mark.width_mm, @mark.way, @mark.printer, @mark.stock, @mark.picked, @mark.purpose_core&.key,
+      piece.colour, piece.more_colours
+    ].to_json
   end
 end

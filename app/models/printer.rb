@@ -13,6 +13,10 @@ class Printer < ApplicationRecord
       .max_by { |printer| [printer.current&.created_at.to_f, -printer.id] }
   end
 
+  # kinds that this shop has; both while it has named none
+  # @return [Array<String>]
+  def self.kinds = distinct.order(:id).pluck(:kind).uniq.then { |kinds| kinds.empty? ? KINDS : kinds }
+
   # what it cannot print on, mm from each edge
   # @return [Hash{Symbol => Float}]
   def margins_core = margins_mm.symbolize_keys

@@ -10,13 +10,26 @@ class Run < ApplicationRecord
   # @return [Array<UpClose::Methods::Step>]
   def steps_core = @steps_core ||= steps.map { |hash| UpClose::Methods::Step.from_h(hash) }
 
+  # after they have been changed
+  def forget_steps = @steps_core = nil
+
   # @return [UpClose::Runs::Clockwork]
   def clockwork
-    UpClose::Runs::Clockwork.new(
-      steps: steps_core,
-      began_at: began_at.to_f,
-      done_at: step_ends.to_h { |e| [e.step, e.done_at.to_f] }
-    )
+    UpClose::Runs::Clockwork.new(steps: walk.paced, began_at: began_at.to_f, done_at: done_at)
+  end
+
+  # @return [Hash{String => Float}] step key → when it was done
+  def done_at = step_ends.to_h { |e| [e.step, e.done_at.to_f] }
+
+  # piece by piece
+  # @return [UpClose::Rounds::Walk]
+  def walk = UpClose::Rounds::Walk.new(steps: steps_core, began_at: began_at.to_f, done_at: done_at)
+
+  # prints of the lot at hand that no piece of it needs
+  # @param step [UpClose::Methods::Step] in a round
+  def spares_left(step)
+    lot = steps_core.select { |other| other.round == step.round && other.lot == step.lot }
+    prints_in(step.lot) - lot.map { |other| [other.turn, other.try] }.uniq.size
   end
 
   # runs of the same method that stand at a step, this one among them
@@ -29,4 +42,12 @@ class Run < ApplicationRecord
   end
 
   def finished? = !ended_at.nil?
+
+  private
+
+  # prints that one lot holds, or all of them where there is one lot
+  def prints_in(lot)
+    printed = lot && steps_core.find { |step| step.lot == lot && step.for_prints? && step.number }
+    printed ? printed.number : mark.copies_wanted
+  end
 end

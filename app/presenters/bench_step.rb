@@ -19,20 +19,73 @@ module Presenters
     # how many runs of the same method stand at this step, this one among them
     def together = run.at_the_same(step.key).size
 
-    def number = state.index + 1
+    # where it stands among what is to be done; the rounds of all pieces are one of them
+    def number = parts.index { |part| part.include?(step) } + 1
 
-    def total = run.steps_core.size
+    def total = parts.size
 
-    # @return [Array<Symbol>] of each step: :done, :here, :ahead
-    def progress = run.steps_core.each_index.map { |i|
-      if i < state.index
-        :done
-      else
-        ((i == state.index) ? :here : :ahead)
-      end
-    }
+    # @return [Array<Symbol>] of each part: :done, :here, :ahead
+    def progress
+      here = finished? ? total : number - 1
+      parts.each_index.map { |i|
+        if i == here
+          :here
+        else
+          ((i < here) ? :done : :ahead)
+        end
+      }
+    end
 
     def phase = "#{UpClose::Methods::Step::PHASES[step.phase]} · #{step.wait? ? "waiting" : "by hand"}"
+
+    # pieces are done one after the other here
+    def round? = !finished? && walk.round?
+
+    # "Piece 5 of 12, second try · 2 of 4"
+    def place_words
+      return "Step #{number} of #{total} · #{phase}#{lot_words}" unless round?
+      again = step.try && ", try #{step.try}"
+      steps = walk.round_steps.size
+      "Piece #{step.turn} of #{step.turns}#{again}#{" · #{walk.place_in_round} of #{steps}" if steps > 1}#{lot_words}"
+    end
+
+    # One piece among those of this round: how far it has come, and what became of it. Frozen.
+    Piece = UpClose::Value.define(:number, :state)
+
+    # @return [Array<Piece>] state :done, :here, :ahead, :spoilt
+    def pieces
+      good, spoilt = run.mark.attempts.partition { |a| a.result != "spoilt" }.map { |list| list.map(&:piece) }
+      walk.turns.map do |turn, state|
+        lost = state != :here && spoilt.include?(turn) && !good.include?(turn)
+        Piece.new(turn, lost ? :spoilt : state)
+      end
+    end
+
+    OUT_TOO_LONG = "What was printed has been out too long. Touch a waste corner before you lay it."
+
+    # how long what was printed can still be laid, and for how many pieces that is enough
+    # @return [Hash, nil] :left, :words; nil where nothing dries
+    def wet
+      return unless round? && walk.dry_at
+      left, enough, to_lay = walk.dry_at - @now.to_f, walk.enough_for(@now.to_f), walk.to_lay
+      pace = "#{Moments.span(walk.pace_s)} a piece, #{walk.measured? ? "your own pace" : "a starting value"}"
+      return {left: nil, words: OUT_TOO_LONG} if left <= 0
+      {
+        left: Moments.about(left), to: moment(walk.dry_at), late: enough < to_lay,
+        words: "left to lay what is printed: enough for #{enough} more at #{pace}. #{to_lay} to lay."
+      }
+    end
+
+    # @return [String, nil] that prints to choose from are left, or none
+    def spare_words
+      return unless round?
+      left = run.spares_left(step)
+      if left.positive?
+        "#{left} spare #{(left == 1) ? "print" : "prints"} in this lot"
+      else
+        "no spare print in this lot"
+      end
+    end
 
     # What the page's clock shows from when on: it only picks.
     # +count+: "down" to +to+, "up" from it, or nil, where +figure+ stands still. Moments in ms.
@@ -88,12 +141,25 @@ module Presenters
       else
         "#{-left} short: print more"
       end
-      ["#{run.mark.title} × #{run.mark.copies_wanted}", ("#{spoilt} spoilt, #{spares}" if spoilt.positive?)]
+      ["#{run.mark.title} × #{run.mark.good_wanted}", ("#{spoilt} spoilt, #{spares}" if spoilt.positive?)]
         .compact
         .join(" · ")
     end
 
     private
+
+    def walk = @walk ||= run.walk
+
+    # steps as they are counted: each by itself, rounds of all pieces together
+    def parts
+      @parts ||= run.steps_core.chunk_while { |one, other| one.turn && other.turn && one.lot == other.lot }.to_a
+    end
+
+    # "lot 2 of 3", "tray 1 of 2"
+    def lot_words
+      return unless step.lot
+      " · #{(step.place == :oven) ? "tray" : "lot"} #{step.lot} of #{step.lots}"
+    end
 
     def face(turn)
       words, count, to, figure = FACES.fetch(turn.name).call(step, state)

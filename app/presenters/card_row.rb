@@ -43,6 +43,7 @@ module Presenters
 
     # the first stage still to be decided
     def next_stage
+      return "purpose" unless mark.purpose || mark.artwork || mark.way
       return "artwork" unless mark.artwork
       return "method" unless mark.way
       return "place" unless mark.placed?
@@ -50,6 +51,9 @@ module Presenters
       return "apply" unless mark.run&.finished?
       "record"
     end
+
+    # what is to be decided next, as a thing to do
+    def next_words = STAGES.fetch(next_stage, "Purpose")
 
     # whether what comes before is decided
     def open?(stage)

@@ -3,9 +3,11 @@
 module Presenters
   # All methods for a mark, from what this shop knows: its record and its prices.
   class Compared
-    # @param mark [Mark]  @param printer [String]
-    def initialize(mark, printer)
-      @mark, @printer = mark, printer
+    # @param mark [Mark]
+    # @param printers [Array<String>, String] kinds to print with; this shop's own, unless one is asked for
+    # @param purpose [Class, nil] as the mark has it, unless another is asked about
+    def initialize(mark, printers = Printer.kinds, purpose: mark.purpose_core)
+      @mark, @printers, @purpose = mark, Array(printers), purpose
     end
 
     # @return [UpClose::Working] of a row's cost
@@ -27,8 +29,12 @@ module Presenters
     def to_core
       piece = @mark.piece
       UpClose::Comparison.new(
-        printer: @printer,
-        ground: {material: piece.material_core, finish: piece.finish_core, colour: piece.colour_core},
+        printers: @printers,
+        purpose: @purpose,
+        ground: {
+          material: piece.material_core, finish: piece.finish_core, colour: piece.colour_core,
+          more_colours: piece.more_colours_core, grit: piece.grit
+        },
         wanted: @mark.wanted,
         copies: @mark.good_wanted,
         record: Attempt.records,

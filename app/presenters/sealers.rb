@@ -15,7 +15,7 @@ module Presenters
     private
 
     def judged
-      about = {residue: @mark.method_core.residue, material: @mark.piece.material_core}
+      about = {residue: @mark.setting.left, material: @mark.piece.material_core, uses: @mark.piece.uses}
       UpClose::Sealing.all.map { |sealer| [sealer, sealer.finding(**about)] }
     end
   end

@@ -31,7 +31,7 @@ module Presenters
 
     # what is to be taken in hand first
     # @return [UpClose::Timetable::Plan::Entry, nil]
-    def next_entry = plan.entries.select(&:hands?).min_by(&:from)
+    def next_entry = stretches.select(&:hands?).min_by(&:from)
 
     # what is not begun yet and is to be taken in hand first
     # @return [UpClose::Timetable::Plan::Entry, nil]
@@ -122,11 +122,19 @@ module Presenters
     # what lies in a place already is drawn there
     def drawn
       lying = work.in_place.entries.to_h { |e| [[e.chain.id, e.step.key], e] }
-      plan.entries.map { |e| lying.fetch([e.chain.id, e.step.key], e) }
+      stretches.map { |e| lying.fetch([e.chain.id, e.step.key], e) }
     end
 
+    # rounds one after the other as one stretch
+    # @return [Array<UpClose::Timetable::Plan::Entry>]
+    def stretches = @stretches ||= UpClose::Timetable::Stretches.call(plan.entries)
+
+    # @param chain [UpClose::Timetable::TaskChain]
+    # @return [Array<UpClose::Timetable::Plan::Entry>] of one mark
+    def stretches_of(chain) = stretches.select { |entry| entry.chain.id == chain.id }
+
     def entries_on(date)
-      plan.entries.select { |e| e.hands? && e.pieces.any? { |from, _| Shelves::LocalZone.date_of(from) == date } }
+      stretches.select { |e| e.hands? && e.pieces.any? { |from, _| Shelves::LocalZone.date_of(from) == date } }
     end
 
     # A day's drawing: its hours, and its bars lane by lane; what waits together is stacked.

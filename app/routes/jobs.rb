@@ -112,12 +112,12 @@ module Routes
           halt 422,
             page(:"marks/measure", here: :jobs, title: "Measure", job: job, mark: nil, stage: "measure", form: form)
         end
-        redirect to("/marks/#{mark.id}/artwork"), 303
+        redirect to("/marks/#{mark.id}/purpose"), 303
       end
 
       app.post "/pieces/:id/marks" do
         mark = Actions::SavePiece.new_mark(Piece.find(params["id"]))
-        redirect to("/marks/#{mark.id}/artwork"), 303
+        redirect to("/marks/#{mark.id}/purpose"), 303
       end
     end
 

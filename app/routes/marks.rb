@@ -42,9 +42,9 @@ module Routes
 
       app.get "/marks/:id/compare" do
         mark = find_mark(params["id"])
-        printer = %w[laser inkjet].include?(params["printer"]) ? params["printer"] : (mark.printer || "laser")
+        printer = params["printer"] if Printer::KINDS.include?(params["printer"])
         sort = UpClose::Comparison::SORTS.key?(params["sort"]) ? params["sort"] : "fit"
-        shop = Presenters::Compared.new(mark, printer)
+        shop = Presenters::Compared.new(mark, printer || Printer.kinds)
         fumes = Preference.get("fumes")
         stage mark, "compare", compared: shop.to_core, shop: shop, printer: printer, sort: sort, fumes: fumes
       end

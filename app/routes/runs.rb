@@ -25,6 +25,10 @@ module Routes
           layout: :layout_bench
       end
 
+      def record_page(mark, piece, form: nil)
+        stage mark, "record", form: form, book: Presenters::RecordStage.new(mark, piece)
+      end
+
       def find_run = Run.includes(:step_ends, mark: [:attempts, :artwork, {piece: :job}]).find(params["id"])
     end
 
@@ -133,14 +137,14 @@ module Routes
 
       app.post "/runs/:id/spoilt" do
         run = find_run
-        Actions::RecordAttempt.spoilt(run.mark, run)
+        Actions::RunMarks.spoil(run, params["step"].to_s, now)
         redirect to("/runs/#{run.id}"), 303
       end
     end
 
     # what came of it
     def self.record(app)
-      app.get("/marks/:id/record") { stage ready_mark, "record", form: nil, copy: nil }
+      app.get("/marks/:id/record") { record_page(ready_mark, params["piece"]&.to_i) }
 
       # what came out short is printed again
       app.post "/marks/:id/more" do
@@ -149,12 +153,18 @@ module Routes
         redirect to("/marks/#{mark.id}/sheet"), 303
       end
 
-      app.post "/marks/:id/record/:copy" do
+      app.post "/marks/:id/rest-good" do
         mark = ready_mark
-        copy = params["copy"].to_i
-        halt 404 unless copy.between?(1, 500)
-        form = Forms::AttemptForm.new(params)
-        halt 422, stage(mark, "record", form: form, copy: copy) unless Actions::RecordAttempt.call(mark, copy, form)
+        Actions::RecordAttempt.rest_good(mark)
+        redirect to("/marks/#{mark.id}/record"), 303
+      end
+
+      app.post "/marks/:id/record/:piece" do
+        mark = ready_mark
+        piece = params["piece"].to_i
+        halt 404 unless piece.between?(1, 500)
+        form = Forms::AttemptForm.new(params, prints: mark.prints_made)
+        halt 422, record_page(mark, piece, form: form) unless Actions::RecordAttempt.call(mark, piece, form)
         redirect to("/marks/#{mark.id}/record"), 303
       end
     end

@@ -57,17 +57,31 @@ module CommandLine
         late_s: plan.late_s(chain).round,
         latest_start: request.planner.latest(chain, others)&.then { |late| time(late.start(chain)) },
         problem: problem && {reason: problem.reason, remedy: problem.remedy},
-        steps: plan.of(chain).map { |entry|
-          {
-            step: entry.step.key,
-            title: entry.step.title,
-            from: time(entry.from),
-            to: time(entry.to),
-            by_hand: entry.hands?,
-            waits_for: entry.why.first,
-            waited_s: entry.waited_s.round
-          }
-        }
+        steps: plan.of(chain).flat_map { |entry| told_entry(entry, request.parts[chain.id]) }
+      }
+    end
+
+    # a round is told step by step
+    def told_entry(entry, parts)
+      group = parts[entry.step.key] or return [told_step(entry, entry.step, entry.from, entry.to)]
+      group.map do |step|
+        to = entry.from + UpClose::Rounds::Round.end_s(group, step.key)
+        told_step(entry, step, to - step.least_s, to)
+      end
+    end
+
+    def told_step(entry, step, from, to)
+      {
+        step: step.key,
+        title: step.title,
+        from: time(from),
+        to: time(to),
+        by_hand: !step.wait?,
+        for: step.for,
+        piece: step.turn,
+        lot: step.lot,
+        waits_for: entry.why.first,
+        waited_s: entry.waited_s.round
       }
     end
 

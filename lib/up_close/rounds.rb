@@ -11,6 +11,10 @@ module UpClose
       steps.select(&:round).group_by(&:round).values.map { |list| Round.new(list) }
     end
 
+    # @param steps [Array<Methods::Step>] written out
+    # @return [Array<Methods::Step>] each round as one step, for a plan
+    def self.gathered(steps) = Gathered.new(steps).call
+
     # Prints that must be made in lots, or cannot be laid in time at all.
     # @param lots [Lots]  @param sizes [Array<Integer>] prints in each
     # @return [Finding, nil] nil where nothing limits them

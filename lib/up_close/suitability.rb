@@ -20,6 +20,7 @@ module UpClose
         :tones,
         :size_mm,
         :palette,
+        :more_colours,
         :purpose,
         :afterwards,
         :grit,
@@ -33,19 +34,20 @@ module UpClose
       # @param tones [Boolean] whether it has greys
       # @param size_mm [Array(Float, Float), nil] the mark's sides  @param palette [Artwork::Palette, nil]
       # @param purpose [Class, nil] a Purposes::Purpose; as +setting+ has it, unless given
+      # @param more_colours [Array<Colour>] what else shows on the piece
       # @param grit [Integer, nil] the ground was sanded to  @param climate [Timetable::Climate, nil] of the room
       # @param printers [Array<Symbol>, nil] kinds the shop has
       def initialize(
         method:, printer:, stock: nil, material: nil, finish: nil, colour: nil, sealer: nil, setting: nil,
         use: [], fumes: "strong", finest_mm: nil, tones: false, size_mm: nil, palette: nil, purpose: nil,
-        grit: nil, climate: nil, printers: nil
+        grit: nil, climate: nil, printers: nil, more_colours: []
       )
         @method, @printer, @stock = method, printer.to_sym, stock
         @material, @finish, @colour, @sealer = material, finish, colour, sealer
         @setting, @use, @fumes, @finest_mm, @tones, @size_mm, @palette =
           setting, use, fumes, finest_mm, tones, size_mm, palette
         @purpose, @afterwards = purpose || setting&.purpose, setting&.afterwards
-        @grit, @climate, @printers = grit, climate, printers
+        @grit, @climate, @printers, @more_colours = grit, climate, printers, more_colours
         freeze
       end
 

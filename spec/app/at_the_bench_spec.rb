@@ -78,7 +78,7 @@ RSpec.describe "at the bench", :shop do
     mark.update!(copies: 4)
     2.times { send_form "/runs/#{run.id}/spoilt" }
     get "/runs/#{run.id}"
-    expect(page_words).to match(/badge × 4 · 2 spoilt, 0 spares left.*badge Sand it smooth/)
+    expect(page_words).to match(/badge × 2 · 2 spoilt, 0 spares left.*badge Sand it smooth/)
     send_form "/runs/#{run.id}/spoilt"
     get "/runs/#{run.id}"
     expect(page_words).to match(/3 spoilt, 1 short: print more/)
@@ -115,7 +115,7 @@ RSpec.describe "at the bench", :shop do
     late = Actions::RunMarks.start(mark, start)
     late.steps_core.each_with_index { |step, i| Actions::RunMarks.finish_step(late, step.key, start + i * 600) }
     send_form "/marks/#{mark.id}/record/1", "result" => "good"
-    [2, 3].each { |copy| send_form "/marks/#{mark.id}/record/#{copy}", "result" => "spoilt" }
+    [2, 3].each { |print| send_form "/marks/#{mark.id}/record/2", "result" => "spoilt", "print" => print.to_s }
     get "/marks/#{mark.id}/record"
     # one of two is good: one more at (0.65 × 4 + 1) ÷ 7 = 0.51 each takes 5
     expect(page_words)
@@ -123,7 +123,8 @@ RSpec.describe "at the bench", :shop do
     expect(get("/").body).to include("on plate")
     send_form "/marks/#{mark.id}/more"
     expect(mark.reload).to have_attributes(copies: 5, packed_at: nil)
-    send_form "/marks/#{mark.id}/record/4", "result" => "usable"
+    expect(mark.work.pieces_to_do).to eq 1
+    send_form "/marks/#{mark.id}/record/2", "result" => "usable", "print" => "4"
     expect(get("/").body).not_to include("on plate")
   end
 
@@ -143,20 +144,20 @@ RSpec.describe "at the bench", :shop do
   end
 
   it "counts passes where they are usual, and goes back as often as it takes" do
-    keys = %w[ground pencil print trim lay]
+    keys = %w[ground pencil print trim lay:1]
     keys.each { |key| Actions::RunMarks.finish_step(run, key, Time.now) }
-    3.times { send_form "/runs/#{run.id}/pass", "step" => "press" }
-    send_form "/runs/#{run.id}/pass", "step" => "lay"
+    3.times { send_form "/runs/#{run.id}/pass", "step" => "press:1" }
+    send_form "/runs/#{run.id}/pass", "step" => "lay:1"
     get "/runs/#{run.id}"
     expect(page_words).to match(/Passes: 3 of about 4/)
-    expect(run.reload.passes).to eq("press" => 3)
-    send_form "/runs/#{run.id}/done", "step" => "press"
+    expect(run.reload.passes).to eq("press:1" => 3)
+    send_form "/runs/#{run.id}/done", "step" => "press:1"
     get "/runs/#{run.id}"
     expect(page_words).to match(/Lay it back: “Rub gently, then firmly” again/)
-    2.times { send_form "/runs/#{run.id}/again", "step" => "peek" } # a double click
-    expect([run.reload.clockwork.state(0).step.key, run.passes["peek again"], run.step_ends.map(&:step)])
-      .to eq ["press", 1, keys]
-    expect(Actions::RunMarks.again(run, "press")).to be false
+    2.times { send_form "/runs/#{run.id}/again", "step" => "peek:1" } # a double click
+    expect([run.reload.clockwork.state(0).step.key, run.passes["peek:1 again"], run.step_ends.map(&:step)])
+      .to eq ["press:1", 1, keys]
+    expect(Actions::RunMarks.again(run, "press:1")).to be false
   end
 
   it "starts marks that share their sheets together, and does a step for all that stand at it" do

@@ -93,7 +93,7 @@ RSpec.describe "bad input", :shop do
     get "/marks/99999/place"
     expect([last_response.status, page_words]).to match [404, /nothing at this address/]
     mark = ready_mark
-    get "/marks/#{mark.id}/record?copy=banana"
+    get "/marks/#{mark.id}/record?piece=banana"
     expect(last_response.status).to eq 200
     get "/artworks/#{mark.artwork_id}/ink.png"
     expect(last_response.status).to eq 404

@@ -209,8 +209,8 @@ RSpec.describe "measuring, looking and preparing", :shop do
       item.artwork.drawing.shapes.first.path.commands.size
     end
     expect(paths.uniq.size).to be > 2
-    get "/marks/#{mark.id}/record?copy=2"
-    expect(page_words).to match(/Copy 2 ?: Tender 9/)
+    get "/marks/#{mark.id}/record?piece=2"
+    expect(page_words).to match(/Piece 2 ?: Tender 9/)
   end
 
   it "takes a set from a table, and says which letters the font lacks" do

@@ -10,8 +10,8 @@ RSpec.describe "every way, side by side, for a mark", :shop do
   it "sorts by any figure, for either printer, and starts from what fits" do
     get "/marks/#{mark.id}/compare"
     expect(order.size).to eq UpClose::Methods.all.size
-    expect(order).to eq Presenters::Compared.new(mark, "inkjet").to_core.sorted.map { |row| row.method.key }
-    pick = Presenters::Compared.new(mark, "inkjet").to_core.pick.method.title.downcase
+    expect(order).to eq Presenters::Compared.new(mark).to_core.sorted.map { |row| row.method.key }
+    pick = Presenters::Compared.new(mark).to_core.pick.method.title.downcase
     expect(page_words).to match(/side by side .* We suggest #{pick}\. .* in 100 succeed/)
     %w[chance hands elapsed line fumes heat cost].each do |sort|
       get "/marks/#{mark.id}/compare?printer=laser&sort=#{sort}"

@@ -70,7 +70,7 @@ RSpec.describe "what a job costs", :shop do
       run,
       run.clockwork.state(Time.now.to_f).step.key,
       Time.now
-    ) until run.reload.clockwork.state(Time.now.to_f).step.key == "coat"
+    ) until run.reload.clockwork.state(Time.now.to_f).step.key == "coat:1"
     get "/runs/#{run.id}"
     expect(page_words).to match(/Have at hand 1 ml of varnish/)
     send_form "/marks/#{mark.id}/seal", "sealer" => "spray-acrylic", "coats" => "6"

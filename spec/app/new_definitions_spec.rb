@@ -18,6 +18,7 @@ RSpec.describe "a definition added as one file", :shop do
         printers :laser
         stocks "letter-paper"
         residue :toner
+        serves :picture
         passage "Printed on the tissue, face up"
         passage "Laid face down on the piece", turned: true
         border 4.0

@@ -80,8 +80,9 @@ RSpec.describe "a mark, from job to record", :shop do
     allow(Web.settings).to receive(:clock).and_return(start + 13 + 3 * 3600)
     get "/runs/#{run.id}"
     expect(page_words).to include("Late by 2 h 00", "wipe the sheet, print again")
-    send_form "/runs/#{run.id}/done", "step" => "lay"
-    expect(run.step_ends.reload.last).to have_attributes(step: "lay", late: true)
+    # two pieces, one after the other: this is the first
+    send_form "/runs/#{run.id}/done", "step" => "lay:1"
+    expect(run.step_ends.reload.last).to have_attributes(step: "lay:1", late: true)
     send_form "/runs/#{run.id}/step-back"
     expect(run.step_ends.reload.map(&:step)).to eq %w[ground pencil print trim]
   end

@@ -32,7 +32,7 @@ RSpec.describe Presenters::Timetable, :shop do
       expect(bars.sum(&:width)).to be_within(1 + 0.2 * bars.size).of(per_second * seconds)
     end
     drawn = table.days.flat_map { |day| day.rows.flat_map { |_, bars| bars.map(&:entry) } }.select(&:hands?).uniq
-    expect(drawn).to match_array table.plan.entries.select(&:hands?)
+    expect(drawn).to match_array table.stretches.select(&:hands?)
   end
 
   it "leaves the figures of its hours room, however long the day" do

@@ -19,7 +19,7 @@ RSpec.describe "how people use it", :shop, :page do
     expect(find_field("Colour").value).to eq "#c9a646"
     fill_in "The piece", with: "sun dial"
     fill_in "Across flats", with: "3 spans"
-    click_on "Add its artwork"
+    click_on "Say what it is for"
     expect(page).to have_field("Across flats", with: "3 spans")
     expect(page).to have_select("Shape", selected: "Regular polygon")
   end

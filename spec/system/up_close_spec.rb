@@ -70,10 +70,11 @@ RSpec.describe "up close, at the real page", :shop, :page do
     fill_in "Diameter at the top", with: "82"
     fill_in "Diameter at the foot", with: "82"
     fill_in "Slant length", with: "95"
-    click_on "Add its artwork"
+    click_on "Say what it is for"
     expect(page).to have_text("Both ends are 82 mm: that is a cylinder")
     fill_in "Diameter at the foot", with: "60"
-    click_on "Add its artwork"
+    click_on "Say what it is for"
+    click_on "Choose the artwork"
     choose "lettering"
     fill_in "It reads", with: "LOW WATER"
     fill_in "Cap height", with: "9"

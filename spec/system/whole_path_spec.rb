@@ -27,11 +27,13 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
     select "wood"
     select "bare, sanded smooth"
     fill_in "How many", with: "2"
-    click_on "Add its artwork"
+    click_on "Say what it is for"
     expect(page).to have_text("“six” does not read as a length")
     expect(page).to have_field("The piece", with: "sycamore dish")
     fill_in "Diameter", with: '5 7/8"'
-    click_on "Add its artwork"
+    click_on "Say what it is for"
+    choose "The finished picture"
+    click_on "Choose the artwork"
 
     # artwork
     attach_file "A drawing or a picture: SVG, PDF, PNG, JPEG", saved("tide.png", "the tide is out")

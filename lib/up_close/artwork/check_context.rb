@@ -5,24 +5,33 @@ module UpClose
     # What the checks look at: an artwork at its final size, what must hold it,
     # and what it goes on. Works things out once, when asked.
     class CheckContext
-      attr_reader :artwork, :width_mm, :limits, :film, :surface, :border_mm, :lettering, :proof
+      attr_reader :artwork, :width_mm, :limits, :film, :border_mm, :lettering, :proof
 
       # @param artwork [Drawing, Picture]  @param width_mm [Float] of its ink
       # @param limits [Methods::Limits]
       # @param film [Symbol] :white when backed with white, else :clear (film or bare transfer)
       # @param surface [Colour, nil] what shows through
+      # @param more_colours [Array<Colour>] what else does: the one on which most is lost is judged
       # @param border_mm [Float, nil] paper left round the ink
       # @param lettering [Hash, nil] {cap_mm:, x_mm:, small:} at this size
       # @param white_film [Boolean] whether its method can be done on white film
       # @param inked [Boolean] whether printed colours end on the piece
       def initialize(
         artwork:, width_mm:, limits:, film: :clear, surface: nil, border_mm: nil, lettering: nil, white_film: true,
-        inked: true
+        inked: true, more_colours: []
       )
-        @artwork, @width_mm, @limits, @film, @surface, @border_mm, @lettering =
-          artwork, width_mm, limits, film, surface, border_mm, lettering
+        @artwork, @width_mm, @limits, @film, @border_mm, @lettering =
+          artwork, width_mm, limits, film, border_mm, lettering
+        @surfaces = [surface, *more_colours].compact
         @white_film, @inked = white_film, inked
         @proof = SizedRaster.new(artwork, width_mm: width_mm, lightest: limits[:lightest])
+      end
+
+      # what shows through; of several colours the one on which most of the artwork is lost
+      # @return [Colour, nil]
+      def surface
+        return @surfaces.first if @surfaces.size < 2
+        @surface ||= ColoursOnPiece.worst_of(@surfaces, plain_palette, film: film)
       end
 
       # where it is thin at this size, and how thin it is at any; a limit of none is looked at as the usual one
@@ -50,12 +59,14 @@ module UpClose
       def lines = @lines ||= Lines.new(proof)
 
       # @return [Palette] its main colours
-      def palette = (look || PredictedLook.new(proof, surface: Colour::WHITE)).palette
+      def palette = look ? look.palette : plain_palette
 
       # @return [Whites]
       def whites = @whites ||= Whites.new(artwork)
 
       private
+
+      def plain_palette = @plain_palette ||= PredictedLook.new(proof, surface: Colour::WHITE).palette
 
       # specks are up to twice as wide as the limit, and so are looked for by wider discs
       def survey(name, ground)

@@ -18,7 +18,8 @@ module UpClose
       def call(plan, stamp:)
         calendar = Icalendar::Calendar.new
         calendar.prodid = "-//Up Close//timetable//EN"
-        plan.entries.select(&:hands?).each { |entry| by_hand(calendar, entry, stamp) }
+        Timetable::Stretches.call(plan.entries).select(&:hands?)
+          .each { |entry| by_hand(calendar, entry, stamp) }
         plan.entries.group_by(&:chain).each { |chain, entries| ready(calendar, chain, entries.map(&:to).max, stamp) }
         calendar.publish
         calendar.to_ical

@@ -32,6 +32,7 @@ module UpClose
         unless @method.chance.is_a?(Numeric) && @method.chance > 0 && @method.chance <= 1
           say("chance", "above 0, at most 1")
         end
+        say("serves", "what marks it is done for: :picture, :guide, :resist, :pattern") if @method.serves.empty?
         say("on_a_miss", "one of #{MISSES.join(", ")}") unless MISSES.include?(@method.on_a_miss)
       end
 

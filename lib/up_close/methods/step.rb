@@ -8,13 +8,14 @@ module UpClose
       FIELDS = %i[
         key phase title words kind least_s most_s after earliest_s latest_s look_for never cautions when_late source
         each_s place batch temperature_c faults dries passes repeat_from consumes best_s pace for early moments
-        round turn turns lot lots number
+        round turn turns try lot lots number
       ].freeze
       # what one doing of a step serves
       FOR = {sheet: "the sheet", print: "each print", piece: "each piece", all: "all together"}.freeze
       PHASES = {print: "Print", prepare: "Prepare", apply: "Apply", after: "Afterwards", seal: "Seal"}.freeze
       # what is said of ending a wait, or beginning before a window opens, where a step says nothing of its own
       EARLY = {
+        open: "What it is laid with has not set enough, and slides.",
         dries: "It is not dry yet. What follows can wrinkle it, trap what has not left, or lift it.",
         hot: "It has not been hot long enough. It may wash off.",
         other: "Its time is not over. It may not come out."
@@ -42,6 +43,7 @@ module UpClose
       # @param for [Symbol] one of FOR; unless said, prints are printed, pieces worked on, and waits are for all
       # @param round [String, nil] the step that begins its round: steps done for one piece before the next is begun
       # @param turn [Integer, nil] of a run's step: which piece  @param turns [Integer, nil] of how many
+      # @param try [Integer, nil] of a run's step: which try at that piece, from the second on
       # @param lot [Integer, nil] of a run's step: which lot of prints, or tray  @param lots [Integer, nil] of how many
       # @param number [Integer, nil] of a run's step: so many prints or pieces it is done for
       # @param batch [Integer, nil] so many pieces at once  @param temperature_c [Numeric, nil]
@@ -92,7 +94,7 @@ module UpClose
       # @return [String] what ending it early risks
       def risk
         return early if early
-        return EARLY[:dries] if dries
+        return EARLY[dries.to_s.start_with?("open") ? :open : :dries] if dries
         temperature_c ? EARLY[:hot] : EARLY[:other]
       end
 

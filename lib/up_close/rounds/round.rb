@@ -12,6 +12,15 @@ module UpClose
         freeze
       end
 
+      # @param steps [Array<Methods::Step>] of one round, written out  @param key [String] of one of them
+      # @return [Float] seconds from the round's start to the end of that step, waits for its own windows included
+      def self.end_s(steps, key)
+        keys = steps.map(&:key)
+        own = steps.first(keys.index(key) + 1)
+          .map { |step| (step.earliest_s && !keys.include?(step.after)) ? step.with(earliest_s: nil) : step }
+        Runs::LeastTime.ready_at(own).to_f
+      end
+
       # the step that begins it: a round's name
       def key = steps.first.key
 

@@ -19,6 +19,9 @@ module UpClose
       heat_c 163
       cautions :oven, :heat
       coat_words "One thin coat, to the rim and not over it."
+      stands :outdoors, :fine, "It stands weather."
+      stands :warm, :fine, "It stands heat."
+      stands :skin, :fine, "It wears well on skin."
       over :film, :stop, "The heat burns film.", "Use spray acrylic clear."
       over :toner, :fine, "Baked hard."
       over :dye_ink, :stop, "Dye ink does not stand the heat.", "Use spray acrylic clear."

@@ -21,6 +21,9 @@ module UpClose
       sanded
       water_based
       coat_words "Thin, along the grain, one pass: do not brush back into it."
+      stands :outdoors, :watch, "Only one sold for outdoors; two to three years, then renew it."
+      stands :wet, :fine, "It stands washing by hand."
+      stands :food, :watch, "Not for the food face."
       over :film, :watch, "Brushing can drag film.", "One spray coat goes first: it is a step of its own."
       over :toner, :fine, "Toner takes it well."
       over :dye_ink,

@@ -22,6 +22,8 @@ module UpClose
       cautions :gloves_nitrile
       # by weight, no less than can be weighed out
       coat_words "Mixed by weight, poured thin, bubbles drawn out with a breath of warm air."
+      stands :outdoors, :watch, "Sun yellows it within a year, unless a varnish that keeps sun off goes over it."
+      stands :warm, :watch, "It softens from about 60 °C."
       over :film,
         :watch,
         "Air and water under film come up as bubbles.",

@@ -22,6 +22,9 @@ module UpClose
       can_ml 120
       cautions :gloves_nitrile
       coat_words "Level, the cup turning, a soft brush. Keep 12 mm from the lip free."
+      stands :outdoors, :watch, "Sun yellows it."
+      stands :wet, :fine, "It stands washing by hand, no dishwasher."
+      stands :food, :watch, "Keep 12 mm from the lip free."
       over :film,
         :watch,
         "Its first coat can float film that still holds water.",

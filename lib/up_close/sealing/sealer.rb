@@ -86,11 +86,31 @@ module UpClose
         # @param verdict [Symbol] :fine, :watch, :stop
         def over(residue, verdict, reason, remedy = nil) = verdicts[residue] = [verdict, reason, remedy]
 
+        # how it stands a use of the piece, a key of Suitability::USES
+        # @param verdict [Symbol] :fine, :watch, :stop  @param reason [String]
+        def stands(use, verdict = nil, reason = nil)
+          return (@stands || {})[use] if verdict.nil?
+          (@stands ||= {})[use] = [verdict, reason].freeze
+        end
+
         # @raise [Errors::BadDefinition]
         def check! = DefinitionCheck.call(self)
 
-        # @return [Finding]
-        def finding(residue:, material: nil)
+        # @param residue [Symbol] a key of Methods::RESIDUES  @param material [Materials::Material, nil]
+        # @param uses [Array<String>] keys of Suitability::USES
+        # @return [Finding] the gravest of what is said over that residue and of those uses, with every reason
+        def finding(residue:, material: nil, uses: [])
+          over = over_residue(residue, material)
+          said = uses.filter_map { |use| stands(use.to_sym) }
+          return over if over.stop? || said.empty?
+          verdict = %i[stop watch].find { |grave| [over.verdict, *said.map(&:first)].include?(grave) } || :fine
+          Finding.new(
+            key: :sealer_pair, title: over.title, verdict: verdict, figure: over.figure,
+            reason: [over.reason, *said.map(&:last)].compact.join(" "), remedy: over.remedy
+          )
+        end
+
+        def over_residue(residue, material)
           return too_hot(material) if heat_c && material && (material.family != :metal || material.heat_c < heat_c)
           return resist if residue == :resist && coats.positive?
           return worked if residue == :worked

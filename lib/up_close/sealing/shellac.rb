@@ -20,6 +20,9 @@ module UpClose
       sanded
       cautions :alcohol
       coat_words "A thin coat with a pad, once over, no going back."
+      stands :outdoors, :stop, "Rain turns shellac white."
+      stands :wet, :stop, "Water leaves white rings in shellac."
+      stands :warm, :stop, "Heat softens shellac."
       over :film, :watch, "Alcohol can lift some film.", "Test it on a scrap of the same film first."
       over :toner, :fine, "Toner does not dissolve in alcohol."
       over :dye_ink,

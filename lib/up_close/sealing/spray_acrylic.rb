@@ -18,6 +18,9 @@ module UpClose
       handle_s 14_400
       cautions :spray
       coat_words "Thin, from 25 cm, past both edges."
+      stands :outdoors, :watch, "Sun and weather: good for a year or two under three coats; renew it when it dulls."
+      stands :wet, :fine, "It stands a wet cloth, no dishwasher."
+      stands :food, :watch, "Not for the food face."
       over :film, :fine, "Buries the edge of the film in a few coats."
       over :toner, :fine, "Toner takes it well."
       over :dye_ink, :fine, "Thin coats do not make the ink run."

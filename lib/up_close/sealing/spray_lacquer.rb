@@ -18,12 +18,15 @@ module UpClose
       handle_s 7200
       cautions :spray
       coat_words "A mist, barely wet, from 30 cm."
+      stands :outdoors, :watch, "It cracks outdoors within a year; renew it each spring."
+      stands :wet, :watch, "Standing water whitens it."
+      stands :food, :watch, "Not for the food face."
       over :film, :watch, "A wet coat can craze film.", "Mist coats only; try it on a scrap first."
       over :toner, :watch, "A wet coat can lift toner.", "Mist coats only; try it on a scrap first."
       over :dye_ink, :watch, "A wet coat makes ink run.", "Mist coats only; try it on a scrap first."
 
       # its thinner attacks plastics, whatever lies between
-      def self.finding(residue:, material: nil)
+      def self.finding(residue:, material: nil, uses: [])
         return super unless material&.dissolves?
         Finding.new(key: :sealer_pair, title: "#{title} on #{material.title}", verdict: :stop, figure: "no",
           reason: "Lacquer attacks #{material.title}.", remedy: "Use spray acrylic clear.")

@@ -18,6 +18,9 @@ module UpClose
       handle_s 14_400
       cautions :spray
       coat_words "Thin, from 25 cm, past both edges; damp turns a wet coat white."
+      stands :outdoors, :watch, "A matt coat is thin: a year outdoors, then renew it."
+      stands :wet, :watch, "It stands a wet cloth, and shows water marks."
+      stands :food, :watch, "Not for the food face."
       over :film, :fine, "Film takes it well."
       over :toner, :fine, "Toner takes it well."
       over :dye_ink, :fine, "Thin coats do not make the ink run."

@@ -19,6 +19,9 @@ module UpClose
       handle_s 43_200
       cautions :spray
       coat_words "Thin, even, in a dry room: damp turns an uncured coat white."
+      stands :outdoors, :watch, "Water-based: a year outdoors, then renew it."
+      stands :wet, :watch, "It stands a wet cloth once it has cured."
+      stands :food, :watch, "Not for the food face."
       over :film, :fine, "Film takes it well."
       over :toner, :fine, "Toner takes it well."
       over :dye_ink, :watch, "Water in a wet coat makes dye ink run.", "Thin coats, and let each dry fully."

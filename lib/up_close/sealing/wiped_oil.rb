@@ -21,6 +21,9 @@ module UpClose
       spray_first :film, :tape, :foil
       cautions :oily_rags
       coat_words "A thin coat with a lint-free rag, along the grain."
+      stands :outdoors, :fine, "One sold for outdoors stands sun and wet for two to three years; then a thin coat more."
+      stands :wet, :fine, "It stands washing by hand."
+      stands :food, :watch, "Only one sold for food contact, fully cured."
       over :film, :watch, "Brushing can drag film.", "One spray coat goes first: it is a step of its own."
       over :toner, :fine, "Toner does not dissolve in it."
       over :dye_ink,

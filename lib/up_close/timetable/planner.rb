@@ -73,8 +73,8 @@ module UpClose
       # @return [Integer]
       def need(chain, step)
         case step.place
-        when :drying then chain.copies
-        when :oven then chain.copies.clamp(1, [@holds[:oven], 1].max)
+        when :drying then step.number || chain.copies
+        when :oven then (step.number || chain.copies).clamp(1, [@holds[:oven], 1].max)
         else 1
         end
       end

@@ -11,6 +11,10 @@ module UpClose
       SPAN = /\A(\d{1,2}):(\d{2})-(\d{1,2}):(\d{2})\z/
       attr_reader :hours, :from, :chains, :holds, :zone, :climate
 
+      # a round is planned as one step: what it stands for
+      # @return [Hash{Object => Hash{String => Array<Methods::Step>}}] by mark, then by the round's key
+      attr_reader :parts
+
       # @param data [Hash] as read from JSON  @param zone [#at, #date_of]
       # @raise [Error]
       def initialize(data, zone:)
@@ -24,6 +28,7 @@ module UpClose
         unless marks.is_a?(Array) && marks.size.between?(1, MOST_MARKS)
           refuse("“marks” is missing or too long.", "Give 1 to #{MOST_MARKS}.", :marks)
         end
+        @parts = {}
         @chains = marks.each_with_index.map { |mark, i| chain(mark, i) }
         freeze
       end
@@ -35,31 +40,31 @@ module UpClose
       def chain(mark, index)
         refuse("Mark #{index + 1} is no object.", "Give method, printer and the rest.", :marks) unless mark.is_a?(Hash)
         setting = setting(mark)
-        steps = (mark["steps"] ? mark["steps"].map { |step| own_step(step) } : WholeWork.call(
-          Sealing.fetch(mark["sealer"] || "none"),
-          setting
-        )).map do |step|
-          climate.call(step)
-        end
         ends = (mark["done"] || {}).transform_values { |text| moment(text, :done) }
+        id = mark["id"] || index + 1
+        gathered = Rounds::Gathered.new(steps(mark, setting).reject { |step| ends.key?(step.key) })
+        @parts[id] = gathered.parts
         TaskChain.new(
-          id: mark["id"] || index + 1,
+          id: id,
           title: (mark["title"] || "mark #{index + 1}").to_s,
-          steps: steps.reject { |s| ends.key?(s.key) },
+          steps: gathered.call,
           due: mark["due"] && moment(mark["due"], :due),
-          copies: setting ? setting.copies : copies(mark),
+          copies: setting ? setting.pieces : whole(mark, "copies", 1),
           ends: ends
         )
       end
 
-      def copies(mark)
-        mark.fetch("copies", 1).then do |count|
-          if count.is_a?(Integer) && count.between?(1, 500)
-            count
-          else
-            refuse("“copies” is #{count.inspect}.", "Give 1 to 500.", :copies)
-          end
-        end
+      # as this room makes them, each lot and piece by itself
+      def steps(mark, setting)
+        return mark["steps"].map { |step| climate.call(own_step(step)) } unless setting
+        told = WholeWork.call(Sealing.fetch(mark["sealer"] || "none"), setting).map { |step| climate.call(step) }
+        Rounds.written_out(told, prints: setting.copies, pieces: setting.pieces)
+      end
+
+      def whole(mark, key, start)
+        count = mark.fetch(key, start)
+        return count if count.is_a?(Integer) && count.between?(1, 500)
+        refuse("“#{key}” is #{count.inspect}.", "Give 1 to 500.", key.to_sym)
       end
 
       def setting(mark)
@@ -72,12 +77,17 @@ module UpClose
           printer: mark["printer"] || method.printers.first,
           stock: mark["stock"] && Sheets::Stock.fetch(mark["stock"]),
           picked: schools,
-          copies: copies(mark),
+          copies: whole(mark, "copies", 1),
+          pieces: whole(mark, "pieces", mark.fetch("copies", 1)),
+          purpose: purpose(mark),
+          afterwards: mark["afterwards"] && Afterwards.fetch(mark["afterwards"]),
           tray: holds[:oven]&.clamp(1..),
           material: mark["material"] && Materials.material(mark["material"]),
           finish: mark["finish"] && Materials.finish(mark["finish"])
         )
       end
+
+      def purpose(mark) = mark["purpose"] && Purposes.fetch(mark["purpose"])
 
       def own_step(step)
         minutes = step["minutes"]

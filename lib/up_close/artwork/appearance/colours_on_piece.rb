@@ -37,6 +37,14 @@ module UpClose
         surface.reflectance.map { |s| (film == :white) ? BACKING + (1 - BACKING) * s : s }
       end
 
+      # of several grounds the one on which most is lost, and of those the one that changes most
+      # @param surfaces [Array<Colour>]  @param palette [Palette]
+      # @return [Colour]
+      def self.worst_of(surfaces, palette, film: :clear)
+        return surfaces.first if surfaces.size == 1
+        surfaces.max_by { |surface| new(palette, surface: surface, film: film).then { |on| [on.lost, on.changed] } }
+      end
+
       def on(film) = ColoursOnPiece.new(@palette, surface: surface, film: film)
 
       # what lies round the ink: the bare piece, or the white film's rim

@@ -11,11 +11,10 @@ module UpClose
         def call(situation)
           return unless situation.colour && situation.inked?
           film = situation.stock&.white? ? :white : :clear
-          colours = Artwork::ColoursOnPiece.new(
-            situation.palette || Artwork::Palette.black,
-            surface: situation.colour,
-            film: film
-          )
+          palette = situation.palette || Artwork::Palette.black
+          grounds = [situation.colour, *situation.more_colours]
+          worst = Artwork::ColoursOnPiece.worst_of(grounds, palette, film: film)
+          colours = Artwork::ColoursOnPiece.new(palette, surface: worst, film: film)
           verdict = Artwork::Checks::Look.verdict(colours)
           return if verdict == :fine
           words = Artwork::LookWords.new(colours, situation.method.stocks.any?(&:white?))

@@ -8,7 +8,7 @@ module UpClose
         module_function
 
         def call(situation)
-          situation.sealer&.finding(residue: situation.left, material: situation.material)
+          situation.sealer&.finding(residue: situation.left, material: situation.material, uses: situation.use)
         end
       end
     end

@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+module Actions
+  # Says what a mark is for, and what comes after its transfer.
+  module ChoosePurpose
+    module_function
+
+    # @param form [Forms::PurposeForm] gets the refusal
+    # @return [Boolean]
+    def call(mark, form)
+      return false unless form.ok?
+      check(mark, form)
+      mark.assign_attributes(form.values.slice(:purpose, :afterwards, :work_s))
+      mark.afterwards ||= usual_work(mark)
+      suit_sealer(mark) if mark.way && mark.changed?
+      ApplicationRecord.change { mark.save! }
+      true
+    rescue UpClose::Error => error
+      form.refuse(error, :purpose)
+      false
+    end
+
+    # what has been laid cannot become something else
+    def check(mark, form)
+      if mark.run && !mark.run.finished? && mark.run.step_ends.any? && form.values[:purpose] != mark.purpose_core&.key
+        raise UpClose::Error.new(
+          "It is on the bench already.", remedy: "Finish this run, or begin another mark.", field: :purpose
+        )
+      end
+      why = UpClose::Purposes.fetch(form.values[:purpose]).against_piece(mark.piece.material_core) or return
+      raise UpClose::Errors::Unsuitable.new(why, remedy: "Choose another purpose.", field: :purpose)
+    end
+
+    def usual_work(mark)
+      mark.purpose_core.usual_work(material: mark.piece.material_core, finish: mark.piece.finish_core)&.key
+    end
+
+    def suit_sealer(mark)
+      mark.sealer = mark.purpose_core.usual_sealer || mark.method_core.seals_with if mark.purpose_changed?
+      mark.sealer = ChooseMethod.sealer_that_suits(mark)
+      mark.coats = nil if mark.sealer_changed?
+    end
+  end
+end
