@@ -34,6 +34,28 @@ module Bench
       )
     end
   end
+  # each mark eight pieces, written out piece by piece
+  batches = lambda do |count|
+    Array.new(count) do |i|
+      method = methods[i % 8]
+      setting = UpClose::Methods::MethodChoice.new(method: method, printer: method.printers.first, copies: 8)
+      told = UpClose::WholeWork.call(sealer, setting)
+      steps = UpClose::Rounds.written_out(told, prints: 8, pieces: 8)
+      [i, steps, from + (14 + i % 28) * 86_400]
+    end
+  end
+  {14 => "under 300 ms", 56 => "under 2 s"}.each do |count, wanted|
+    list = batches.call(count)
+    plan = lambda do
+      gathered = list.map do |i, steps, due|
+        UpClose::Timetable::TaskChain
+          .new(id: i, title: "batch #{i}", steps: UpClose::Rounds.gathered(steps), copies: 8, due: due)
+      end
+      UpClose::Timetable::Planner.new(hours, from: from).call(gathered)
+    end
+    report("a plan of #{count} batches, #{list.sum { |_, steps, _| steps.size }} steps in rounds", ms(median(3, &plan)),
+      wanted)
+  end
   before = nil
   [40, 80, 160].each do |count|
     list = chains.call(count)

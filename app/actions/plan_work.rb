@@ -73,11 +73,17 @@ module Actions
       )
     end
 
-    def live_marks = Mark.live.where.not(placed_at: nil).preload(:artwork, piece: :job, runs: :step_ends)
+    def live_marks
+      Mark.live.where.not(placed_at: nil)
+        .preload(:artwork, piece: :job, runs: [:step_ends, {leader: :step_ends}])
+    end
 
     # ready for the sheet or further, and not done
     def open_among(marks)
-      open = marks.select { |mark| mark.way && mark.placed? && !mark.job.archived_at && !over?(mark.run) }
+      # what follows another mark's run is planned with it
+      open = marks.select do |mark|
+        mark.way && mark.placed? && !mark.job.archived_at && !over?(mark.run) && !mark.run&.leader_id
+      end
       open.sort_by(&:id)
     end
 
@@ -86,14 +92,16 @@ module Actions
 
     def chain(mark, steps: nil)
       run = mark.run
-      due = mark.job.due_on && Shelves::LocalZone.at(mark.job.due_on, MORNING_MIN)
+      marks = run&.together&.any? ? run.marks : [mark]
+      wanted = marks.filter_map { |one| one.job.due_on }.min
+      due = wanted && Shelves::LocalZone.at(wanted, MORNING_MIN)
       done = run ? run.step_ends.to_h { |e| [e.step, e.done_at.to_f] } : {}
       UpClose::Timetable::TaskChain.new(
         id: mark.id,
-        title: mark.title,
+        title: marks.map(&:title).join(" and "),
         steps: UpClose::Rounds.gathered(left(run, steps || (run ? run.walk.paced : mark.steps_written_out), done)),
         due: due,
-        copies: mark.good_wanted,
+        copies: run ? run.pieces : mark.good_wanted,
         ends: done
       )
     end

@@ -5,21 +5,38 @@ module Actions
   module RunMarks
     module_function
 
+    # @param others [Array<Mark>] done in the same run
     # @return [Run] the one under way, or a new one
     # @raise [UpClose::Errors::Unsuitable] when something says stop, and no reason was given for going on
-    def start(mark, now)
-      GoPast.check!(mark)
+    def start(mark, now, others: [])
+      [mark, *others].each { |one| GoPast.check!(one) }
       ApplicationRecord.change do
         mark.lock!
         open = mark.run
-        next open if open && !open.finished?
-        mark.runs
-          .create!(
-            steps: mark.steps_written_out.map(&:to_h),
-            began_at: now,
-            override_reason: (mark.stops.reason if mark.stops.any?)
-          )
+        next open.lead if open && !open.finished?
+        others.any? ? begin_joined([mark, *others], now) : begin_alone(mark, now)
       end
+    end
+
+    def begin_alone(mark, now) = create(mark, now, steps: mark.steps_written_out.map(&:to_h))
+
+    # one run for all of them: the first mark's leads
+    def begin_joined(marks, now)
+      parts = marks.map do |mark|
+        UpClose::Rounds::Joined::Part.new(
+          name: mark.id, steps: mark.steps_core, prints: mark.copies_wanted, pieces: mark.work.pieces_to_do
+        )
+      end
+      lead = create(
+        marks.first, now, steps: UpClose::Rounds::Joined.new(parts).written_out.map(&:to_h),
+        together: parts.map { |part| {"mark" => part.name, "pieces" => part.pieces, "prints" => part.prints} }
+      )
+      marks.drop(1).each { |mark| create(mark, now, steps: [], leader: lead) }
+      lead
+    end
+
+    def create(mark, now, **more)
+      mark.runs.create!(began_at: now, override_reason: (mark.stops.reason if mark.stops.any?), **more)
     end
 
     # Done twice, or done from a page that has been overtaken, counts once.
@@ -45,7 +62,8 @@ module Actions
         step = run.clockwork.state(now.to_f).step
         # a page that has been overtaken spoils nothing
         return false if step.nil? || (step.key != key && !key.empty?)
-        RecordAttempt.spoilt(run.mark, run, piece: step.turn)
+        mark, piece = run.owner(step.turn)
+        RecordAttempt.spoilt(mark, run, piece: piece)
         next false unless step.round
         tried_again(run, step)
       end

@@ -13,7 +13,7 @@ class Job < ApplicationRecord
     marks.where(archived_at: nil).preload(
       :artwork, :attempts,
       piece: :job,
-      runs: :step_ends,
+      runs: [:step_ends, {leader: :step_ends}],
       layouts: {layout_marks: {mark: [:artwork, :runs, {piece: :job}]}}
     )
   end

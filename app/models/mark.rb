@@ -107,10 +107,20 @@ class Mark < ApplicationRecord
       .select { |mark| mark.placed? && !mark.layouts.last&.printed? && !mark.piece.job.archived_at }
   end
 
-  # marks that share its sheets and method, are not begun, and that nothing refuses
+  # marks that can be done in one run with it: they share its sheets or its job, are made in the same way, are not
+  # begun, and nothing refuses them
   # @return [Array<Mark>]
   def companions
-    (layout&.marks.to_a - [self]).select { |other| other.way == way && other.run.nil? && other.stops.open.empty? }
+    near = layout&.marks.to_a | (packed_at ? job.live_marks.select(&:packed_at) : [])
+    (near - [self]).select { |other| alike?(other) && other.run.nil? && other.stops.open.empty? }
+  end
+
+  # what makes the work of two marks the same
+  def made_like = [way, printer, stock, picked, purpose_core&.key, afterwards, sealer, coats_wanted]
+
+  def alike?(other)
+    other.made_like == made_like && other.placed? &&
+      other.steps_core.map { |step| [step.key, step.round] } == steps_core.map { |step| [step.key, step.round] }
   end
 
   # sheets in the drawer that suit its stock and printer

@@ -1,29 +1,57 @@
 # frozen_string_literal: true
 
 # Carrying out a method's steps. Keeps the steps it was started with and the
-# moment each was done; everything else is worked out from those.
+# moment each was done; everything else is worked out from those. Marks begun together have one run: the first
+# mark's leads, and the others' follow it.
 class Run < ApplicationRecord
   belongs_to :mark
+  belongs_to :leader, class_name: "Run", optional: true
+  has_many :followers, class_name: "Run", foreign_key: :leader_id, inverse_of: :leader
   has_many :step_ends, -> { order(:id) }, inverse_of: :run
   has_many :attempts
 
   # @return [Array<UpClose::Methods::Step>]
-  def steps_core = @steps_core ||= steps.map { |hash| UpClose::Methods::Step.from_h(hash) }
+  def steps_core = @steps_core ||= lead.steps.map { |hash| UpClose::Methods::Step.from_h(hash) }
+
+  # the one whose steps are done
+  # @return [Run]
+  def lead = leader || self
+
+  # the marks done in it, this run's own first
+  # @return [Array<Mark>]
+  def marks = [mark, *followers.map(&:mark)]
+
+  # whose piece a turn of the rounds is
+  # @param turn [Integer, nil]
+  # @return [Array(Mark, Integer)] the mark, and which of its pieces
+  def owner(turn)
+    return [mark, turn] if together.empty? || turn.nil?
+    together.each do |share|
+      return [marks.find { |one| one.id == share["mark"] }, turn] if turn <= share["pieces"]
+      turn -= share["pieces"]
+    end
+    [mark, turn]
+  end
+
+  # pieces of all of its marks
+  def pieces = together.any? ? together.sum { |share| share["pieces"] } : mark.good_wanted
+
+  def prints = together.any? ? together.sum { |share| share["prints"] } : mark.copies_wanted
 
   # after they have been changed
   def forget_steps = @steps_core = nil
 
   # @return [UpClose::Runs::Clockwork]
   def clockwork
-    UpClose::Runs::Clockwork.new(steps: walk.paced, began_at: began_at.to_f, done_at: done_at)
+    UpClose::Runs::Clockwork.new(steps: walk.paced, began_at: lead.began_at.to_f, done_at: done_at)
   end
 
   # @return [Hash{String => Float}] step key → when it was done
-  def done_at = step_ends.to_h { |e| [e.step, e.done_at.to_f] }
+  def done_at = lead.step_ends.to_h { |e| [e.step, e.done_at.to_f] }
 
   # piece by piece
   # @return [UpClose::Rounds::Walk]
-  def walk = UpClose::Rounds::Walk.new(steps: steps_core, began_at: began_at.to_f, done_at: done_at)
+  def walk = UpClose::Rounds::Walk.new(steps: steps_core, began_at: lead.began_at.to_f, done_at: done_at)
 
   # prints of the lot at hand that no piece of it needs
   # @param step [UpClose::Methods::Step] in a round
@@ -41,13 +69,13 @@ class Run < ApplicationRecord
     end
   end
 
-  def finished? = !ended_at.nil?
+  def finished? = !lead.ended_at.nil?
 
   private
 
   # prints that one lot holds, or all of them where there is one lot
   def prints_in(lot)
     printed = lot && steps_core.find { |step| step.lot == lot && step.for_prints? && step.number }
-    printed ? printed.number : mark.copies_wanted
+    printed ? printed.number : prints
   end
 end

@@ -45,6 +45,7 @@ module Presenters
     def place_words
       return "Step #{number} of #{total} · #{phase}#{lot_words}" unless round?
       again = step.try && ", try #{step.try}"
+      again = "#{again}: #{run.owner(step.turn).first.title}" if run.together.any?
       steps = walk.round_steps.size
       "Piece #{step.turn} of #{step.turns}#{again}#{" · #{walk.place_in_round} of #{steps}" if steps > 1}#{lot_words}"
     end
@@ -54,11 +55,7 @@ module Presenters
 
     # @return [Array<Piece>] state :done, :here, :ahead, :spoilt
     def pieces
-      good, spoilt = run.mark.attempts.partition { |a| a.result != "spoilt" }.map { |list| list.map(&:piece) }
-      walk.turns.map do |turn, state|
-        lost = state != :here && spoilt.include?(turn) && !good.include?(turn)
-        Piece.new(turn, lost ? :spoilt : state)
-      end
+      walk.turns.map { |turn, state| Piece.new(turn, (state != :here && lost?(turn)) ? :spoilt : state) }
     end
 
     OUT_TOO_LONG = "What was printed has been out too long. Touch a waste corner before you lay it."
@@ -68,11 +65,12 @@ module Presenters
     def wet
       return unless round? && walk.dry_at
       left, enough, to_lay = walk.dry_at - @now.to_f, walk.enough_for(@now.to_f), walk.to_lay
-      pace = "#{Moments.span(walk.pace_s)} a piece, #{walk.measured? ? "your own pace" : "a starting value"}"
+      pace = Moments.span(walk.pace_s)
+      pace = walk.measured? ? "your pace of #{pace}" : "#{pace} a piece, a starting value"
       return {left: nil, words: OUT_TOO_LONG} if left <= 0
       {
         left: Moments.about(left), to: moment(walk.dry_at), late: enough < to_lay,
-        words: "left to lay what is printed: enough for #{enough} more at #{pace}. #{to_lay} to lay."
+        words: "of wet print left: enough for #{[enough, to_lay].min} of the #{to_lay} still to lay, at #{pace}."
       }
     end
 
@@ -134,14 +132,14 @@ module Presenters
     def ready_words = Moments.clock(ready, @now)
 
     def copies_words
-      spoilt = run.mark.attempts.count { |a| a.result == "spoilt" }
-      left = run.mark.copies_wanted - run.mark.good_wanted - spoilt
+      spoilt = run.marks.sum { |mark| mark.attempts.count { |a| a.result == "spoilt" } }
+      left = run.prints - run.pieces - spoilt
       spares = if left >= 0
         "#{left} #{(left == 1) ? "spare" : "spares"} left"
       else
         "#{-left} short: print more"
       end
-      ["#{run.mark.title} × #{run.mark.good_wanted}", ("#{spoilt} spoilt, #{spares}" if spoilt.positive?)]
+      ["#{run.marks.map(&:title).join(" and ")} × #{run.pieces}", ("#{spoilt} spoilt, #{spares}" if spoilt.positive?)]
         .compact
         .join(" · ")
     end
@@ -149,6 +147,13 @@ module Presenters
     private
 
     def walk = @walk ||= run.walk
+
+    # its last word is that it was spoilt
+    def lost?(turn)
+      mark, piece = run.owner(turn)
+      tries = mark.attempts.select { |attempt| attempt.piece == piece }
+      tries.any? && tries.all? { |attempt| attempt.result == "spoilt" }
+    end
 
     # steps as they are counted: each by itself, rounds of all pieces together
     def parts

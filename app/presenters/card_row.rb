@@ -105,7 +105,8 @@ module Presenters
     def apply
       run = mark.run or return ["not begun", :faint]
       return "done" if run.finished?
-      ["step #{run.clockwork.index + 1} of #{run.steps_core.size}", :time]
+      step = run.clockwork.state(@now.to_f).step
+      [step.turn ? "piece #{step.turn} of #{step.turns}" : step.title.downcase, :time]
     end
 
     def seal

@@ -7,7 +7,7 @@ module Presenters
     Bar = Struct.new(:entry, :x, :width, :lane, :kind) do
       # as much as it has room for
       def words
-        whole, room = "#{entry.chain.title}: #{entry.step.title.downcase}", (width / LETTER).floor - 1
+        whole, room = "#{entry.chain.title}: #{entry.step.full_title.downcase}", (width / LETTER).floor - 1
         (whole.length > room) ? "#{whole[0, room - 1].rstrip.delete_suffix(":")}…" : whole
       end
     end

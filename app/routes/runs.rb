@@ -12,7 +12,8 @@ module Routes
     # what only these routes need
     module Helping
       def bench_page(run, refusal: nil, words: nil)
-        others = Run.where(ended_at: nil).where.not(id: run.id).includes(:step_ends, mark: :artwork).order(:id).to_a
+        others = Run.where(ended_at: nil, leader_id: nil).where.not(id: run.id)
+          .includes(:step_ends, mark: :artwork).order(:id).to_a
         erb :"runs/show",
           locals: {
             run: run,
@@ -58,8 +59,7 @@ module Routes
         mark = ready_mark
         Actions::GoPast.call(mark, params["override"], now)
         halt 422, stage(mark, "apply") if Actions::LookAtArtwork.once(mark).stops.open.any?
-        run = Actions::RunMarks.start(mark, now)
-        mark.companions.each { |other| Actions::RunMarks.start(other, now) } if params["together"]
+        run = Actions::RunMarks.start(mark, now, others: params["together"] ? mark.companions : [])
         redirect to("/runs/#{run.id}"), 303
       end
     end
@@ -68,6 +68,7 @@ module Routes
     def self.at_the_bench(app)
       app.get "/runs/:id" do
         run = find_run
+        redirect to("/runs/#{run.leader_id}"), 303 if run.leader_id
         bench_page(run)
       end
 

@@ -15,6 +15,7 @@ class PurposesAndPieces < ActiveRecord::Migration[7.2]
     add_column :pieces, :grit, :integer
     add_column :pieces, :more_colours, :json, null: false, default: []
     add_column :attempts, :piece, :integer
+    add_reference :runs, :leader, foreign_key: {to_table: :runs}
     add_column :runs, :together, :json, null: false, default: []
     say_purposes
     number_pieces
@@ -28,6 +29,7 @@ class PurposesAndPieces < ActiveRecord::Migration[7.2]
     remove_column :pieces, :more_colours
     remove_column :attempts, :piece
     remove_column :runs, :together
+    remove_reference :runs, :leader
   end
 
   private

@@ -160,18 +160,29 @@ RSpec.describe "at the bench", :shop do
     expect(Actions::RunMarks.again(run, "press:1")).to be false
   end
 
-  it "starts marks that share their sheets together, and does a step for all that stand at it" do
-    other = ready_mark
+  it "does marks that share their sheets in one run: what is for all once, piece after piece, each with its own times" do
+    other = ready_mark(count: "1")
     [mark, other].each { |m| send_form "/marks/#{m.id}/sheet", "copies" => "2", "paper" => "a5", "leftovers" => "" }
     send_form "/marks/#{mark.id}/sheet", "copies" => "2", "paper" => "a5", "leftovers" => "", "with" => [other.id.to_s]
     get "/marks/#{mark.id}/apply"
     expect(page_words).to match(/Start with badge/)
     send_form "/marks/#{mark.id}/runs", "together" => "1"
-    runs = [mark, other].map { |m| m.reload.run }
-    get "/runs/#{runs[0].id}"
-    expect(page_words).to match(/Done for all 2 at this step/)
-    send_form "/runs/#{runs[0].id}/done", "step" => "ground", "all" => "1"
-    send_form "/runs/#{runs[0].id}/done", "step" => "pencil"
-    expect(runs.map { |r| r.reload.clockwork.state(0).step.key }).to eq %w[print pencil]
+    lead, follower = [mark, other].map { |m| m.reload.run }
+    expect([follower.lead, lead.marks, lead.pieces, lead.prints]).to eq [lead, [mark, other], 3, 4]
+    expect(lead.steps_core.map(&:key).grep(/lay|ground|print/)).to eq %w[ground print lay:1 lay:2 lay:3]
+    expect([1, 2, 3].map { |turn| lead.owner(turn) }).to eq [[mark, 1], [mark, 2], [other, 1]]
+    expect(get("/runs/#{follower.id}").headers["location"]).to end_with "/runs/#{lead.id}"
+    %w[ground pencil print trim lay:1 press:1 peek:1 lift:1 lay:2 press:2 peek:2 lift:2].each do |key|
+      send_form "/runs/#{lead.id}/done", "step" => key
+    end
+    get "/runs/#{lead.id}"
+    expect(page_words).to match(/badge and badge × 3.*Piece 3 of 3: badge · 1 of 4/)
+    send_form "/runs/#{lead.id}/spoilt", "step" => "lay:3"
+    expect([mark, other].map { |m| m.attempts.reload.map { |a| [a.piece, a.result] } }).to eq [[], [[1, "spoilt"]]]
+    # one print is left, and that piece is sanded first
+    get "/runs/#{lead.id}"
+    expect(page_words).to match(/Sand it smooth, once more/)
+    expect(get("/").status).to eq 200
+    expect(get("/timetable") && page_words).to match(/badge and badge/)
   end
 end

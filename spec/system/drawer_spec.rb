@@ -33,7 +33,7 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
 
     name = mark("Wrenfold")
     visit "/marks/#{name.id}/sheet"
-    fill_in "copies", with: "4"
+    fill_in "prints", with: "4"
     check "leftovers"
     click_on "Lay them out"
     expect(page).to have_css("figcaption", text: "clear film 3, 4 copies") # the least that is left takes them

@@ -37,7 +37,7 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
     fill_in "wide", with: "18"
     press(:tab)
     click_on "Lay it on a sheet"
-    fill_in "copies", with: copies.to_s
+    fill_in "prints", with: copies.to_s
     click_on "Lay them out"
     press("7")
     expect(page).to have_css("h1", text: "Under which finish")

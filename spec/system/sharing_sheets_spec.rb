@@ -38,7 +38,7 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
       search.call(*rest) { |share| 600.times.none? { progress.call(share) == false || sleep(0.05).nil? } }
     }
     visit "/marks/#{mark.id}/sheet"
-    fill_in "copies", with: "9"
+    fill_in "prints", with: "9"
     check "badge, 2 copies on plate"
     free
     check "by their outlines on fresh sheets too, not in rows"

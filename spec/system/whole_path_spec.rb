@@ -85,7 +85,7 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
     click_on "Lay it on a sheet"
 
     # sheet
-    fill_in "copies", with: "3"
+    fill_in "prints", with: "3"
     click_on "Lay them out"
     expect(page).to have_text("3 copies on 1 sheet of A4")
     expect(page.evaluate_script("document.querySelector('.sheet-picture').naturalWidth")).to be > 100

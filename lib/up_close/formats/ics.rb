@@ -30,7 +30,7 @@ module UpClose
           calendar.event do |event|
             event.uid = uid(entry.chain, entry.step.key, i)
             event.dtstamp, event.dtstart, event.dtend = [stamp, from, to].map { |moment| utc(moment) }
-            event.summary = "#{entry.chain.title}: #{entry.step.title}"
+            event.summary = "#{entry.chain.title}: #{entry.step.full_title}"
             event.description = [entry.step.words, entry.step.never && "Never #{entry.step.never}"].compact.join("\\n")
             event.alarm do |alarm|
               alarm.action, alarm.summary, alarm.description, alarm.trigger =

@@ -79,6 +79,12 @@ module UpClose
 
       def wait? = kind == :wait
 
+      # its title, and which lot or tray it is for
+      def full_title
+        return title unless lot && turn.nil?
+        "#{title} (#{(place == :oven) ? "tray" : "lot"} #{lot} of #{lots})"
+      end
+
       # done for prints, not for pieces
       def for_prints? = %i[sheet print].include?(self.for)
 
@@ -99,6 +105,8 @@ module UpClose
       end
 
       def to_h = FIELDS.to_h { |name| [name, public_send(name)] }.merge(consumes: consumes.map(&:to_h))
+
+      def inspect = "#<Step #{key} #{kind} #{least_s} s#{" after #{after}" if after}>"
 
       # @param changes [Hash] fields that differ
       def with(**changes) = Step.new(**to_h, **changes)

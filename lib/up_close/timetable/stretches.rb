@@ -16,7 +16,8 @@ module UpClose
       end
 
       def of_one(entries)
-        entries.chunk_while { |one, other| together?(one, other) }.map { |list| (list.size > 1) ? joined(list) : list.first }
+        entries.chunk_while { |one, other| together?(one, other) }
+          .map { |list| (list.size > 1) ? joined(list) : list.first }
       end
 
       def together?(one, other)
