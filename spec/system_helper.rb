@@ -89,6 +89,18 @@ module AtThePage
     page.has_css?("[data-early]:not([hidden])", wait: 0) ? find("[data-early] button").click : bench_key(key)
   end
 
+  STEP = "form.done-form input[name=step]"
+
+  # the key of the step that stands there; nil when all are done
+  def step_at_hand = page.first(STEP, visible: :all, minimum: 0, wait: 0)&.value
+
+  # presses, and waits till another stands there
+  def step_done(key = :space)
+    before = step_at_hand
+    do_step(key)
+    expect(page).to have_no_css("#{STEP}[value='#{before}']", visible: :all)
+  end
+
   def drag(from, by_x, by_y)
     mouse = page.driver.browser.mouse
     mouse.move(x: from[0], y: from[1]).down

@@ -64,13 +64,15 @@ module Actions
         return false if step.nil? || (step.key != key && !key.empty?)
         mark, piece = run.owner(step.turn)
         RecordAttempt.spoilt(mark, run, piece: piece)
+        run.attempts.reset
         next false unless step.round
         tried_again(run, step)
       end
     end
 
     def tried_again(run, step)
-      spare = run.spares_left(step).positive?
+      # the failed print is counted as spoilt already, and its try still stands among the others
+      spare = run.spares_left(step) >= 0
       miss = run.mark.method_core.on_a_miss
       steps = UpClose::Rounds::Retry.new(run.steps_core, failed: step, done: run.step_ends.map(&:step))
         .call(print: spare || miss == :rubbed_out, sand: miss == :piece)

@@ -53,11 +53,16 @@ class Run < ApplicationRecord
   # @return [UpClose::Rounds::Walk]
   def walk = UpClose::Rounds::Walk.new(steps: steps_core, began_at: lead.began_at.to_f, done_at: done_at)
 
-  # prints of the lot at hand that no piece of it needs
+  # prints of the lot at hand that no piece of it needs: all of them, less those spoilt and those that lie, or
+  # will lie, on a piece
   # @param step [UpClose::Methods::Step] in a round
   def spares_left(step)
-    lot = steps_core.select { |other| other.round == step.round && other.lot == step.lot }
-    prints_in(step.lot) - lot.map { |other| [other.turn, other.try] }.uniq.size
+    tries = steps_core.select { |other| other.round == step.round && other.lot == step.lot }
+      .group_by { |other| [other.turn, other.try] }.values
+    whole = tries.map(&:size).max
+    turns = tries.map { |list| list.first.turn }.compact.minmax
+    spoilt = attempts.count { |a| a.result == "spoilt" && (step.lot.nil? || a.piece.between?(*turns)) }
+    prints_in(step.lot) - spoilt - tries.count { |list| list.size == whole }
   end
 
   # runs of the same method that stand at a step, this one among them

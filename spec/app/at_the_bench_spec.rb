@@ -160,7 +160,7 @@ RSpec.describe "at the bench", :shop do
     expect(Actions::RunMarks.again(run, "press:1")).to be false
   end
 
-  it "does marks that share their sheets in one run: what is for all once, piece after piece, each with its own times" do
+  it "does marks that share their sheets in one run: what is for all once, then piece after piece" do
     other = ready_mark(count: "1")
     [mark, other].each { |m| send_form "/marks/#{m.id}/sheet", "copies" => "2", "paper" => "a5", "leftovers" => "" }
     send_form "/marks/#{mark.id}/sheet", "copies" => "2", "paper" => "a5", "leftovers" => "", "with" => [other.id.to_s]
