@@ -27,6 +27,8 @@ module Actions
     def keep(mark, marks, sheets)
       ApplicationRecord.change do
         mark.save!
+        # what lies on the same sheets is laid out too
+        marks.drop(1).each { |one| one.update!(packed_at: mark.packed_at) }
         marks.each { |one| leave_layouts(one) }
         Layout.lay!(marks, sheets, mark.allowances) if sheets
       end

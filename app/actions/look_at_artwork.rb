@@ -60,6 +60,7 @@ module Actions
           {"key" => f.key.to_s, "title" => f.title, "figure" => f.figure, "reason" => f.reason, "remedy" => f.remedy}
         },
         "finest_mm" => findings.find { |f| f.key == :thinnest_line }&.value,
+        "mostly_over_mm" => figures[:mostly_over_mm],
         "tones" => tones?(findings),
         "coverage" => figures[:laid],
         "line_mm" => figures[:line_mm],

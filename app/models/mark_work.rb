@@ -114,7 +114,8 @@ class MarkWork
     {
       use: piece.uses,
       fumes: Preference.get("fumes"),
-      finest_mm: finest_mm,
+      finest_mm: grown("finest_mm"),
+      mostly_over_mm: grown("mostly_over_mm"),
       tones: checked["tones"] == true,
       size_mm: sized? ? [@mark.width_mm, @mark.height_mm] : nil,
       palette: checked["palette"]&.then { |kept| UpClose::Artwork::Palette.from(kept) },
@@ -163,8 +164,9 @@ class MarkWork
   def growth = @mark.width_mm ? @mark.width_mm / (checked["width_mm"] || @mark.width_mm) : 1
 
   # mm of line to follow
-  def line_mm = checked["line_mm"] && checked["line_mm"] * growth
+  def line_mm = grown("line_mm")
 
-  # mm, the width that 99 % of its lines exceed
-  def finest_mm = checked["finest_mm"] && checked["finest_mm"] * growth
+  # a length found when it was looked at, at the size it has now
+  # @return [Float, nil] mm
+  def grown(name) = checked[name] && checked[name] * growth
 end

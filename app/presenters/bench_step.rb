@@ -70,7 +70,8 @@ module Presenters
       return {left: nil, words: OUT_TOO_LONG} if left <= 0
       {
         left: Moments.about(left), to: moment(walk.dry_at), late: enough < to_lay,
-        words: "of wet print left: enough for #{[enough, to_lay].min} of the #{to_lay} still to lay, at #{pace}."
+        words: "of wet print left: enough for #{(enough < to_lay) ? "#{enough} of the" : "all"} #{to_lay} still to " \
+          "lay, at #{pace}."
       }
     end
 

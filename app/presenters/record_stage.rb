@@ -40,6 +40,12 @@ module Presenters
       line.attempt.copy
     end
 
+    # what one press says of every piece that nothing good is known of
+    def good_words
+      return "It is good" if @mark.good_wanted == 1
+      @mark.attempts.any? ? "The rest are good" : "All are good"
+    end
+
     # "10 good, 1 spoilt"
     def tally = UpClose::Record.tally(@mark.attempts.map(&:result))
 

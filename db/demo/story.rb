@@ -1,15 +1,17 @@
 # frozen_string_literal: true
 
-require "stringio"
+require_relative "shop"
+require_relative "moves"
+require_relative "batches"
 Dir[File.join(__dir__, "art", "*.rb")].sort.each { |file| require file }
 
 module Demo
   # The centenary fair of Pellow Ness Light, all invented. Made through the same
   # actions a maker's clicks use; dates are laid from the day it is loaded.
   class Story
-    Upload = Struct.new(:bytes, :name) do
-      def to_h = {tempfile: StringIO.new(bytes), filename: name}
-    end
+    include Shop
+    include Moves
+    include Batches
 
     def self.load(now: Time.now) = new(now).load
 
@@ -18,93 +20,10 @@ module Demo
     end
 
     def load
-      ActiveRecord::Base.transaction { [printers, stock, supplies, drawer, fair, luthier, regatta, evenings] }
+      ActiveRecord::Base.transaction { [printers, stock, supplies, drawer, fair, luthier, regatta, views, evenings] }
     end
 
     private
-
-    # what packs cost at the chandler's
-    def stock
-      {
-        "clear-film" => [1490, 10],
-        "white-film" => [1690, 10],
-        "letter-paper" => [520, 500],
-        "photo-paper-back" => [899, 20, 8],
-        "resist-film" => [2350, 10],
-        "clear-tape" => [240, 1]
-      }.each do |key, (cents, sheets, uses)|
-        StockFact.create!(stock: key, pack_cents: cents, pack_sheets: sheets, uses: uses, supplier: "Pellow chandlery")
-      end
-    end
-
-    def supplies
-      {
-        "toner" => [6900, 90],
-        "ink" => [1990, 30],
-        "acetone" => [490, 500],
-        "clear coat" => [1190, 400],
-        "baking medium" => [1450, 30],
-        "spray acrylic clear" => [1190, 400],
-        "clear parcel tape" => [240, 6600],
-        "aluminium tape" => [890, 4500],
-        "cotton swabs" => [150, 100]
-      }.each do |title, (cents, amount)|
-        SupplyPrice.create!(title: title, pack_cents: cents, pack_amount: amount)
-      end
-    end
-
-    # part-used sheets, as months of work leave them
-    def drawer
-      sheet("clear-film", "laser", "blue folder", [[0, 0, 210, 96], [150, 96, 60, 58]])
-      sheet("clear-film", "laser", "blue folder", [[0, 0, 118, 297]])
-      sheet("white-film", "inkjet", "blue folder", [[0, 0, 210, 62], [0, 62, 84, 60], [132, 230, 78, 67]])
-      sheet("white-film", "laser", "flat, under the glass", [[40, 0, 130, 150]])
-      sheet("label-backing", "inkjet", "with the labels", [])
-      sheet(
-        "photo-paper-back",
-        "inkjet",
-        "drawer front",
-        [[0, 0, 150, 100]],
-        size: "own",
-        width_mm: "150",
-        height_mm: "200"
-      )
-    end
-
-    # two that stand in for hardware, the laser measured a fortnight ago
-    def printers
-      laser = Printer.create!(
-        name: "Harbour office laser",
-        kind: "laser",
-        simulated: "harbour-laser",
-        prints_face: "down",
-        dpi: 600,
-        margins_mm: {"left" => 4.2, "right" => 4.2, "top" => 4.2, "bottom" => 4.2}
-      )
-      Printer.create!(
-        name: "Kitchen table inkjet",
-        kind: "inkjet",
-        simulated: "kitchen-inkjet",
-        rollers_mm: [52.0, 158.0]
-      )
-      laser.calibrations
-        .create!(figures: UpClose::Printing::Calibration
-          .new(x_scale: 1.0042, y_scale: 0.9968, skew_deg: 0.118, residual_mm: 0.012, crosses: 35)
-          .to_h, way: "scan", paper: "a4", created_at: days_ago(14, 20))
-    end
-
-    def sheet(stock, printer, kept, gone, size: "a4", **sides)
-      form = Forms::StockSheetForm.new({
-        stock: stock,
-        printer: printer,
-        size: size,
-        kept: kept,
-        used: gone.map { |box| box.join(", ") }.join("\n"),
-        **sides
-      })
-      raise form.errors.inspect unless form.ok?
-      Actions::KeepSheets.add(form)
-    end
 
     def fair
       @job = job(
@@ -117,6 +36,8 @@ module Demo
       dish
       pendants
       boxes
+      quay_board
+      coasters
       gauge
       mugs
       plug
@@ -155,15 +76,6 @@ module Demo
       file(mark, Art::HerringSide.svg, "Prize herring.svg")
       method(mark, "foil-skin", "laser", "pick_foil-skin_leave": "week")
       settle(mark, width_mm: 80)
-    end
-
-    # the maker works evenings only
-    def evenings
-      ShopTime.keep(ShopTime::USUAL.merge(
-        "week" => (1..5).to_h { |day| [day.to_s, [[1140, 1320]]] },
-        "temperature_c" => 17,
-        "humidity" => 66
-      ))
     end
 
     def tender
@@ -267,91 +179,5 @@ module Demo
       file(mark, Art::HerringSide.svg, "Herring side.svg")
       settle(mark, width_mm: 84)
     end
-
-    # its outline walked round on a photo with a card lying beside it
-    def measured_from_photo(piece)
-      Actions::MeasurePhoto.take(piece, Art::HeadstockPhoto.jpeg)
-      marked = {
-        reference: piece.photo["reference"],
-        corners: Art::HeadstockPhoto.corners,
-        lines: [Art::HeadstockPhoto.middle],
-        trace: Art::HeadstockPhoto.outline
-      }
-      form = Forms::PhotoForm.new(
-        {"mode" => "corners", "marked" => JSON.generate(marked), "rect_width" => "85.6", "rect_height" => "53.98"},
-        photo: piece.photo
-      )
-      raise form.errors.inspect unless form.ok?
-      Actions::MeasurePhoto.use_outline(piece, form)
-    end
-
-    # the maker's own moves
-
-    def job(title, for_whom, days, note)
-      Actions::SaveJob.call(Forms::JobForm
-        .new({"title" => title, "for_whom" => for_whom, "due_on" => (@now.to_date + days).iso8601, "note" => note}))
-    end
-
-    def piece(name, shape, measures, material, finish, colour, count: 1)
-      typed = {
-        "name" => name,
-        "shape" => shape,
-        "material" => material,
-        "finish" => finish,
-        "colour" => colour,
-        "count" => count.to_s
-      }
-      Actions::SavePiece.create(@job, Forms::PieceForm.new(typed.merge(measures.transform_values(&:to_s))))
-    end
-
-    def file(mark, bytes, name)
-      form =
-        Forms::ArtworkForm.new({"kind" => "file", "file" => Upload.new(bytes, name).to_h, "source" => "drawn by me"})
-      Actions::AddArtwork.call(mark, form) or raise form.errors.inspect
-    end
-
-    def letter(mark, text, font, cap, **more)
-      form =
-        Forms::ArtworkForm
-          .new({"kind" => "lettering", "text" => text, "font" => font, "cap_height" => cap, "source" => "set by me"}
-            .merge(more.transform_keys(&:to_s)))
-      Actions::AddArtwork.call(mark, form) or raise form.errors.inspect
-    end
-
-    def method(mark, way, printer, **more)
-      form = Forms::MethodForm.new({way: way, printer: printer}.merge(more))
-      Actions::ChooseMethod.call(mark, form) or raise form.errors.inspect
-    end
-
-    def settle(mark, **at) = Actions::PlaceMark.move(mark, mark.placement.with(**at))
-
-    def lay(mark, copies, leftovers: false, with: [])
-      Actions::LaySheet.call(mark, Forms::SheetForm
-        .new({"copies" => copies.to_s, "paper" => "a4", "leftovers" => leftovers ? "1" : "", "with" => with}), @now)
-    end
-
-    def seal(mark, key) = Actions::ChooseSealer.call(mark, key)
-
-    # a whole run, each step taking its least time and a little more
-    def run(mark, start)
-      run = Actions::RunMarks.start(mark, start)
-      at = start
-      run.steps_core.each do |step|
-        at += step.least_s + [step.earliest_s.to_i, 20].max
-        Actions::RunMarks.finish_step(run, step.key, at)
-      end
-    end
-
-    def record(mark, results, faults)
-      results.each_with_index do |result, i|
-        Actions::RecordAttempt.call(
-          mark,
-          i + 1,
-          Forms::AttemptForm.new({"result" => result, "faults" => faults.fetch(i + 1, []), "note" => ""})
-        )
-      end
-    end
-
-    def days_ago(days, hour) = (@now.to_date - days).to_time + hour * 3600
   end
 end

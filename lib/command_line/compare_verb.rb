@@ -107,6 +107,7 @@ module CommandLine
     def wanted
       {
         finest_mm: UpClose::Artwork::Checks::ThinnestLine.call(subject)&.value,
+        mostly_over_mm: subject.mostly_over_mm,
         tones: subject.solids.tones > UpClose::Artwork::Checks::Tones::MUCH,
         palette: subject.palette,
         fumes: @options[:fumes],

@@ -185,6 +185,11 @@ module Shelves
     end
 
     # ink laid, length of its lines, its main colours
-    def figures_of(looked) = {laid: looked.solids.laid, line_mm: looked.lines.length_mm, palette: looked.palette.to_a}
+    def figures_of(looked)
+      {
+        laid: looked.solids.laid, line_mm: looked.lines.length_mm, palette: looked.palette.to_a,
+        mostly_over_mm: looked.mostly_over_mm
+      }
+    end
   end
 end

@@ -43,7 +43,7 @@ module UpClose
       @comparison ||= Comparison.new(
         printers: printers.map(&:to_s), purpose: purpose, copies: wanted, size: size,
         ground: {material: material, finish: finish, colour: colour, grit: grit},
-        wanted: looked_for.slice(:use, :finest_mm, :tones, :palette, :climate, :size_mm)
+        wanted: looked_for.slice(:use, :finest_mm, :mostly_over_mm, :tones, :palette, :climate, :size_mm)
       )
     end
 
@@ -223,6 +223,7 @@ module UpClose
     def looked_for
       @looked_for ||= {
         use: uses, finest_mm: Artwork::Checks::ThinnestLine.call(subject)&.value,
+        mostly_over_mm: subject.mostly_over_mm,
         tones: subject.solids.tones > Artwork::Checks::Tones::MUCH, size_mm: [width_mm, height_mm],
         palette: subject.palette, climate: climate
       }

@@ -17,6 +17,7 @@ module UpClose
         :use,
         :fumes,
         :finest_mm,
+        :mostly_over_mm,
         :tones,
         :size_mm,
         :palette,
@@ -30,7 +31,8 @@ module UpClose
       # @param setting [Methods::MethodChoice, nil] with the schools picked
       # @param use [Array<String>] keys of USES: how the piece will be used
       # @param fumes [String] most that is accepted: "none", "low" or "strong"
-      # @param finest_mm [Float, nil] the artwork's thinnest line at this size
+      # @param finest_mm [Float, nil] the artwork's thinnest line at this size: 99 % of its length exceeds it
+      # @param mostly_over_mm [Float, nil] what 95 % of its length exceeds, where that was looked at
       # @param tones [Boolean] whether it has greys
       # @param size_mm [Array(Float, Float), nil] the mark's sides  @param palette [Artwork::Palette, nil]
       # @param purpose [Class, nil] a Purposes::Purpose; as +setting+ has it, unless given
@@ -40,12 +42,13 @@ module UpClose
       def initialize(
         method:, printer:, stock: nil, material: nil, finish: nil, colour: nil, sealer: nil, setting: nil,
         use: [], fumes: "strong", finest_mm: nil, tones: false, size_mm: nil, palette: nil, purpose: nil,
-        grit: nil, climate: nil, printers: nil, more_colours: []
+        grit: nil, climate: nil, printers: nil, more_colours: [], mostly_over_mm: nil
       )
         @method, @printer, @stock = method, printer.to_sym, stock
         @material, @finish, @colour, @sealer = material, finish, colour, sealer
         @setting, @use, @fumes, @finest_mm, @tones, @size_mm, @palette =
           setting, use, fumes, finest_mm, tones, size_mm, palette
+        @mostly_over_mm = mostly_over_mm
         @purpose, @afterwards = purpose || setting&.purpose, setting&.afterwards
         @grit, @climate, @printers, @more_colours = grit, climate, printers, more_colours
         freeze
@@ -65,7 +68,7 @@ module UpClose
 
       # what lies on the piece once all is done
       # @return [Symbol]
-      def left = purpose ? purpose.left(method.residue, afterwards) : method.residue
+      def left = purpose ? purpose.left(method.residue) : method.residue
 
       # @return [Methods::Limits]
       def limits

@@ -34,6 +34,10 @@ module UpClose
         @surface ||= ColoursOnPiece.worst_of(@surfaces, plain_palette, film: film)
       end
 
+      # the width that all but as much of its lines as stops a method exceeds
+      # @return [Float] mm
+      def mostly_over_mm = thinness.width_at(Checks::Thin::STOP_SHARE) * width_mm
+
       # where it is thin at this size, and how thin it is at any; a limit of none is looked at as the usual one
       # @return [Thinness::Survey]
       def thin_ink = @thin_ink ||= survey(:line_mm, false)

@@ -54,7 +54,7 @@ module UpClose
 
       # what lies on the piece when its finish goes on
       # @return [Symbol] a key of RESIDUES
-      def left = purpose ? purpose.left(method.residue, afterwards) : method.residue
+      def left = purpose ? purpose.left(method.residue) : method.residue
 
       def border_mm = @border_mm || school_border_mm
 

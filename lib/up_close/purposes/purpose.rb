@@ -59,11 +59,10 @@ module UpClose
           "Needs #{needs.join(" or ")}. This piece is #{material.title}."
         end
 
-        # what lies on the piece once all is done
+        # what lies on the piece once all is done: what is worked over is the piece's own then
         # @param residue [Symbol] what the method leaves
-        # @param work [Class, nil] an Afterwards::Work
         # @return [Symbol]
-        def left(residue, work) = work ? :worked : residue
+        def left(residue) = works.any? ? :worked : residue
 
         # what is done afterwards on this piece, where the maker has not said
         # @param ground [Hash] :material, :finish

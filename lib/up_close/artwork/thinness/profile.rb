@@ -51,6 +51,16 @@ module UpClose
           [@stretches.sum { |across, length| (across < width * NOMINAL_MM) ? length : 0 } / @total, 1.0].min
         end
 
+        # The width that all but a share of the length exceeds.
+        # @param share [Float] at most LOOKED_SHARE
+        # @return [Float] share of the artwork's width; +reached+ when less than that is narrower
+        def width_at(share)
+          return reached if @total.zero?
+          so_far = 0.0
+          found = @stretches.sort_by(&:first).find { |_, length| (so_far += length) >= share * @total }
+          found ? found.first / NOMINAL_MM : reached
+        end
+
         def overfull? = @overfull
 
         private

@@ -15,7 +15,7 @@ module UpClose
           Finding.new(
             key: :fine_lines,
             title: "Fine lines",
-            verdict: (finest < limit / 2 && !limits[:advisory]) ? :stop : :watch,
+            verdict: (too_much?(situation, finest, limit) && !limits[:advisory]) ? :stop : :watch,
             factor: 0.8,
             figure: "#{Working.number(finest)} mm",
             value: finest,
@@ -28,6 +28,12 @@ module UpClose
             reason: "#{situation.method.title} holds lines of #{Working.number(limit)} mm.",
             remedy: "Make it larger, thicken it, or choose a finer method."
           )
+        end
+
+        # as the check of the artwork has it: over a twentieth of the length is too thin; half the limit, where
+        # nobody has looked
+        def too_much?(situation, finest, limit)
+          situation.mostly_over_mm ? situation.mostly_over_mm < limit : finest < limit / 2
         end
       end
     end

@@ -1,0 +1,104 @@
+# frozen_string_literal: true
+
+require "stringio"
+
+module Demo
+  # What a maker does at the pages, as the same actions.
+  module Moves
+    Upload = Struct.new(:bytes, :name) do
+      def to_h = {tempfile: StringIO.new(bytes), filename: name}
+    end
+
+    private
+
+    # its outline walked round on a photo with a card lying beside it
+    def measured_from_photo(piece)
+      Actions::MeasurePhoto.take(piece, Art::HeadstockPhoto.jpeg)
+      marked = {
+        reference: piece.photo["reference"],
+        corners: Art::HeadstockPhoto.corners,
+        lines: [Art::HeadstockPhoto.middle],
+        trace: Art::HeadstockPhoto.outline
+      }
+      form = Forms::PhotoForm.new(
+        {"mode" => "corners", "marked" => JSON.generate(marked), "rect_width" => "85.6", "rect_height" => "53.98"},
+        photo: piece.photo
+      )
+      raise form.errors.inspect unless form.ok?
+      Actions::MeasurePhoto.use_outline(piece, form)
+    end
+
+    def job(title, for_whom, days, note)
+      Actions::SaveJob.call(Forms::JobForm
+        .new({"title" => title, "for_whom" => for_whom, "due_on" => (@now.to_date + days).iso8601, "note" => note}))
+    end
+
+    def piece(name, shape, measures, material, finish, colour, count: 1, **more)
+      typed = {
+        "name" => name,
+        "shape" => shape,
+        "material" => material,
+        "finish" => finish,
+        "colour" => colour,
+        "count" => count.to_s,
+        **more.transform_keys(&:to_s)
+      }
+      Actions::SavePiece.create(@job, Forms::PieceForm.new(typed.merge(measures.transform_values(&:to_s))))
+    end
+
+    def file(mark, bytes, name)
+      form =
+        Forms::ArtworkForm.new({"kind" => "file", "file" => Upload.new(bytes, name).to_h, "source" => "drawn by me"})
+      Actions::AddArtwork.call(mark, form) or raise form.errors.inspect
+    end
+
+    def letter(mark, text, font, cap, **more)
+      form =
+        Forms::ArtworkForm
+          .new({"kind" => "lettering", "text" => text, "font" => font, "cap_height" => cap, "source" => "set by me"}
+            .merge(more.transform_keys(&:to_s)))
+      Actions::AddArtwork.call(mark, form) or raise form.errors.inspect
+    end
+
+    def purpose(mark, key, afterwards = nil)
+      form = Forms::PurposeForm.new({"purpose" => key, "afterwards_#{key}" => afterwards.to_s})
+      Actions::ChoosePurpose.call(mark, form) or raise form.errors.inspect
+    end
+
+    def method(mark, way, printer, **more)
+      form = Forms::MethodForm.new({way: way, printer: printer}.merge(more))
+      Actions::ChooseMethod.call(mark, form) or raise form.errors.inspect
+    end
+
+    def settle(mark, **at) = Actions::PlaceMark.move(mark, mark.placement.with(**at))
+
+    def lay(mark, copies, leftovers: false, with: [])
+      Actions::LaySheet.call(mark, Forms::SheetForm
+        .new({"copies" => copies.to_s, "paper" => "a4", "leftovers" => leftovers ? "1" : "", "with" => with}), @now)
+    end
+
+    def seal(mark, key) = Actions::ChooseSealer.call(mark, key)
+
+    # a whole run, each step taking its least time and a little more
+    def run(mark, start)
+      run = Actions::RunMarks.start(mark, start)
+      at = start
+      run.steps_core.each do |step|
+        at += step.least_s + [step.earliest_s.to_i, 20].max
+        Actions::RunMarks.finish_step(run, step.key, at)
+      end
+    end
+
+    def record(mark, results, faults)
+      results.each_with_index do |result, i|
+        Actions::RecordAttempt.call(
+          mark,
+          i + 1,
+          Forms::AttemptForm.new({"result" => result, "faults" => faults.fetch(i + 1, []), "note" => ""})
+        )
+      end
+    end
+
+    def days_ago(days, hour) = (@now.to_date - days).to_time + hour * 3600
+  end
+end
