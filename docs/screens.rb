@@ -19,7 +19,8 @@ server.run
 
 mark = ->(name) { Mark.all.find { |m| m.title == name }.id }
 rose, light, board = mark["Compass rose"], mark["Pellow Ness Light"], mark["Name board"]
-run = Run.find_by(ended_at: nil).id
+sign = mark["Quay board"]
+run, batch = Run.where(ended_at: nil).order(:id).partition { |one| one.pieces == 1 }.map { |runs| runs.first.id }
 DESK, PHONE = [1280, 800], [390, 844]
 PICTURES = {
   "bench" => ["/", DESK], "job-card" => ["/jobs/#{Job.first.id}", DESK],
@@ -27,11 +28,11 @@ PICTURES = {
   "photo" => ["/pieces/#{Piece.find_by(name: "cittern headstock").id}/photo", DESK],
   "method" => ["/marks/#{rose}/method", DESK], "place" => ["/marks/#{rose}/place", DESK],
   "place-curved" => ["/marks/#{Piece.find_by(shape: "cup").marks.first.id}/place", DESK],
-  "true-size" => ["/true-size", DESK], "compare" => ["/marks/#{light}/compare", DESK],
+  "purpose" => ["/marks/#{sign}/purpose", DESK], "compare" => ["/marks/#{light}/compare", DESK],
   "timetable" => ["/timetable", DESK], "sheet" => ["/marks/#{board}/sheet", DESK], "drawer" => ["/drawer", DESK],
   "apply" => ["/marks/#{rose}/apply", DESK], "run-phone" => ["/runs/#{run}", PHONE],
   "printer" => ["/printers/#{Printer.first.id}", DESK], "seal" => ["/marks/#{rose}/seal", DESK],
-  "record" => ["/marks/#{light}/record", DESK], "methods" => ["/methods", DESK]
+  "record" => ["/marks/#{light}/record", DESK], "run-batch" => ["/runs/#{batch}", DESK]
 }.freeze
 
 folder = File.join(__dir__, "screenshots")

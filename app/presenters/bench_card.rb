@@ -3,6 +3,8 @@
 module Presenters
   # A mark's bench card, for paper.
   class BenchCard
+    FOR = {print: "each print", piece: "each piece", all: "all together"}.freeze
+
     def initialize(mark, writer:)
       @mark, @writer = mark, writer
     end
@@ -44,9 +46,22 @@ module Presenters
         ["Method", @mark.method_core.title],
         *schools,
         ["Stock", "#{@mark.setting.stock.title}, #{@mark.setting.stock.side}"],
-        ["Copies", @mark.copies_wanted.to_s],
+        *purpose,
+        ["Pieces", "#{@mark.work.pieces_to_do}, from #{@mark.copies_wanted} prints"],
+        *lots,
         ["Sealer", @mark.sealer_core.title]
       ]
+    end
+
+    def purpose
+      work = @mark.afterwards_core
+      [["For", "#{@mark.purpose_core.title.downcase}#{", then #{work.title.downcase}" if work}"]]
+    end
+
+    # where the window holds fewer than are printed
+    def lots
+      sizes = @mark.worked.lot_sizes
+      sizes.one? ? [] : [["In lots", "print #{sizes.join(", then ")}; lay each lot before the next is printed"]]
     end
 
     # the schools it follows, a maker's own by its name
@@ -57,6 +72,6 @@ module Presenters
       [["Own school", own.title]]
     end
 
-    def time(step) = [Moments.lasting(step), (Moments.window(step) if step.window?)].compact.reject(&:empty?).join(", ")
+    def time(step) = [(FOR[step.for] if @mark.work.pieces_to_do > 1), Moments.lasting(step), (Moments.window(step) if step.window?)].compact.reject(&:empty?).join(", ")
   end
 end

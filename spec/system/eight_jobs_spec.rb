@@ -91,7 +91,8 @@ RSpec.describe "eight jobs, from the purpose to the record, at the real page", :
     choose "Wiped or brushed oil varnish", allow_label_click: true
     click_on "Use this sealer"
     run = start
-    expect(keys(run) & %w[lift ink_dry outline fill clean_off seal_1]).to eq %w[lift ink_dry outline fill clean_off seal_1]
+    order = %w[lift ink_dry outline fill clean_off seal_1]
+    expect(keys(run) & order).to eq order
     walk(run, "outline")
     expect(page).to have_css("h1", text: "Burn the outline").and have_text("Toner and ink smoke as they burn")
     to_the_end(run)
@@ -125,7 +126,8 @@ RSpec.describe "eight jobs, from the purpose to the record, at the real page", :
     sizes = run.steps_core.select { |s| s.key.start_with?("print") }.map(&:number)
     expect([sizes.sum, sizes.size]).to match [48, be > 1]
     walk(run, "lay:3")
-    expect(page).to have_text("Piece 3 of 24").and have_text("lot 1 of #{sizes.size}").and have_text("of wet print left")
+    expect(page).to have_text("Piece 3 of 24").and have_text("lot 1 of #{sizes.size}")
+    expect(page).to have_text("of wet print left")
     step_done
     expect(page).to have_css("h1", text: "Rub gently, then firmly")
     to_the_end(run)

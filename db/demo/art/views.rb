@@ -11,6 +11,7 @@ module Demo
         "Low water", "The bell buoy", "Night ferry", "First snow", "The keeper's house", "Spring tide"
       ].freeze
       SIDE_PX = 340
+      PARTS = %i[sky tower sea boat gulls].freeze
 
       module_function
 
@@ -25,7 +26,7 @@ module Demo
         <<~SVG
           <svg xmlns="http://www.w3.org/2000/svg" width="#{SIDE_PX}" height="#{SIDE_PX}" viewBox="0 0 96 96">
           <defs><clipPath id="round"><circle cx="48" cy="48" r="46"/></clipPath></defs>
-          <g clip-path="url(#round)">#{sky(number)}#{tower(number)}#{sea(number)}#{boat(number)}#{gulls(number)}</g></svg>
+          <g clip-path="url(#round)">#{PARTS.map { |part| public_send(part, number) }.join}</g></svg>
         SVG
       end
 

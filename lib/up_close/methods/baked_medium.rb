@@ -45,7 +45,7 @@ module UpClose
         hands :print, "Print it", "Best quality; a photo lightened first, since metal darkens it. 100 %, no fit to " \
           "page, mirror off in the driver.",
           phase: :print, lasts: 120, each: through_printer, for: :sheet, never: "use an inkjet print: it does not bake."
-        hands :ground, "Sand and degrease the blanks", "400–600 grit, wet, then degrease.",
+        hands :ground, "Sand and degrease the blanks", "400–600 grit, wet, then degrease.", consumes: [degreaser],
           phase: :prepare, lasts: 60, each: over_trim(20, fixed: 40), for: :piece, cautions: %i[
             dust
           ], never: "touch the face after."

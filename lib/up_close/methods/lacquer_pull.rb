@@ -44,7 +44,7 @@ module UpClose
         hands :print, "Print with toner",
           "The driver's heavy or glossy paper setting, darkest, no toner saving. 100 %, no fit to page, mirror off.",
           phase: :print, lasts: 120, each: through_printer, for: :sheet, look_for: "thick, even black."
-        hands :ground, "Sand and degrease the copper", "400–600 grit, wet; degrease.",
+        hands :ground, "Sand and degrease the copper", "400–600 grit, wet; degrease.", consumes: [degreaser],
           phase: :prepare, lasts: 60, each: over_trim(40, fixed: 60), for: :piece, cautions: %i[dust],
           look_for: "water that spreads in a film.", never: "put a finger on it after."
         round do
@@ -83,9 +83,9 @@ module UpClose
             ]
         end
         hands :clear, "Take the lacquer from between the lines",
-          "Alcohol, never acetone: two rags of two colours, one for each. Light strokes, more alcohol rather than " \
+          "Alcohol, never acetone: a white rag for this, a blue one for acetone. Light strokes, more alcohol rather than " \
           "more pressure.",
-          consumes: [coat("alcohol", 300, least: 2)], lasts: 20, each: over_trim(15, fixed: 60), cautions: %i[alcohol],
+          consumes: [coat("alcohol", 300, least: 2), rag("white", "alcohol")], lasts: 20, each: over_trim(15, fixed: 60), cautions: %i[alcohol],
           never: "let the acetone rag come near.", faults: %w[underetched]
         hands :touch_up,
           "Scratch out what is stubborn",

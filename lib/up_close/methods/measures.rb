@@ -107,6 +107,16 @@ module UpClose
         )
       end
 
+      # what one rag wipes before it is turned
+      RAG_CM2 = 200
+
+      # a rag of its own colour for each solvent, so that the two are never mistaken
+      # @param colour [String] "white", "blue"  @param what [String] the solvent
+      def rag(colour, what) = pieces("#{colour} rags for #{what}", RAG_CM2, "rags")
+
+      # wiped over metal before anything sticks to it
+      def degreaser = coat("degreaser", 60, least: 1)
+
       SWABBED_CM2 = 60
 
       # what a solvent is rubbed on with: swabs, or pads where there is much of it

@@ -53,6 +53,13 @@ module UpClose
             field: :steps
           )
         end
+        idle = list.find { |hash| hash["round"] && hash["kind"].to_s == "hands" && hash["each_s"].to_f <= 0 }
+        if idle
+          raise Error.new(
+            "“#{idle["title"]}” takes no time for a piece.", remedy: "Give it a minute per copy, or leave it out.",
+            field: :steps
+          )
+        end
         late = list.find { |hash| hash["earliest_s"] && hash["latest_s"] && hash["latest_s"] < hash["earliest_s"] }
         if late
           raise Error.new(

@@ -46,7 +46,7 @@ module UpClose
           look_for: "deep, even black.",
           never: "use an inkjet print: nothing comes over."
         if s.metal?
-          hands :ground, "Take the shine off, degrease", "400–600 grit one way, wet, then degrease.",
+          hands :ground, "Take the shine off, degrease", "400–600 grit one way, wet, then degrease.", consumes: [degreaser],
             phase: :prepare, lasts: 60, each: over_trim(40, fixed: 60), for: :piece, cautions: %i[dust],
             look_for: "an even grey, water that spreads.", never: "touch it with bare fingers after."
         else

@@ -92,6 +92,7 @@ module UpClose
         return unless dry_at
         first = lead_left(now)
         return 0 if now + first > dry_at
+        return to_lay unless pace_s.positive?
         ((dry_at - now - first) / pace_s).floor + 1
       end
 
