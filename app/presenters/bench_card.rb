@@ -72,6 +72,12 @@ module Presenters
       [["Own school", own.title]]
     end
 
-    def time(step) = [(FOR[step.for] if @mark.work.pieces_to_do > 1), Moments.lasting(step), (Moments.window(step) if step.window?)].compact.reject(&:empty?).join(", ")
+    def time(step)
+      parts = [
+        (FOR[step.for] if @mark.work.pieces_to_do > 1), Moments.lasting(step),
+        (Moments.window(step) if step.window?)
+      ]
+      parts.compact.reject(&:empty?).join(", ")
+    end
   end
 end

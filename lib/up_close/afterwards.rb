@@ -10,6 +10,7 @@ module UpClose
     # @return [Boolean] whether a constant here is such a work
     def self.definition?(found) = found.is_a?(Class) && found < Work
 
+    # @param work [Module]  @return [Array] its place in lists
     def self.rank(work) = place_in(ORDER, work.key)
 
     # @param key [String, Symbol]

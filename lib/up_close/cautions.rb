@@ -34,6 +34,7 @@ module UpClose
       food: "Up Close calls no finish food-safe: keep marks off the food face and the lip."
     }.freeze
 
+    # @param key [Symbol, String]  @return [String]  @raise [KeyError]
     def self.fetch(key) = ALL.fetch(key.to_sym)
   end
 end

@@ -71,6 +71,7 @@ module UpClose
       new(*shares.map { |v| 255 * ((v <= 0.0031308) ? 12.92 * v : 1.055 * v**(1 / 2.4) - 0.055) })
     end
 
+    # @param other [Object]  @return [Boolean] of one kind, with the same values
     def ==(other) = other.is_a?(Colour) && to_a == other.to_a
     alias_method :eql?, :==
     def hash = to_a.hash

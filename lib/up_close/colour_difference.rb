@@ -51,8 +51,10 @@ module UpClose
         0.20 * Math.cos(radians(4 * h - 63))
     end
 
+    # @param degrees [Float]  @return [Float]
     def radians(degrees) = degrees * Math::PI / 180
 
+    # @param radians [Float]  @return [Float]
     def degrees(radians) = radians * 180 / Math::PI
   end
 end

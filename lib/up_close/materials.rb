@@ -123,6 +123,7 @@ module UpClose
     # @raise [Errors::Unknown]
     def self.finish(key) = find(FINISHES, key, :finish)
 
+    # @param list [Array<Material, Finish>]  @raise [Errors::Unknown]
     def self.find(list, key, field)
       list.find { |item| item.key == key.to_s } ||
         raise(Errors::Unknown.new(

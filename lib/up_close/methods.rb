@@ -23,6 +23,7 @@ module UpClose
     # @return [Boolean] whether a constant here is a method
     def self.definition?(found) = found.is_a?(Class) && found < Definition
 
+    # @param method [Module]  @return [Array] its place in lists
     def self.rank(method) = place_in(ORDER, method.key)
 
     # What steps use up for one copy, what several take added up.

@@ -11,6 +11,7 @@ module UpClose
     # @return [Boolean] whether a constant here is a purpose
     def self.definition?(found) = found.is_a?(Class) && found < Purpose
 
+    # @param purpose [Module]  @return [Array] its place in lists
     def self.rank(purpose) = place_in(ORDER, purpose.key)
 
     # what a method is usually done for, where nobody has said

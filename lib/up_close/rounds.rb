@@ -30,6 +30,7 @@ module UpClose
       )
     end
 
+    # @param lots [Lots]  @return [Finding]
     def self.too_slow(lots)
       Finding.new(
         key: :lots, title: "In time", verdict: :stop, figure: "too slow", value: lots.late_s(1), unit: "s",

@@ -13,6 +13,7 @@ module UpClose
     # @return [Boolean] whether a constant here is a sealer
     def self.definition?(found) = found.is_a?(Class) && found < Sealer
 
+    # @param sealer [Module]  @return [Array] its place in lists
     def self.rank(sealer) = place_in(ORDER, sealer.key)
 
     # @raise [Errors::Unknown]

@@ -54,6 +54,7 @@ module UpClose
         freeze
       end
 
+      # @param key [String] of USES  @return [Boolean]
       def used?(key) = use.include?(key)
 
       # @return [Float, nil] °C
@@ -130,10 +131,13 @@ module UpClose
     module Rules
       extend Catalogue
 
+      # @param found [Object] a constant here  @return [Boolean]
       def self.definition?(found) = found.instance_of?(Module)
 
+      # @param rule [Module]  @return [Array] its place in lists
       def self.rank(rule) = rule.name
 
+      # @param rule [Module]  @raise [Errors::BadDefinition]
       def self.checked(rule)
         return if rule.respond_to?(:call)
         raise Errors::BadDefinition.new(

@@ -10,6 +10,7 @@ module UpClose
     # @return [Boolean] whether a constant here is a shape that makers choose
     def self.definition?(found) = found.is_a?(Class) && found < Shape && !found.hidden?
 
+    # @param shape [Module]  @return [Array] its place in lists
     def self.rank(shape) = place_in(ORDER, shape.key)
 
     # @raise [Errors::Unknown]

@@ -26,6 +26,7 @@ module UpClose
       [airing(setting), steps.first.with(after: "air", earliest_s: 0, when_late: "Go on."), *steps.drop(1)]
     end
 
+    # @param setting [Methods::MethodChoice]  @return [Methods::Step]
     def airing(setting)
       solvent = setting.method.solvent_in(setting)
       Methods::Script.new(setting).tap { |script|

@@ -16,6 +16,7 @@ module UpClose
 
     def to_s = [formula, source].compact.join(" · ")
 
+    # @param other [Object]  @return [Boolean] of one kind, with the same values
     def ==(other) = other.is_a?(Working) && other.to_s == to_s
     alias_method :eql?, :==
     def hash = to_s.hash

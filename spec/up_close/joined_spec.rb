@@ -37,7 +37,9 @@ RSpec.describe UpClose::Rounds::Joined do
     told = joined.written_out.select { |s| s.key.start_with?("soften") }.sum { |s| s.consumes.first.amount }
     expect(told).to be_within(1e-9).of(softener[small.steps, 4] + softener[large.steps, 2])
     coat = step(joined.written_out, "print_coat_1").consumes.first
-    alone = [[small, 6], [large, 3]].sum { |one, prints| step(one.steps, "print_coat_1").consumes.first.amount * prints }
+    alone = [[small, 6], [large, 3]].sum do |one, prints|
+      step(one.steps, "print_coat_1").consumes.first.amount * prints
+    end
     expect(coat.amount * 9).to be_within(1e-9).of(alone)
   end
 

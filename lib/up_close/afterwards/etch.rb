@@ -26,7 +26,8 @@ module UpClose
           consumes: [coat("baking soda", 50, least: 5)], phase: :after, lasts: 60, each: 30, cautions: %i[etchant],
           look_for: "no fizz, no green in the corners.", never: "pour the bath down a drain."
         hands :strip, "Take the resist off", "A blue rag with acetone, for this alone.",
-          consumes: [coat("acetone", 150, least: 2), rag("blue", "acetone")], phase: :after, lasts: 20, each: over_trim(40, fixed: 30),
+          consumes: [coat("acetone", 150, least: 2), rag("blue", "acetone")], phase: :after, lasts: 20,
+          each: over_trim(40, fixed: 30),
           cautions: %i[solvent gloves], look_for: "bright metal on what stood."
         wait :strip_dry, "Let the acetone go", "Air the room.", phase: :after, lasts: 600..nil,
           cautions: %i[solvent heat_after_solvent], early: "Acetone under a coat clouds it."

@@ -5,6 +5,7 @@ module UpClose
     # The small language such a work is written in.
     class Work
       class << self
+        # @param names [Array<Symbol>] each becomes a declaration: with a value it sets, without it gives
         def self.declares(*names)
           names.each do |name|
             define_method(name) do |*value|

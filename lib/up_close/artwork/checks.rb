@@ -18,6 +18,7 @@ module UpClose
       # @return [Boolean] whether a constant here is a check
       def self.definition?(found) = found.instance_of?(Module)
 
+      # @param check [Module]  @return [Array] its place in lists
       def self.rank(check) = place_in(ORDER, check.name.split("::").last.to_sym)
 
       # @raise [Errors::BadDefinition] for one that cannot be called with a subject

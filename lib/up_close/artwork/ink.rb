@@ -25,6 +25,7 @@ module UpClose
         {box: box.to_a, hull: hull.map(&:to_a), centroid: centroid.to_a, rows: rows}
       end
 
+      # @param hash [Hash] as +to_h+ gives it, keys perhaps strings  @return [Ink]
       def self.from_h(hash)
         hash = hash.transform_keys(&:to_sym)
         x, y, width, height = hash[:box]

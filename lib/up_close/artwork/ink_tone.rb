@@ -51,6 +51,7 @@ module UpClose
         end
       end
 
+      # @param colour [Colour]  @param alpha [Float] 0..1  @return [Boolean] opaque, and black or white
       def plain?(colour, alpha) = alpha >= 1 && (colour.white? || colour.to_a.max.zero?)
 
       # black for ink, white for an opaque white that hides what is below, nil for what leaves nothing
@@ -60,6 +61,7 @@ module UpClose
         (alpha > 1 - lightest) ? Colour::WHITE : nil
       end
 
+      # @param px [Integer]  @return [Vips::Image] a full mask
       def square(px) = Vips::Image.new_from_array([[255] * px] * px)
     end
   end

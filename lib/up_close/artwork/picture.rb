@@ -71,8 +71,10 @@ module UpClose
       # as a Drawing has it
       def worked_out = (@kept || {}).select { |name, _| name.is_a?(Array) }
 
+      # @param known [Hash] what was worked out of it elsewhere  @return [Picture] itself
       def told(known) = tap { (@kept ||= {}).merge!(known) }
 
+      # @param page [#picture] a writer's page  @param place [Hash] as Items::Mark gives it
       def draw_on(page, **place) = page.picture(self, **place)
 
       private

@@ -51,6 +51,7 @@ module UpClose
         )
       end
 
+      # @param stock [Sheets::Stock]  @return [String] its title without what stands in brackets
       def name(stock) = stock.title.sub(/ \(.*/, "")
 
       private

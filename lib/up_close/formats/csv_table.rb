@@ -60,6 +60,7 @@ module UpClose
         end
       end
 
+      # @raise [Errors::BadArtwork]
       def refuse(field, reason, remedy) = raise(Errors::BadArtwork.new(reason, remedy: remedy, field: field))
     end
   end

@@ -25,6 +25,7 @@ module UpClose
         calendar.to_ical
       end
 
+      # @param calendar [Icalendar::Calendar]  @param entry [Timetable::Plan::Entry]
       def by_hand(calendar, entry, stamp)
         entry.pieces.each_with_index do |(from, to), i|
           calendar.event do |event|
@@ -40,6 +41,7 @@ module UpClose
         end
       end
 
+      # @param moment [Numeric] seconds since the epoch
       def ready(calendar, chain, moment, stamp)
         calendar.event do |event|
           event.uid = uid(chain, "ready", 0)
@@ -48,8 +50,10 @@ module UpClose
         end
       end
 
+      # @param step [String]  @param piece [Integer] from 0  @return [String] the same from plan to plan
       def uid(chain, step, piece) = "mark-#{chain.id}-#{step}#{"-#{piece + 1}" if piece.positive?}@#{HOST}"
 
+      # @param moment [Numeric] seconds since the epoch  @return [Icalendar::Values::DateTime]
       def utc(moment) = Icalendar::Values::DateTime.new(Time.at(moment.to_f).utc, "tzid" => "UTC")
     end
   end

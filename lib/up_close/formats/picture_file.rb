@@ -8,6 +8,7 @@ module UpClose
     class PictureFile
       # A format: its name, the loader that reads it, how its bytes begin, and what else the loader is told. Frozen.
       Kind = Value.define(:name, :loader, :begins, :options) do
+        # @param bytes [String]  @return [Boolean]
         def begins?(bytes) = bytes.match?(begins)
       end
 

@@ -27,6 +27,7 @@ module UpClose
         bad
       end
 
+      # @param packed [Integer] bytes in the file  @param length [Integer] bytes unpacked  @return [String]
       def table(bytes, at, packed, length)
         data = bytes.byteslice(at, packed)
         bad unless data&.bytesize == packed

@@ -6,6 +6,7 @@ module UpClose
     class Box
       attr_reader :x, :y, :width, :height
 
+      # @param points [Array<Geometry::Point>] one or more  @return [Box]
       def self.around(points)
         xs = points.map(&:x)
         ys = points.map(&:y)
@@ -26,8 +27,10 @@ module UpClose
 
       def corners = [Point.new(x, y), Point.new(right, y), Point.new(right, bottom), Point.new(x, bottom)]
 
+      # @param by [Numeric] on each side; negative: shrunk  @return [Box]
       def grown(by) = Box.new(x: x - by, y: y - by, width: width + 2 * by, height: height + 2 * by)
 
+      # @param other [Box]  @return [Box] around both
       def union(other) = Box.around(corners + other.corners)
 
       # what both share; of no size when they share nothing
@@ -43,14 +46,17 @@ module UpClose
 
       def empty? = width <= 0 || height <= 0
 
+      # @param other [Box]  @return [Boolean]
       def inside?(other, slack: 1e-9)
         x >= other.x - slack && y >= other.y - slack && right <= other.right + slack && bottom <= other.bottom + slack
       end
 
+      # @param other [Box]  @return [Boolean] more than their edges touch
       def overlaps?(other, slack: 1e-9)
         x < other.right - slack && other.x < right - slack && y < other.bottom - slack && other.y < bottom - slack
       end
 
+      # @param other [Object]  @return [Boolean] of one kind, with the same values
       def ==(other) = other.is_a?(Box) && to_a == other.to_a
       alias_method :eql?, :==
       def hash = to_a.hash

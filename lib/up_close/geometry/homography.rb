@@ -25,6 +25,7 @@ module UpClose
         freeze
       end
 
+      # @param point [Point]  @return [Point]
       def apply(point)
         a, b, c, d, e, f, g, h, i = values
         w = g * point.x + h * point.y + i

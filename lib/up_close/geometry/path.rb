@@ -14,12 +14,15 @@ module UpClose
 
       EMPTY = new([])
 
+      # @param points [Array<Point>]  @return [Path] closed
       def self.polygon(points)
         new(points.each_with_index.map { |p, i| [i.zero? ? :move : :line, p] } + [[:close]])
       end
 
+      # @param map [Transform]  @return [Path]
       def transform(map) = Path.new(commands.map { |verb, *points| [verb, *points.map { |p| map.apply(p) }] })
 
+      # @param other [Path]  @return [Path] one after the other
       def +(other) = Path.new(commands + other.commands)
 
       def empty? = commands.none? { |verb, *| verb == :line || verb == :curve }

@@ -6,6 +6,7 @@ module UpClose
     class Point
       attr_reader :x, :y
 
+      # @return [Point]
       def self.[](x, y) = new(x, y)
 
       def initialize(x, y)
@@ -16,12 +17,16 @@ module UpClose
 
       ORIGIN = new(0, 0)
 
+      # @param other [Point]  @return [Point]
       def +(other) = Point.new(x + other.x, y + other.y)
 
+      # @param other [Point]  @return [Point]
       def -(other) = Point.new(x - other.x, y - other.y)
 
+      # @param other [Numeric]  @return [Point]
       def *(other) = Point.new(x * other, y * other)
 
+      # @param other [Point]  @return [Numeric]
       def dot(other) = x * other.x + y * other.y
 
       # z of the cross product: positive when +other+ lies anticlockwise (y up)
@@ -29,6 +34,7 @@ module UpClose
 
       def length = Math.hypot(x, y)
 
+      # @param other [Point]  @return [Float]
       def distance(other) = Math.hypot(x - other.x, y - other.y)
 
       def unit = (length.zero? ? self : self * (1.0 / length))
@@ -36,6 +42,7 @@ module UpClose
       # a quarter turn
       def normal = Point.new(-y, x)
 
+      # @param other [Object]  @return [Boolean] of one kind, with the same values
       def ==(other) = other.is_a?(Point) && x == other.x && y == other.y
       alias_method :eql?, :==
       def hash = [x, y].hash

@@ -70,12 +70,16 @@ module UpClose
         Region.polygon(outline, holes)
       end
 
+      # @param other [Region]  @return [Region]
       def +(other) = Region.new(shape.union(other.shape))
 
+      # @param other [Region]  @return [Region]
       def -(other) = Region.new(shape.difference(other.shape))
 
+      # @param other [Region]  @return [Float] 0 where they touch
       def distance(other) = shape.distance(other.shape)
 
+      # @param other [Region]  @return [Boolean]
       def covers?(other) = shape.covers?(other.shape)
 
       # @return [Array<Array<Array(Float, Float)>>] every ring of it, outlines and holes, the last point not repeated

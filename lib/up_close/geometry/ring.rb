@@ -85,6 +85,7 @@ module UpClose
         @memo[:crossing] = find_crossing
       end
 
+      # @param map [Transform]  @return [Ring]
       def transform(map) = Ring.new(points.map { |p| map.apply(p) })
 
       def path = Path.polygon(points)

@@ -33,10 +33,12 @@ module UpClose
         Point.new(cx + rx * (cos - along * sin), cy + ry * (sin + along * cos))
       end
 
+      # @param rx [Numeric] radius across  @param ry [Numeric] down  @return [Path]
       def ellipse(cx, cy, rx, ry)
         Path.new([[:move, on_ellipse(cx, cy, rx, ry, 0.0)], *arc(cx, cy, rx, ry, 0.0, 2 * Math::PI), [:close]])
       end
 
+      # @param box [Box]  @return [Path]
       def rectangle(box) = Path.polygon(box.corners)
 
       # @param rx [Float] corner radius across  @param ry [Float] down

@@ -13,8 +13,10 @@ module UpClose
 
       IDENTITY = new(1, 0, 0, 1, 0, 0)
 
+      # @return [Transform]
       def self.move(x, y) = new(1, 0, 0, 1, x, y)
 
+      # @return [Transform]
       def self.scale(x, y = x) = new(x, 0, 0, y, 0, 0)
 
       # @param degrees [Numeric] from x towards y
@@ -33,6 +35,7 @@ module UpClose
         )
       end
 
+      # @param point [Point]  @return [Point]
       def apply(point) = Point.new(a * point.x + c * point.y + e, b * point.x + d * point.y + f)
 
       def determinant = a * d - b * c
@@ -54,6 +57,7 @@ module UpClose
         (first - second).abs <= tolerance * [first, second].max && (a * c + b * d).abs <= tolerance * first * second
       end
 
+      # @param other [Object]  @return [Boolean] of one kind, with the same values
       def ==(other) = other.is_a?(Transform) && to_a == other.to_a
       alias_method :eql?, :==
       def hash = to_a.hash

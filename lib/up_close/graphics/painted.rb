@@ -20,6 +20,7 @@ module UpClose
         freeze
       end
 
+      # @param changes [Hash] fields that differ  @return [Painted]
       def with(**changes)
         now = {
           path: path, fill: fill, fill_alpha: fill_alpha, even_odd: even_odd, stroke: stroke,

@@ -31,6 +31,7 @@ module UpClose
       # @param real_mm [Float]
       def model(real_mm) = real_mm / ratio
 
+      # @param model_mm [Numeric]  @return [Float] mm in reality
       def real(model_mm) = model_mm * ratio
 
       # what a width on the model is on the real thing

@@ -25,6 +25,7 @@ module UpClose
         new(reader.rings, reader.notes, unit_known: !unit_mm.nil? || reader.unit_known?, frame: frame)
       end
 
+      # @param unit_mm [Float, nil] of one unit, when the file does not say  @return [OutlineFile]
       def self.from_svg(bytes, unit_mm, frame)
         drawing = Formats::SVG::Reader.new(bytes).drawing
         mm = unit_mm || drawing.mm_per_unit || 1.0
@@ -43,6 +44,7 @@ module UpClose
         new(rings, drawing.notes, unit_known: !unit_mm.nil? || !drawing.mm_per_unit.nil?, frame: frame)
       end
 
+      # @raise [Errors::BadArtwork]
       def self.refuse(reason, remedy) = raise(Errors::BadArtwork.new(reason, remedy: remedy, field: :outline_file))
 
       # @param rings [Array<Geometry::Ring>] largest first

@@ -25,6 +25,7 @@ module UpClose
         rows.each_with_index.map { |row, i| pair(row.first(2), i + 1, unit, field) }
       end
 
+      # @param words [Array<String>]  @param line [Integer] from 1  @return [Array(Float, Float)] mm
       def pair(words, line, unit, field)
         refuse(field, "Line #{line} does not hold two lengths.", "Type them as 12, 48.") unless words.size == 2
         words.map { |word| signed(word, unit, field) }
@@ -41,6 +42,7 @@ module UpClose
         word.strip.match?(/\A[-−]/) ? -value : value
       end
 
+      # @raise [Errors::BadShape]
       def refuse(field, reason, remedy) = raise(Errors::BadShape.new(reason, remedy: remedy, field: field))
     end
   end

@@ -54,6 +54,7 @@ module UpClose
         Straightened.new(checked(corners), width_mm, height_mm)
       end
 
+      # @param corners [Array<Geometry::Point>] pixels  @raise [Errors::BadShape]
       def self.checked(corners)
         ring = Geometry::Ring.new(corners)
         if ring.points.size < 4 || ring.points.combination(2).any? { |p, q| p.distance(q) < LEAST_PX }
@@ -76,6 +77,7 @@ module UpClose
         corners
       end
 
+      # @raise [Errors::BadShape]
       def self.refuse(field, reason, remedy) = raise(Errors::BadShape.new(reason, remedy: remedy, field: field))
 
       # By one reference: the same scale everywhere.
@@ -87,6 +89,7 @@ module UpClose
 
         def mm_per_px = @length / @reference[0].distance(@reference[1])
 
+        # @param point [Geometry::Point] pixels  @return [Geometry::Point] mm
         def place(point) = point * mm_per_px
 
         # ± one pixel at each end of both lines

@@ -88,6 +88,7 @@ module UpClose
           moments: {touch: 600, next_coat: 600, handle: 600, full: 600}
       end
 
+      # @param script [Script]
       def self.bake(script)
         script.wait :bake, "Bake at #{BAKED_C} °C", "An oven thermometer, not the dial. Paper just off-white is right.",
           lasts: 1800..2100, place: :oven, batch: 12, temperature_c: BAKED_C, cautions: %i[heat oven],
@@ -96,6 +97,7 @@ module UpClose
           ], early: "The medium is not hard: it rolls off with the paper."
       end
 
+      # @param script [Script]
       def self.gun(script)
         script.instance_exec do
           hands :gun, "Heat gun, about a minute", "Keep it moving until the paper is just off-white.",

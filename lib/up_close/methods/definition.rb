@@ -6,6 +6,7 @@ module UpClose
     # value, sets it; called without, gives it.
     class Definition
       class << self
+        # @param names [Array<Symbol>] each becomes a declaration: with a value it sets, without it gives
         def self.declares(*names)
           names.each do |name|
             define_method(name) do |*value|
@@ -36,6 +37,7 @@ module UpClose
         # how it shows on a dark ground, in words
         def on_dark(*value) = value.empty? ? @on_dark || "no" : @on_dark = value.first
 
+        # @param value [Symbol] :none, :low, :strong
         def fumes(*value) = value.empty? ? @fumes || :none : @fumes = value.first
 
         # What a miss costs: :piece, the piece is sanded back or lost; :again, it is wiped or slid
@@ -128,8 +130,10 @@ module UpClose
           end
         end
 
+        # @param kinds [Array<Symbol>] :laser, :inkjet
         def printers(*kinds) = kinds.empty? ? @printers : @printers = kinds.freeze
 
+        # @param keys [Array<String>] of Sheets::Stock  @return [Array<Sheets::Stock>]
         def stocks(*keys) = keys.empty? ? @stocks&.map { |k| Sheets::Stock.fetch(k) } : @stocks = keys.freeze
 
         # called once, before anyone sees it
@@ -190,6 +194,7 @@ module UpClose
         # paper left round the ink, mm
         def border_mm(setting) = @border.respond_to?(:call) ? @border.call(setting) : @border
 
+        # @param value [Numeric, nil] mm  @yieldparam setting [MethodChoice]  @yieldreturn [Numeric] mm
         def border(value = nil, &block) = @border = block || value
 
         # @raise [Errors::Unsuitable] when no such option exists

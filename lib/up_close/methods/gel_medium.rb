@@ -86,6 +86,7 @@ module UpClose
       # what a hair dryer warms at once
       WARMED_MM2 = 15_000.0
 
+      # @param seconds [Numeric] for each hand's breadth
       def self.warm(script, seconds, words)
         script.instance_exec do
           places = (trim_mm2 / WARMED_MM2).ceil
@@ -94,6 +95,7 @@ module UpClose
         end
       end
 
+      # @param script [Script]
       def self.peel(script)
         script.instance_exec do
           wait :set, "Let it set", "Five to ten minutes.", lasts: 300..600, early: "The image comes off with the paper."
@@ -113,6 +115,7 @@ module UpClose
         end
       end
 
+      # @param script [Script]
       def self.rub(script)
         script.instance_exec do
           wait :dry, "Let it dry", "For hours: overnight is well.", lasts: 14_400..nil, place: :drying, dries: true,

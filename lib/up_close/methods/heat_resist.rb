@@ -65,7 +65,8 @@ module UpClose
           look_for: "solid black, no pinholes."
         hands :ground, "Sand and degrease the metal",
           "400–600 grit, wet; degrease; then alcohol. Wipe again if you touch it.",
-          consumes: [degreaser, coat("alcohol", 100, least: 1), rag("white", "alcohol")], phase: :prepare, lasts: 60, each: over_trim(40, fixed: 60),
+          consumes: [degreaser, coat("alcohol", 100, least: 1), rag("white", "alcohol")],
+          phase: :prepare, lasts: 60, each: over_trim(40, fixed: 60),
           for: :piece, cautions: %i[dust alcohol], look_for: "water that spreads in a film.",
           never: "put a finger on it after.", faults: %w[missing-spots]
         wait :flash, "Let the alcohol go", "No heat until it has.", phase: :prepare, lasts: 180..nil,

@@ -83,9 +83,10 @@ module UpClose
             ]
         end
         hands :clear, "Take the lacquer from between the lines",
-          "Alcohol, never acetone: a white rag for this, a blue one for acetone. Light strokes, more alcohol rather than " \
-          "more pressure.",
-          consumes: [coat("alcohol", 300, least: 2), rag("white", "alcohol")], lasts: 20, each: over_trim(15, fixed: 60), cautions: %i[alcohol],
+          "Alcohol, never acetone: a white rag for this, a blue one for acetone. Light strokes, more alcohol rather " \
+          "than more pressure.",
+          consumes: [coat("alcohol", 300, least: 2), rag("white", "alcohol")], lasts: 20,
+          each: over_trim(15, fixed: 60), cautions: %i[alcohol],
           never: "let the acetone rag come near.", faults: %w[underetched]
         hands :touch_up,
           "Scratch out what is stubborn",

@@ -42,6 +42,7 @@ module UpClose
       # @return [Float] mm, the longer side
       def longer_mm = [width_mm, height_mm].max
 
+      # @param other [Object]  @return [Boolean] of one kind, with the same values
       def ==(other) = other.is_a?(MarkSize) && to_a == other.to_a
       alias_method :eql?, :==
       def hash = to_a.hash

@@ -32,6 +32,7 @@ module UpClose
         new(seconds, "#{n(fixed)} s + #{places} × #{n(each)} s for each #{what} = #{n(seconds)} s")
       end
 
+      # @return [String] a plain decimal
       def self.n(value, places = 0) = Working.number(value, places)
 
       def to_f = seconds.to_f

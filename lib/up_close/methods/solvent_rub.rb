@@ -46,7 +46,8 @@ module UpClose
           look_for: "deep, even black.",
           never: "use an inkjet print: nothing comes over."
         if s.metal?
-          hands :ground, "Take the shine off, degrease", "400–600 grit one way, wet, then degrease.", consumes: [degreaser],
+          hands :ground, "Take the shine off, degrease", "400–600 grit one way, wet, then degrease.",
+            consumes: [degreaser],
             phase: :prepare, lasts: 60, each: over_trim(40, fixed: 60), for: :piece, cautions: %i[dust],
             look_for: "an even grey, water that spreads.", never: "touch it with bare fingers after."
         else
@@ -90,6 +91,7 @@ module UpClose
       # pieces smaller than a hand have no room for a hinge
       SMALL_MM = 60.0
 
+      # @param setting [MethodChoice]  @return [String] how its paper is held
       def self.fixing(setting)
         if setting.size.longer_mm < SMALL_MM
           return "Face down on the lines, held tight all round the piece with tape or a clamp."

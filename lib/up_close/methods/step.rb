@@ -121,6 +121,7 @@ module UpClose
         new(**fields)
       end
 
+      # @param other [Object]  @return [Boolean] of one kind, with the same values
       def ==(other) = other.is_a?(Step) && other.to_h == to_h
       alias_method :eql?, :==
       def hash = to_h.hash

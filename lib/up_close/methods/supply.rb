@@ -46,6 +46,7 @@ module UpClose
 
       def to_h = {"title" => title, "amount" => amount, "unit" => unit, "least" => least, "working" => working}.compact
 
+      # @param other [Object]  @return [Boolean] of one kind, with the same values
       def ==(other) = other.is_a?(Supply) && to_h == other.to_h
       alias_method :eql?, :==
       def hash = to_h.hash

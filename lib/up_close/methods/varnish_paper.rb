@@ -109,6 +109,7 @@ module UpClose
           moments: {touch: 1800, next_coat: 1800, handle: 3600, full: 86_400}
       end
 
+      # @param script [Script]  @param setting [MethodChoice]
       def self.drying(script, setting)
         script.instance_exec do
           if setting.picked[:dry] == :gun

@@ -112,6 +112,7 @@ module UpClose
       # half an hour to an hour on gloss, three hours on anything else
       def self.film_dry(setting) = setting.finish&.glossy? ? 1800..3600 : 10_800..nil
 
+      # @param setting [MethodChoice]  @return [String] how it is cut out
       def self.cutting(setting)
         return "Cut 3 mm outside the ink, corners rounded." unless setting.picked[:edge] == :close
         "Cut close to the ink with a fresh blade. Round sharp points a little."

@@ -14,10 +14,12 @@ module UpClose
 
       def centre = Geometry::Point.new(x_mm, y_mm)
 
+      # @param changes [Hash] fields that differ  @return [Placement]
       def with(**changes)
         Placement.new(width_mm: width_mm, x_mm: x_mm, y_mm: y_mm, turn_deg: turn_deg, **changes)
       end
 
+      # @param other [Object]  @return [Boolean] of one kind, with the same values
       def ==(other) = other.is_a?(Placement) && to_a == other.to_a
       alias_method :eql?, :==
       def hash = to_a.hash

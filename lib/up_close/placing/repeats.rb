@@ -35,6 +35,7 @@ module UpClose
         freeze
       end
 
+      # @param hash [Hash, nil] as kept with a mark  @return [Repeats] one, when nothing is kept
       def self.from_h(hash)
         known = hash.to_h.transform_keys(&:to_sym).slice(:kind, :count, :run_mm, :ends, :wanted_mm).compact
         KINDS.key?(known[:kind]) ? new(**known) : new

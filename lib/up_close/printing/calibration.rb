@@ -95,6 +95,7 @@ module UpClose
       # @return [String] how far the crosses found lie from where this puts them
       def residual = residual_mm ? ", residual #{Working.number(residual_mm, 3)} mm over #{crosses} crosses" : ""
 
+      # @param scale [Float]  @return [String] "99.4 %"
       def percent(scale) = "#{Working.number(scale * 100, 3)} %"
 
       def to_h

@@ -26,6 +26,7 @@ module UpClose
         ]
       end
 
+      # @param x [Float] mm  @param y [Float] mm, the first line's foot  @return [Array<Items::Text>]
       def items(x:, y:, **of)
         lines(**of).each_with_index.map { |words, i| Items::Text.new(words, x: x, y: y + i * LINE_MM, bold: i.zero?) }
       end

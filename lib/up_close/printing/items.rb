@@ -15,6 +15,7 @@ module UpClose
           freeze
         end
 
+        # @param page [Object] a writer with the verb it calls
         def draw_on(page) = artwork.draw_on(page, ink: ink, box: box, mirrored: mirrored, turn: turn)
       end
 
@@ -34,6 +35,7 @@ module UpClose
 
         def length = (direction == :horizontal) ? box.width : box.height
 
+        # @param page [Object] a writer with the verb it calls
         def draw_on(page) = blocks.each { |block| page.block(block) }
 
         def blocks
@@ -55,6 +57,7 @@ module UpClose
           freeze
         end
 
+        # @param page [Object] a writer with the verb it calls
         def draw_on(page) = page.block(box, colour)
       end
 
@@ -67,6 +70,7 @@ module UpClose
           freeze
         end
 
+        # @param page [Object] a writer with the verb it calls
         def draw_on(page) = page.window(box) { items.each { |item| item.draw_on(page) } }
       end
 
@@ -79,6 +83,7 @@ module UpClose
           freeze
         end
 
+        # @param page [Object] a writer with the verb it calls
         def draw_on(page) = page.text(self)
       end
 
@@ -91,6 +96,7 @@ module UpClose
           freeze
         end
 
+        # @param page [Object] a writer with the verb it calls
         def draw_on(page) = page.line(self)
       end
     end

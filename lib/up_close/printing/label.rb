@@ -34,6 +34,7 @@ module UpClose
         ]
       end
 
+      # @param words [String]  @param size [Float] mm  @return [Float] mm, about
       def width(words, turned, size) = (words.length * WIDE + (turned ? 1.3 : 0)) * size
 
       # as tall as keeps its far corners within the gap of the place it stands over
@@ -47,6 +48,7 @@ module UpClose
         size if size >= LEAST
       end
 
+      # @param foot [Float] mm  @return [Array<Items::Line>] the sign for a turned print
       def sign(x, foot, size)
         TURNED.map do |stroke|
           Items::Line.new(

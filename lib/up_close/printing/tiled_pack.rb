@@ -37,6 +37,7 @@ module UpClose
         end
       end
 
+      # @param on [Paper]  @return [Geometry::Box] what a printer reaches of it, mm
       def inside(on = @paper) = @margins.inside(on)
 
       # @return [Array(Integer, Integer)] columns and rows

@@ -6,6 +6,7 @@ module UpClose
     # without, gives it.
     class Purpose
       class << self
+        # @param names [Array<Symbol>] each becomes a declaration: with a value it sets, without it gives
         def self.declares(*names)
           names.each do |name|
             define_method(name) do |*value|

@@ -42,6 +42,7 @@ module UpClose
       # what the steps themselves say can go wrong
       def told(setting) = WholeWork.call(Sealing::NoSealer, setting).flat_map { |step| step.faults.to_a }
 
+      # @param residue [Symbol]  @return [Array<String>] faults of a coat over it
       def under_a_coat(residue, setting)
         (setting.left == :worked) ? %w[whitened cracked] : SEALED - %w[bled ran] + BLEEDING.fetch(residue, [])
       end

@@ -38,6 +38,7 @@ module UpClose
           (before + 1)..(before + pieces[number - 1])
         end
 
+        # @param key [String]  @return [String] with the lot's number, where there are several
         def name(key) = only? ? key : "#{key}:lot#{number}"
       end
 

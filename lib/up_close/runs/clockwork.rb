@@ -24,6 +24,7 @@ module UpClose
 
       # Where a state begins: at +at+, or just after it when +strict+; nil: from the first. Frozen.
       Turn = Value.define(:name, :at, :strict) do
+        # @param now [Numeric]  @return [Boolean]
         def begun?(now) = at.nil? || (strict ? now > at : now >= at)
       end
 

@@ -35,6 +35,7 @@ module UpClose
         coating(sealer) if sealer.coats.positive?
       end
 
+      # @param sealer [Class]  @raise [Errors::BadDefinition]
       def coating(sealer)
         COATING.each { |name, kind| say(sealer, name, KINDS.fetch(kind)) unless sealer.public_send(name).is_a?(kind) }
         say(sealer, "sheen", "one of #{SHEENS.join(", ")}") unless SHEENS.include?(sealer.sheen)
@@ -42,6 +43,7 @@ module UpClose
         say(sealer, "touch_s, handle_s, cure_s", "each no sooner than the one before") unless moments == moments.sort
       end
 
+      # @raise [Errors::BadDefinition]
       def say(sealer, name, wanted)
         raise Errors::BadDefinition.new(
           "The sealer #{sealer.name} does not say “#{name}” as it must.",

@@ -14,6 +14,7 @@ module UpClose
       OVERSPRAY = Methods::Measures::OVERSPRAY
 
       class << self
+        # @param names [Array<Symbol>] each becomes a declaration: with a value it sets, without it gives
         def self.declares(*names)
           names.each do |name|
             define_method(name) do |*value|
@@ -75,6 +76,7 @@ module UpClose
         # @return [Float] ml of one coat, with what misses
         def coat_ml(area_mm2) = area_mm2 * wet_um / 1e6 * (sprayed? ? OVERSPRAY : 1)
 
+        # @param keys [Array<Symbol>] of Cautions
         def cautions(*keys) = keys.empty? ? @cautions || [] : @cautions = keys
 
         def water_based = @water = true
@@ -110,6 +112,7 @@ module UpClose
           )
         end
 
+        # @param residue [Symbol]  @param material [Materials::Material, nil]  @return [Finding]
         def over_residue(residue, material)
           return too_hot(material) if heat_c && material && (material.family != :metal || material.heat_c < heat_c)
           return resist if residue == :resist && coats.positive?
@@ -119,6 +122,7 @@ module UpClose
             figure: (verdict == :stop) ? "no" : ("#{coats} coats" if coats.positive?), reason: reason, remedy: remedy)
         end
 
+        # @param material [Materials::Material]  @return [Finding]
         def too_hot(material)
           Finding.new(key: :sealer_pair, title: "#{title} on #{material.title}", verdict: :stop, figure: "#{heat_c} °C",
             reason: "It is baked at #{heat_c} °C: for metal only.", remedy: "Use spray acrylic clear.")

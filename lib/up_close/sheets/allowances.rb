@@ -44,6 +44,7 @@ module UpClose
       # @return [Nesting::CellRules]
       def room(unprintable = {}) = Nesting::CellRules.new(gap_mm: gap, frame_mm: sides(unprintable))
 
+      # @param other [Object]  @return [Boolean] of one kind, with the same values
       def ==(other) = other.is_a?(Allowances) && to_h == other.to_h
       alias_method :eql?, :==
 

@@ -26,6 +26,7 @@ module UpClose
         end
       end
 
+      # @param width [Float] mm  @return [Array<Array(Float, Float)>] corners about the middle
       def box(width, height) = [[-1, -1], [1, -1], [1, 1], [-1, 1]].map { |x, y| [x * width / 2.0, y * height / 2.0] }
     end
   end

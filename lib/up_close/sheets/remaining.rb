@@ -33,6 +33,7 @@ module UpClose
         refuse("This is no picture that can be read.", "Save the scan as PNG or JPEG.")
       end
 
+      # @raise [Errors::BadShape]
       def self.refuse(reason, remedy, field = :scan) = raise(Errors::BadShape.new(reason, remedy: remedy, field: field))
 
       attr_reader :region

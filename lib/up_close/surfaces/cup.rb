@@ -34,6 +34,7 @@ module UpClose
         end
       end
 
+      # @param writer [Measure::LengthWriter]  @return [String]
       def size_words(writer) = "⌀ #{writer.figure(top)}–#{writer.figure(foot)}"
 
       def figures
@@ -60,6 +61,7 @@ module UpClose
       # once round at a place on the unrolled shape
       def once_round_at(point) = Math::PI * wide * unrolled.polar(point).first / outer
 
+      # @param at [Geometry::Point] mm, unrolled  @return [Array<Bearing>]
       def bearings(at)
         radius, turned = unrolled.polar(at)
         from_wide = outer - radius
@@ -71,6 +73,8 @@ module UpClose
         )
       end
 
+      # @param point [Geometry::Point] mm, unrolled
+      # @return [Array(Geometry::Point, Boolean)] seen from the front, and whether it is
       def front(point)
         radius, turned = unrolled.polar(point)
         around = turned / (unrolled.angle / 2) * Math::PI
@@ -80,6 +84,7 @@ module UpClose
         [Geometry::Point[half * Math.sin(around), y], Math.cos(around) > 0]
       end
 
+      # @param seen [Geometry::Point] mm, from the front  @return [Geometry::Point, nil] where that is, unrolled
       def behind(seen)
         along = seen.y / height * unrolled.measures[:down] + 0.5
         half = (wide - (wide - narrow) * along) / 2
@@ -95,6 +100,7 @@ module UpClose
         })
       end
 
+      # @param placed [Placing::PlacedInk]  @param writer [Measure::LengthWriter]  @return [Array<Finding>]
       def findings(placed, writer, bent: false)
         turns = placed.hull.map { |p| unrolled.polar(p).last }
         share = (turns.max - turns.min) / unrolled.angle

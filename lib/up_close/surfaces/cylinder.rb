@@ -22,6 +22,7 @@ module UpClose
 
       def unrolled = once(:unrolled) { Rectangle.new(width_mm: once_round, height_mm: measures[:height_mm]) }
 
+      # @param writer [Measure::LengthWriter]  @return [String]
       def size_words(writer) = "⌀ #{writer.figure(diameter)} × #{writer.figure(measures[:height_mm])}"
 
       def figures = {width_mm: once_round, height_mm: measures[:height_mm], area_mm2: once_round * measures[:height_mm]}
@@ -42,6 +43,7 @@ module UpClose
         Geometry::Point[Math.asin(seen.x / (diameter / 2)) * once_round / (2 * Math::PI), seen.y]
       end
 
+      # @param at [Geometry::Point] mm, unrolled  @return [Array<Bearing>]
       def bearings(at)
         wall = measures[:height_mm]
         round_bearings(from_rim: at.y + wall / 2, wall: wall, turned: at.x / once_round, once_round: once_round)
@@ -54,6 +56,7 @@ module UpClose
 
       def front_outline = Geometry::Shapes.rectangle(front_box)
 
+      # @param placed [Placing::PlacedInk]  @param writer [Measure::LengthWriter]  @return [Array<Finding>]
       def findings(placed, writer, bent: false)
         [Round.new(placed.box.width, once_round, placed.box).finding(writer), seam(placed, writer)].compact
       end

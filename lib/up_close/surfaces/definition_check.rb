@@ -23,6 +23,7 @@ module UpClose
       # a shape that answers +reach+ itself needs no way out of its own
       def answered_elsewhere?(shape, name) = name == :exit_distance && shape.instance_method(:reach).owner != Shape
 
+      # @raise [Errors::BadDefinition]
       def say(shape, name, wanted)
         raise Errors::BadDefinition.new(
           "The shape #{shape.name} does not say “#{name}”.",

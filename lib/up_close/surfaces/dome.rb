@@ -23,6 +23,7 @@ module UpClose
 
       def edge_word = "rim"
 
+      # @param writer [Measure::LengthWriter]  @return [String]
       def size_words(writer) = "ball ⌀ #{writer.figure(measures[:ball_mm])}"
 
       # of a flat disc of radius +a+
@@ -65,12 +66,15 @@ module UpClose
           "= #{num(arc_mm, 3)} mm from the pole; strain 1 − sin(a/ρ) ÷ (a/ρ) = #{num(strain(arc_mm) * 100)} %")
       end
 
+      # @param point [Geometry::Point] mm, unrolled
+      # @return [Array(Geometry::Point, Boolean)] seen from the front, and whether it is
       def front(point)
         away = point.length
         return [Geometry::Point::ORIGIN, true] if away.zero?
         [point * (radius * Math.sin(away / radius) / away), away / radius < Math::PI / 2]
       end
 
+      # @param seen [Geometry::Point] mm, from the front  @return [Geometry::Point, nil] where that is, unrolled
       def behind(seen)
         away = seen.length
         return if away > radius
@@ -119,6 +123,7 @@ module UpClose
 
       def front_outline = Geometry::Shapes.ellipse(0, 0, radius, radius)
 
+      # @param placed [Placing::PlacedInk]  @param writer [Measure::LengthWriter]  @return [Array<Finding>]
       def findings(placed, writer, bent: false)
         a = Geometry::Algorithms::EnclosingCircle.call(placed.hull).last
         found = strain(a)

@@ -10,12 +10,14 @@ module UpClose
 
       def half_height = measures[:height_mm] / 2.0
 
+      # @param point [Geometry::Point] mm from the middle  @return [Float] mm to the nearest edge, negative outside
       def inside_distance(point)
         inside = (point.x / half_width)**2 + (point.y / half_height)**2 <= 1
         distance = point.distance(nearest(point))
         inside ? distance : -distance
       end
 
+      # @param n [Geometry::Point] of length 1  @return [Float] mm to the furthest point that way
       def support(n) = Math.hypot(half_width * n.x, half_height * n.y)
 
       def path = Geometry::Shapes.ellipse(0, 0, half_width, half_height)

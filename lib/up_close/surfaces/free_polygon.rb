@@ -10,16 +10,21 @@ module UpClose
 
       def ring = once(:ring) { centred(Geometry::Ring.new(given)) }
 
+      # @param point [Geometry::Point] mm from the middle  @return [Float] mm to the nearest edge, negative outside
       def inside_distance(point) = ring.inside_distance(point)
 
+      # @param n [Geometry::Point] of length 1  @return [Float] mm to the furthest point that way
       def support(n) = ring.points.map { |p| n.dot(p) }.max
 
       def convex? = false
 
+      # @param points [Array<Geometry::Point>]  @return [Float] mm to the rim, negative outside
       def rim_clearance_of(points) = ring.room_for(points)
 
+      # @param ink [Placing::PlacedInk]  @return [Float] mm
       def clearance_of(ink) = ring.room_for(ink.hull)
 
+      # @param n [Geometry::Point] of length 1  @return [Float] mm from a point to the edge that way
       def reach(point, n) = ring.contains?(point) ? ring.exit_distance(point, n) : 0.0
 
       # Each corner of the one grows along its ray until it meets the other: the
@@ -42,6 +47,7 @@ module UpClose
       # @return [Array<Geometry::Point>] a middle of each part that is left, moved in by +by+
       def inner_middles(by) = inner_rings(by).map { |rings| rings.first.centroid }
 
+      # @param writer [Measure::LengthWriter]  @return [String]
       def size_words(writer) = writer.pair(box.width, box.height)
 
       private

@@ -16,6 +16,7 @@ module UpClose
         freeze
       end
 
+      # @param hash [Hash] as +to_h+ gives it  @return [KeepOut]
       def self.from_h(hash) = new(**hash.transform_keys(&:to_sym).slice(:kind, :x, :y, :width, :height, :words))
 
       def to_h = {kind: kind, x: centre.x, y: centre.y, width: width, height: height, words: words}

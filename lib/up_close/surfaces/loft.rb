@@ -23,6 +23,7 @@ module UpClose
         (side == :left) ? ring : ring.transform(Geometry::Transform.scale(-1, 1))
       end
 
+      # @param writer [Measure::LengthWriter]  @return [String]
       def size_words(writer) = "#{writer.figure(length)}, girth #{writer.figure(stations.map(&:last).max)}"
 
       # how much too long the panel's edge is between two stations: √(1 + (Δ(girth ÷ 4) ÷ Δs)²) − 1
@@ -72,6 +73,7 @@ module UpClose
         ]
       end
 
+      # @param seen [Geometry::Point] mm, from the front  @return [Geometry::Point, nil] where that is, unrolled
       def behind(seen)
         radius = girth_at(seen.x + unrolled.box.width / 2 + stations.first[0]) / (2 * Math::PI)
         return if radius.zero? || seen.y.abs > radius
@@ -116,6 +118,7 @@ module UpClose
         Geometry::Path.polygon(upper + upper.reverse.map { |p| Geometry::Point[p.x, -p.y] })
       end
 
+      # @param placed [Placing::PlacedInk]  @param writer [Measure::LengthWriter]  @return [Array<Finding>]
       def findings(placed, writer, bent: false)
         covered = stretches.filter_map do |a, b|
           reached(placed.hull, a, b)&.then { |share| [a, b, share, strain(a, b, share)] }

@@ -22,13 +22,16 @@ module UpClose
 
       def edge_normals = once(:normals) { spokes(0) }
 
+      # @param point [Geometry::Point] mm from the middle  @return [Float] mm to the nearest edge, negative outside
       def inside_distance(point)
         depth = edge_normals.map { |n| apothem - n.dot(point) }.min
         (depth >= 0) ? depth : -outside_distance(point)
       end
 
+      # @param n [Geometry::Point] of length 1  @return [Float] mm to the furthest point that way
       def support(n) = corners.map { |p| n.dot(p) }.max
 
+      # @param writer [Measure::LengthWriter]  @return [String]
       def size_words(writer) = "#{sides} sides, #{writer.figure(measures[:flats_mm])} across flats"
 
       def inset_normals = edge_normals

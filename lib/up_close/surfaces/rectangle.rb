@@ -13,12 +13,14 @@ module UpClose
 
       def height = measures[:height_mm]
 
+      # @param point [Geometry::Point] mm from the middle  @return [Float] mm to the nearest edge, negative outside
       def inside_distance(point)
         out_x, out_y = point.x.abs - width / 2, point.y.abs - height / 2
         return -[out_x, out_y].max if out_x <= 0 || out_y <= 0
         -Math.hypot(out_x, out_y)
       end
 
+      # @param n [Geometry::Point] of length 1  @return [Float] mm to the furthest point that way
       def support(n) = (n.x.abs * width + n.y.abs * height) / 2
 
       def edge_normals = [[1, 0], [-1, 0], [0, 1], [0, -1]].map { |x, y| Geometry::Point[x, y] }

@@ -11,14 +11,18 @@ module UpClose
 
       def hole = measures[:hole_mm] / 2.0
 
+      # @param point [Geometry::Point] mm from the middle  @return [Float] mm to the nearest edge, negative outside
       def inside_distance(point) = [radius - point.length, point.length - hole].min
 
+      # @param point [Geometry::Point]  @return [Float] mm to the outer rim
       def rim_distance(point) = radius - point.length
 
+      # @param n [Geometry::Point] of length 1  @return [Float] mm to the furthest point that way
       def support(_n) = radius
 
       def edge_word = "rim"
 
+      # @param writer [Measure::LengthWriter]  @return [String]
       def size_words(writer) = "⌀ #{writer.figure(measures[:outer_mm])} / #{writer.figure(measures[:hole_mm])}"
 
       # The hole is not convex: the ink itself decides, not its hull,
@@ -27,6 +31,7 @@ module UpClose
         [rim_clearance_of(ink.hull), ink.distance_from(Geometry::Point::ORIGIN) - hole].min
       end
 
+      # @param by [Float] mm  @return [Geometry::Path] that far inside the edge; empty when nothing is left
       def inset(by)
         return Geometry::Path::EMPTY if radius - by <= hole + by
         Geometry::Shapes.ellipse(0, 0, radius - by, radius - by) + Geometry::Shapes.ellipse(0, 0, hole + by, hole + by)

@@ -15,6 +15,7 @@ module UpClose
       # degrees of the circle it covers
       def degrees = 360.0 * @wide / @once_round
 
+      # @param writer [Measure::LengthWriter]  @return [Finding]
       def finding(writer)
         seen = degrees <= 2 * Curved::GLANCE_DEG
         Finding.new(

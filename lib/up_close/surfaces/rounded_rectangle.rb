@@ -14,15 +14,18 @@ module UpClose
 
       def corner = measures[:corner_mm]
 
+      # @param point [Geometry::Point] mm from the middle  @return [Float] mm to the nearest edge, negative outside
       def inside_distance(point)
         out_x, out_y = point.x.abs - width / 2 + corner, point.y.abs - height / 2 + corner
         corner - Math.hypot([out_x, 0].max, [out_y, 0].max) - [out_x, out_y].max.clamp(nil, 0)
       end
 
+      # @param n [Geometry::Point] of length 1  @return [Float] mm to the furthest point that way
       def support(n) = n.x.abs * (width / 2 - corner) + n.y.abs * (height / 2 - corner) + corner
 
       def edge_normals = [[1, 0], [-1, 0], [0, 1], [0, -1]].map { |x, y| Geometry::Point[x, y] }
 
+      # @param by [Float] mm  @return [Geometry::Path] that far inside the edge; empty when nothing is left
       def inset(by)
         return Geometry::Path::EMPTY if 2 * by >= [width, height].min
         Geometry::Shapes.rounded_rectangle(box.grown(-by), [corner - by, 0].max, [corner - by, 0].max)

@@ -29,10 +29,12 @@ module UpClose
         [Math.hypot(x, y), Math.atan2(x, y)]
       end
 
+      # @param radius [Float] mm  @param turned [Float] radians from the middle  @return [Geometry::Point]
       def at(radius, turned)
         Geometry::Point[radius * Math.sin(turned), centre.y - radius * Math.cos(turned) * measures[:down]]
       end
 
+      # @param point [Geometry::Point] mm from the middle  @return [Float] mm to the nearest edge, negative outside
       def inside_distance(point)
         radius, turned = polar(point)
         sides = ends.map { |p, q| Geometry::Segment.distance(point, p, q) }.min
@@ -45,6 +47,7 @@ module UpClose
       # the inner arc bulges into the hull: its middle decides there
       def clearance_of(ink) = room_for(ink.hull)
 
+      # @param points [Array<Geometry::Point>]  @return [Float] mm to the rim, negative outside
       def rim_clearance_of(points) = room_for(points)
 
       # The furthest point lies on the outer arc where that faces along +n+, else in a corner.

@@ -116,6 +116,7 @@ module UpClose
       # true when ink itself must be looked at, since a hull would bridge a hole
       def hole? = false
 
+      # @param other [Object]  @return [Boolean] of one kind, with the same values
       def ==(other) = other.class == self.class && other.measures == measures
       alias_method :eql?, :==
       def hash = [self.class, measures].hash

@@ -25,6 +25,7 @@ module UpClose
         "it#{"; #{list(not_so)} #{(not_so.size == 1) ? "does" : "do"} not" if not_so.any?}."
       end
 
+      # @param takers [Array]  @return [String] "film and foil"
       def list(takers) = takers.map(&:words).join(", ").sub(/, ([^,]+)\z/, " and \\1")
 
       # verdict for film with softener at hand

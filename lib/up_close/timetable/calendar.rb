@@ -10,6 +10,7 @@ module UpClose
         @usual, @longer = FreeTime.new(spans), longer && FreeTime.new(longer)
       end
 
+      # @param other [Calendar]
       def initialize_copy(other)
         @usual, @longer = @usual.dup, @longer&.dup
       end
@@ -18,6 +19,7 @@ module UpClose
       # @return [FreeTime] when they are free for it
       def for(chain) = (chain.begun? && @longer) || @usual
 
+      # @param from [Numeric] moment  @param to [Numeric]
       def book(chain, from, to)
         self.for(chain).book(from, to)
         [@usual, @longer].compact.each { |time| time.cut(from, to) }

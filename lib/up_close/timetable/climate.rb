@@ -63,6 +63,7 @@ module UpClose
         )
       end
 
+      # @param by [Float] how many times as long  @return [Hash] fields of a step
       def longer(step, by)
         {
           least_s: step.least_s * by,

@@ -37,6 +37,7 @@ module UpClose
         dealt([], chains.to_h { |c| [c, c.blocks.size] }) if count <= FEW_BLOCKS
       end
 
+      # @param begun [Array<TaskChain>]  @param left [Hash{TaskChain => Integer}]  @return [Array<Array<TaskChain>>]
       def dealt(begun, left)
         rest = left.select { |_, many| many.positive? }
         if rest.empty?

@@ -21,6 +21,7 @@ module UpClose
         freeze
       end
 
+      # @param chain [TaskChain]  @return [Array<Entry>]
       def of(chain) = @by_chain.fetch(chain.id, [])
 
       # @return [Numeric, nil] when a mark is ready; nil when it could not be planned

@@ -17,6 +17,7 @@ module UpClose
       # @return [Numeric] when there is room for +need+ that long
       def earliest(from, length, need, heat = nil) = openings(from).find { |at| room?(at, length, need, heat) }
 
+      # @param from [Numeric] moment  @param need [Integer] copies  @param heat [Numeric, nil] °C
       def book(from, to, need, heat = nil) = @booked << [from, to, need, heat]
 
       private

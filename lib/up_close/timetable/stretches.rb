@@ -15,16 +15,19 @@ module UpClose
         entries.group_by(&:chain).values.flat_map { |own| of_one(own) }.sort_by { |e| [e.from, e.to, e.chain.id.to_s] }
       end
 
+      # @param entries [Array<Plan::Entry>] of one chain
       def of_one(entries)
         entries.chunk_while { |one, other| together?(one, other) }
           .map { |list| (list.size > 1) ? joined(list) : list.first }
       end
 
+      # @return [Boolean] rounds of one lot, without a break between
       def together?(one, other)
         one.step.turn && one.step.round == other.step.round && one.step.lot == other.step.lot &&
           other.from - one.to < BREAK_S
       end
 
+      # @param list [Array<Plan::Entry>] two or more  @return [Plan::Entry]
       def joined(list)
         first, last = list.first, list.last
         title = "Pieces #{first.step.turn} to #{last.step.turn} of #{first.step.turns}"

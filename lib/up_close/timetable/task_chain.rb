@@ -27,6 +27,7 @@ module UpClose
 
       def whole_s = steps.sum(&:least_s)
 
+      # @param changes [Hash] fields that differ  @return [TaskChain]
       def with(**changes)
         TaskChain.new(id: id, title: title, steps: steps, due: due, copies: copies, ends: ends, from: from, **changes)
       end

@@ -45,6 +45,7 @@ module UpClose
         surfaces.max_by { |surface| new(palette, surface: surface, film: film).then { |on| [on.lost, on.changed] } }
       end
 
+      # @param film [Symbol] :clear or :white  @return [ColoursOnPiece] the same on that film
       def on(film) = ColoursOnPiece.new(@palette, surface: surface, film: film)
 
       # what lies round the ink: the bare piece, or the white film's rim

@@ -47,6 +47,7 @@ module UpClose
         Graphics::Pixels.held(middle.ifthenelse(low, 255).cast(:uchar))
       end
 
+      # @param image [Vips::Image]  @return [Vips::Image] the darkest of its bands at each pixel
       def self.darkest(image) = Vips::Image.bandrank(image.bandsplit, index: 0)
 
       # @param kept [Array<Array(String, Float)>] as +to_a+ gives it

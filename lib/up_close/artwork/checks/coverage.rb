@@ -9,6 +9,7 @@ module UpClose
 
         module_function
 
+        # @param share [Float] 0..1  @return [Working]
         def working(subject, share)
           lightest = Working.number(subject.limits[:lightest] * 100)
           Working.new(
@@ -20,6 +21,7 @@ module UpClose
           )
         end
 
+        # @param subject [CheckContext]  @return [Finding, nil] nil where there is nothing to look at
         def call(subject)
           share = subject.solids.coverage
           Finding.new(

@@ -9,6 +9,7 @@ module UpClose
 
         module_function
 
+        # @param subject [CheckContext]  @return [Finding, nil] nil where there is nothing to look at
         def call(subject)
           room = subject.border_mm or return
           short = room < LEAST
@@ -29,6 +30,7 @@ module UpClose
           )
         end
 
+        # @param room [Float] mm  @return [String] what that school of cutting is for
         def school(room)
           if room < 3
             "Cut close: the edge shows less, and tears at sharp points."

@@ -12,6 +12,7 @@ module UpClose
 
         module_function
 
+        # @param subject [CheckContext]  @return [Finding, nil] nil where there is nothing to look at
         def call(subject)
           border = subject.whites.border
           return boxed(border) if border.nearly_white?
@@ -20,6 +21,8 @@ module UpClose
           border.colour ? fine(border) : clear
         end
 
+        # a ground that is nearly but not quite white prints as a box
+        # @param border [Raster::Border]  @return [Finding]
         def boxed(border)
           finding(
             :stop,
@@ -31,6 +34,9 @@ module UpClose
           )
         end
 
+        # @param colour [Colour] of ground left inside the ink
+        # @param share [Float] of the picture, 0..1
+        # @return [Finding]
         def left(colour, share)
           words = Working.number(share * 100, 1)
           finding(
@@ -44,6 +50,7 @@ module UpClose
           )
         end
 
+        # @param border [Border]  @return [Finding]
         def fine(border)
           white = border.colour.to_a.min >= Border::WHITE
           finding(
@@ -66,6 +73,7 @@ module UpClose
           )
         end
 
+        # @param figure [String]  @param value [Float] % off white  @return [Finding]
         def finding(verdict, figure, value, working, reason, remedy = nil)
           Finding.new(
             key: :ground, title: "Ground", verdict: verdict, figure: figure, value: value, unit: "%", limit: LIMIT,
@@ -73,8 +81,10 @@ module UpClose
           )
         end
 
+        # @param colour [Colour]  @return [Float] % that its darkest channel is below white
         def off(colour) = (255 - colour.to_a.min) / 255.0 * 100
 
+        # @param border [Border]  @return [Working]
         def working(border)
           colour = border.colour
           words = "median of the border's outer #{Working.number(Border::STRIP * 100)} %: #{colour.to_hex}, " \

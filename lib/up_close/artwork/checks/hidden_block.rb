@@ -9,6 +9,7 @@ module UpClose
 
         module_function
 
+        # @param subject [CheckContext]  @return [Finding, nil] nil where there is nothing to look at
         def call(subject)
           return unless subject.film == :white
           share = subject.whites.block

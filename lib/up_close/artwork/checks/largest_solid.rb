@@ -7,6 +7,7 @@ module UpClose
       module LargestSolid
         module_function
 
+        # @param subject [CheckContext]  @return [Finding, nil] nil where there is nothing to look at
         def call(subject)
           diameter, box = subject.solids.largest
           limit = subject.limits[:solid_mm]
@@ -29,6 +30,7 @@ module UpClose
           )
         end
 
+        # @param limit [Float, nil] mm  @return [String]
         def reason(limit, patchy)
           return "This method lays solids evenly." unless limit
           if patchy

@@ -10,6 +10,7 @@ module UpClose
 
         module_function
 
+        # @param subject [CheckContext]  @return [Finding, nil] nil where there is nothing to look at
         def call(subject)
           here = subject.look or return
           colours = here.colours
@@ -35,6 +36,7 @@ module UpClose
           (worst > LITTLE) ? :watch : :fine
         end
 
+        # @param look [PredictedLook]  @return [Working]
         def working(look)
           backing = ColoursOnPiece::BACKING
           w = (look.film == :white) ? " × (#{backing} + #{Working.number(1 - backing)} S)" : " × S"

@@ -10,6 +10,7 @@ module UpClose
 
         module_function
 
+        # @param subject [CheckContext]  @return [Finding, nil] nil where there is nothing to look at
         def call(subject)
           return if subject.artwork.vector?
           pixels = subject.artwork.ink.box.width
@@ -41,6 +42,7 @@ module UpClose
           (dpi < wanted) ? :watch : :fine
         end
 
+        # @param dpi [Float]  @param soft [Numeric] dpi  @param wanted [Numeric] dpi  @return [String]
         def reason(dpi, soft, wanted)
           return "Under #{soft} looks soft." if dpi < soft
           (dpi < wanted) ? "This is line art: edges are clean from #{wanted}." : "Sharp from #{wanted} up."
@@ -54,6 +56,7 @@ module UpClose
           "Find a larger picture, a drawing in SVG, or keep it under #{widest(pixels, named)} mm wide#{second}."
         end
 
+        # @param pixels [Numeric] across  @param limit [Numeric] dpi  @return [String] mm
         def widest(pixels, limit) = Working.number(pixels * Measure::Length::INCH_MM / limit, 1)
       end
     end

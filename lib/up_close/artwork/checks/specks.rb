@@ -7,6 +7,7 @@ module UpClose
       module Specks
         module_function
 
+        # @param subject [CheckContext]  @return [Finding, nil] nil where there is nothing to look at
         def call(subject)
           return unless subject.limits[:line_mm]
           limit = (2 * subject.limits[:line_mm])**2

@@ -7,6 +7,7 @@ module UpClose
       module ThinnestLine
         module_function
 
+        # @param subject [CheckContext]  @return [Finding, nil] nil where there is nothing to look at
         def call(subject)
           Thin.new(
             subject,

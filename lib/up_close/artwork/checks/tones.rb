@@ -9,6 +9,7 @@ module UpClose
 
         module_function
 
+        # @param subject [CheckContext]  @return [Finding, nil] nil where there is nothing to look at
         def call(subject)
           share = subject.solids.tones
           bad = share > MUCH && !subject.limits[:tones]
@@ -26,6 +27,7 @@ module UpClose
           )
         end
 
+        # @param share [Float] of mid-tones, 0..1  @return [String]
         def reason(share, bad)
           return "This method does not carry half-tones well." if bad
           (share > MUCH) ? "This method carries them." : "Solid ink throughout."

@@ -12,6 +12,7 @@ module UpClose
         # as light as a piece must be for bare places to pass for white
         NEAR_WHITE = 92
 
+        # @param subject [CheckContext]  @return [Finding, nil] nil where there is nothing to look at
         def call(subject)
           return unless subject.inked?
           share = subject.whites.inside
@@ -31,8 +32,10 @@ module UpClose
           )
         end
 
+        # @param surface [Colour, nil]  @return [Boolean] near enough to white to stand in for it
         def light?(surface) = !surface.nil? && surface.lightness >= NEAR_WHITE
 
+        # @param used [Boolean] white inside the outline is counted on  @return [String]
         def reason(used, subject)
           return "No white is counted on." unless used
           return "The film's white stands there." if subject.film == :white
@@ -43,6 +46,7 @@ module UpClose
           end
         end
 
+        # @param subject [CheckContext]  @return [String]
         def remedy(subject)
           if subject.white_film?
             "Use white film, or take the piece's own colour for it."

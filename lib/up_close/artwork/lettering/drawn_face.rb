@@ -34,6 +34,7 @@ module UpClose
         )
       end
 
+      # @raise [Errors::BadArtwork] at the font's field
       def self.refuse(reason, remedy) = raise(Errors::BadArtwork.new(reason, remedy: remedy, field: :font_file))
       private_class_method :refuse
 
@@ -59,10 +60,13 @@ module UpClose
         )
       end
 
+      # @param char [String]  @return [Boolean]
       def has?(char) = char == " " || @letters.key?(char)
 
+      # @param char [String]  @return [Numeric] font units
       def advance(char) = @letters.fetch(char) { [units * 0.3] }.first
 
+      # @param first [String]  @param second [String]  @return [Numeric] font units between them, negative: closer
       def kern(first, second) = @pairs.fetch([first, second], 0)
 
       # @return [Geometry::Path]

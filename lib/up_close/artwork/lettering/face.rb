@@ -23,13 +23,16 @@ module UpClose
 
       def x_height = @x_height ||= reach_of("x") || @font.os2.x_height.to_f
 
+      # @param char [String]  @return [Integer] its glyph, 0 when there is none
       def glyph(char) = @map[char.ord].to_i
 
       # @return [Geometry::Path] of words on one line, in the face's own units
       def line(words) = Lettering.line(self, words)
 
+      # @param char [String]  @return [Boolean]
       def has?(char) = char == " " || !glyph(char).zero?
 
+      # @param char [String]  @return [Numeric] font units
       def advance(char)
         id = glyph(char)
         return units * 0.3 if id.zero?

@@ -35,10 +35,12 @@ module UpClose
       UNSEEN = /[\u200B-\u200F\u2060\uFEFF\u00AD]/
       SPACES = /[\t\u00A0\u1680\u2000-\u200A\u202F\u205F\u3000]/
 
+      # @param text [String]  @return [String] composed, one kind of line end, nothing unseen
       def self.tidy(text)
         text.to_s.unicode_normalize(:nfc).gsub(/\r\n?/, "\n").gsub(UNSEEN, "").gsub(SPACES, " ").strip
       end
 
+      # @param face [Face]  @param char [String]  @return [Geometry::Path] font units, y down
       def self.glyph(face, char) = (char == " ") ? Geometry::Path::EMPTY : face.outline(char)
 
       # @param face [Face]

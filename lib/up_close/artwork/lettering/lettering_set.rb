@@ -25,6 +25,7 @@ module UpClose
         check(rows, :set_file)
       end
 
+      # @param line [String] such as "Tender 1…12"  @return [Array<String>, nil] its members; nil when it is no range
       def self.range(line)
         return if line.length > Lettering::LONGEST
         before, from, to, after = line.match(RANGE)&.captures
@@ -38,12 +39,14 @@ module UpClose
         (first..last).map { |n| "#{before}#{n.to_s.rjust(wide, "0")}#{after}" }
       end
 
+      # @param words [Array<String>]  @raise [Errors::BadArtwork]
       def self.check(words, field = :set)
         refuse("There are no members yet.", "Type one a line, or a range such as Tender 1…12.", field) if words.empty?
         refuse("This set has #{words.size} members; #{MOST} is the most.", "Split it.", field) if words.size > MOST
         words
       end
 
+      # @raise [Errors::BadArtwork]
       def self.refuse(reason, remedy, field) = raise(Errors::BadArtwork.new(reason, remedy: remedy, field: field))
 
       # @param texts [Array<String>]
@@ -56,6 +59,7 @@ module UpClose
       # @return [DrawnSet]
       attr_reader :drawn
 
+      # @param number [Integer] from 0  @return [Drawing]
       def drawing_of(number) = drawn.drawing_of(number)
 
       def widest = drawn.widest

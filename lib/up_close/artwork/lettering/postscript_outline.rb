@@ -13,6 +13,7 @@ module UpClose
         Geometry::Path.new(close_each(commands))
       end
 
+      # @param verb [Symbol] of ttfunk's charstrings  @param numbers [Array<Numeric>]  @return [Array] a path command
       def command(verb, numbers)
         points = numbers.each_slice(2).map { |x, y| Geometry::Point.new(x, -y) }
         case verb

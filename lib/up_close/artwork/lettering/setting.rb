@@ -22,6 +22,7 @@ module UpClose
         freeze
       end
 
+      # @param hash [Hash] as kept with an artwork  @return [Setting]
       def self.from_h(hash) = new(**hash.to_h.transform_keys(&:to_sym).slice(:spacing, :side, :radius, :outline))
 
       def to_h = {"spacing" => spacing, "side" => side, "radius" => radius, "outline" => outline}

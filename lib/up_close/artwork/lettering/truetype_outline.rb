@@ -18,6 +18,7 @@ module UpClose
         @font = font
       end
 
+      # @param glyph [Integer]  @param depth [Integer] of composites so far  @return [Array] path commands, font units
       def commands(glyph, depth = 0)
         data = raw(glyph)
         return [] if data.nil? || data.bytesize < 10 || depth > DEEPEST

@@ -16,12 +16,14 @@ module UpClose
       # whether anything in it lies on clear
       def any?(artwork) = artwork.vector? ? artwork.shapes.any? : !clear(artwork).nil?
 
+      # @param artwork [Drawing]  @return [Drawing] every fill and stroke black
       def drawing(artwork)
         artwork.with_shapes do |shape|
           shape.with(fill: shape.fill && Colour::BLACK, stroke: shape.stroke && Colour::BLACK)
         end
       end
 
+      # @param artwork [Picture]  @return [Picture] what is opaque and white becomes black
       def picture(artwork)
         found = clear(artwork)
         found ? Picture.made(found.invert, notes: artwork.notes) : artwork

@@ -17,6 +17,8 @@ module UpClose
 
         module_function
 
+        # @param figures [Hash{Symbol => Numeric}] by PARAMETERS  @param bench [Bench] scale and size
+        # @return [Drawing, Picture]
         def call(artwork, figures, bench)
           radius = radius_mm(figures, bench) * bench.per_mm
           return artwork if radius.zero?
@@ -45,6 +47,10 @@ module UpClose
           end
         end
 
+        # @param path [Geometry::Path]
+        # @param middle [Geometry::Point]
+        # @param radius [Float] negative: bent the other way
+        # @param chord [Float] how far a chord may leave the curve  @return [Geometry::Path]
         def bent(path, middle, radius, chord)
           step = Math.sqrt(8 * radius.abs * chord)
           commands = path.flatten(chord / 4).flat_map do |points, closed|
@@ -57,6 +63,7 @@ module UpClose
           Geometry::Path.new(commands)
         end
 
+        # @param step [Float]  @return [Array<Geometry::Point>] from +p+ on, no further apart than that
         def between(p, q, step)
           pieces = (p.distance(q) / step).ceil.clamp(1, 2000)
           Array.new(pieces) { |i| p + (q - p) * (i.to_f / pieces) }

@@ -17,6 +17,8 @@ module UpClose
 
         module_function
 
+        # @param figures [Hash{Symbol => Numeric}] by PARAMETERS  @param bench [Bench] scale and size
+        # @return [Drawing, Picture]
         def call(picture, figures, _bench)
           border = Border.new(*layers(picture))
           return unchanged(picture) unless border.colour
@@ -37,6 +39,7 @@ module UpClose
           ]
         end
 
+        # @param picture [Picture]  @return [Picture] the same, with a note that says why
         def unchanged(picture)
           Picture.made(
             picture.image,
@@ -63,6 +66,7 @@ module UpClose
           (labels == labels.getpoint(0, 0).first).crop(1, 1, near.width, near.height)
         end
 
+        # @param cleared [Vips::Image] mask  @param left [Vips::Image] mask  @return [String]
         def said(cleared, left)
           share = ->(mask) { Working.number(mask.avg / 2.55, 1) }
           rest = Graphics::Pixels.held(

@@ -14,6 +14,8 @@ module UpClose
 
         module_function
 
+        # @param figures [Hash{Symbol => Numeric}] by PARAMETERS  @param bench [Bench] scale and size
+        # @return [Drawing, Picture]
         def call(picture, figures, _bench)
           image = picture.image
           left, right = [figures[:left], figures[:right]].map { |v| (image.width * v / 100).round }

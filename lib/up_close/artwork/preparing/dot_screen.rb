@@ -16,6 +16,8 @@ module UpClose
 
         module_function
 
+        # @param figures [Hash{Symbol => Numeric}] by PARAMETERS  @param bench [Bench] scale and size
+        # @return [Drawing, Picture]
         def call(picture, figures, bench)
           grey = picture.grey
           wave = wave(

@@ -20,6 +20,8 @@ module UpClose
 
         module_function
 
+        # @param figures [Hash{Symbol => Numeric}] by PARAMETERS  @param bench [Bench] scale and size
+        # @return [Drawing, Picture]
         def call(picture, figures, bench)
           sigma = [figures[:line_mm] * bench.per_mm / 2, 0.6].max
           grey = picture.grey

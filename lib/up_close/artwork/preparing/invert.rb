@@ -12,6 +12,8 @@ module UpClose
 
         module_function
 
+        # @param figures [Hash{Symbol => Numeric}] by PARAMETERS  @param bench [Bench] scale and size
+        # @return [Drawing, Picture]
         def call(picture, _figures, _bench)
           Picture.made(picture.image.crop(*picture.ink.box.to_a.map(&:to_i)).invert)
         end

@@ -13,6 +13,8 @@ module UpClose
 
         module_function
 
+        # @param figures [Hash{Symbol => Numeric}] by PARAMETERS  @param bench [Bench] scale and size
+        # @return [Drawing, Picture]
         def call(artwork, figures, bench)
           line = figures[:line_mm] * bench.per_mm
           artwork.vector? ? lines(artwork, line) : pixels(artwork, line)
@@ -42,8 +44,10 @@ module UpClose
           Drawing.new(under + over, mm_per_unit: drawing.mm_per_unit, notes: drawing.notes)
         end
 
+        # @param shape [Graphics::Painted]  @return [Numeric] of its stroke, the artwork's units
         def width(shape) = shape.stroke ? shape.stroke_width : 0
 
+        # @param line [Float] pixels  @return [Picture] a line all round its ink
         def pixels(picture, line)
           reach = line.ceil
           image = picture.image

@@ -14,6 +14,8 @@ module UpClose
 
         module_function
 
+        # @param figures [Hash{Symbol => Numeric}] by PARAMETERS  @param bench [Bench] scale and size
+        # @return [Drawing, Picture]
         def call(picture, figures, bench)
           grey = picture.grey
           blurred = grey.gaussblur([figures[:softness_mm] * bench.per_mm, 0.6].max)

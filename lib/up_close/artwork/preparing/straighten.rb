@@ -13,12 +13,15 @@ module UpClose
 
         module_function
 
+        # @param figures [Hash{Symbol => Numeric}] by PARAMETERS  @param bench [Bench] scale and size
+        # @return [Drawing, Picture]
         def call(artwork, figures, _bench)
           return artwork if figures[:turn].zero?
           return turned(artwork, figures[:turn]) if artwork.vector?
           Picture.made(artwork.image.rotate(figures[:turn], background: [255] * artwork.image.bands))
         end
 
+        # @param degrees [Numeric] clockwise  @return [Drawing]
         def turned(drawing, degrees)
           drawing.with_shapes { |shape| shape.transform(Geometry::Transform.turn(degrees)) }
         end

@@ -16,6 +16,8 @@ module UpClose
 
         module_function
 
+        # @param figures [Hash{Symbol => Numeric}] by PARAMETERS  @param bench [Bench] scale and size
+        # @return [Drawing, Picture]
         def call(artwork, figures, bench)
           by = figures[:by_mm] * bench.per_mm
           return artwork if by.zero?
@@ -28,6 +30,7 @@ module UpClose
           Drawing.new(shapes, mm_per_unit: drawing.mm_per_unit, notes: drawing.notes)
         end
 
+        # @param by [Float] the artwork's units, negative: thinner  @return [Array<Graphics::Painted>]
         def filled(shape, by)
           return [] unless shape.fill
           edge = (by > 0) ? shape.fill : Colour::WHITE
@@ -44,6 +47,7 @@ module UpClose
           )]
         end
 
+        # @param by [Float] the artwork's units  @return [Array<Graphics::Painted>]
         def stroked(shape, by)
           width = shape.stroke ? shape.stroke_width + 2 * by : 0
           return [] unless width > 0
@@ -78,6 +82,7 @@ module UpClose
           masks.map { |mask| mask / count.to_f }.reduce(:+).cast(:uchar)
         end
 
+        # @param by [Float] pixels  @return [Vips::Image] a disc, for rank filters
         def disc(by)
           radius = by.abs
           reach = radius.ceil

@@ -25,6 +25,7 @@ module UpClose
           done
         end
 
+        # @param near [Float] the drawing's units  @return [Boolean]
         def meets?(piece, point, near) = piece.first.distance(point) <= near || piece.last.distance(point) <= near
       end
     end

@@ -22,6 +22,9 @@ module UpClose
           pairs.map { |code, value| "#{code}\n#{value}\n" }.join
         end
 
+        # @param points [Array<Geometry::Point>]
+        # @param closed [Boolean]
+        # @return [Array<Array(Integer, Object)>] group codes
         def polyline(layer, points, closed)
           points = points[0..-2] if closed && points.size > 1 && points.first.distance(points.last) < 1e-9
           [
@@ -34,6 +37,7 @@ module UpClose
           ]
         end
 
+        # @param value [Numeric] mm  @return [String]
         def number(value) = format("%.5f", value).sub(/\A-(0\.0+)\z/, '\1')
       end
     end

@@ -11,6 +11,7 @@ module UpClose
           @document, @height = document, height_mm
         end
 
+        # @param point [Geometry::Point] mm, y down  @return [Array(Float, Float)] points, y up
         def xy(point) = [point.x * POINT, (@height - point.y) * POINT]
 
         # @param painted [Graphics::Painted]  @param map [Geometry::Transform] to page mm
@@ -31,6 +32,7 @@ module UpClose
           end
         end
 
+        # @param colour [Colour]  @return [String]
         def hex(colour) = colour.to_hex.delete_prefix("#")
 
         private

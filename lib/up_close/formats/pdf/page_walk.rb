@@ -41,6 +41,7 @@ module UpClose
           nil
         end
 
+        # @param page [PDF::Reader::Page] given before its operators
         def page=(page)
           @page = @owner = page
         end
@@ -49,47 +50,64 @@ module UpClose
 
         def restore_graphics_state = @state = @saved.pop || @state
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def concatenate_matrix(a, b, c, d, e, f)
           @state.map = Geometry::Transform.new(a, b, c, d, e, f).then(@state.map)
         end
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def set_line_width(width) = @state.width = width.to_f
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def set_line_cap_style(style) = @state.cap = CAPS.fetch(style.to_i, :butt)
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def set_line_join_style(style) = @state.join = JOINS.fetch(style.to_i, :miter)
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def set_miter_limit(limit) = @state.miter = limit.to_f
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def set_line_dash(pattern, _phase = 0) = Array(pattern).any? { |v| v.to_f > 0 } && beyond!("dashed lines")
 
         # Spaces that a plain reading holds: grey, RGB, CMYK, and profiles of so many parts. Of any other
         # (spot inks, Lab, indexed) only the renderer knows the colour.
         PLAIN = %i[DeviceGray G DeviceRGB RGB DeviceCMYK CMYK CalGray CalRGB].freeze
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def set_nonstroke_color_space(name) = (@state.fill_space, @state.fill = space(name), Colour::BLACK)
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def set_stroke_color_space(name) = (@state.stroke_space, @state.stroke = space(name), Colour::BLACK)
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def set_gray_for_nonstroking(grey) = fill_plain([grey])
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def set_gray_for_stroking(grey) = stroke_plain([grey])
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def set_rgb_color_for_nonstroking(*v) = fill_plain(v)
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def set_rgb_color_for_stroking(*v) = stroke_plain(v)
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def set_cmyk_color_for_nonstroking(*v) = fill_plain(v)
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def set_cmyk_color_for_stroking(*v) = stroke_plain(v)
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def set_color_for_nonstroking(*v) = @state.fill = in_space(v, @state.fill_space)
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def set_color_for_stroking(*v) = @state.stroke = in_space(v, @state.stroke_space)
 
         alias_method :set_color_for_nonstroking_and_special, :set_color_for_nonstroking
         alias_method :set_color_for_stroking_and_special, :set_color_for_stroking
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def set_graphics_state_parameters(name)
           found = @page.objects.deref_hash(@owner.graphic_states[name]) || {}
           @state.fill_alpha = found[:ca].to_f if found[:ca]
@@ -102,18 +120,23 @@ module UpClose
         # paths
         def begin_new_subpath(x, y) = @path << [:move, at(x, y)]
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def append_line(x, y) = @path << [:line, at(x, y)]
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def append_curved_segment(a, b, c, d, e, f) = @path << [:curve, at(a, b), at(c, d), at(e, f)]
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def append_curved_segment_initial_point_replicated(c, d, e, f)
           @path << [:curve, @path.last.last, at(c, d), at(e, f)]
         end
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def append_curved_segment_final_point_replicated(a, b, e, f) = @path << [:curve, at(a, b), at(e, f), at(e, f)]
 
         def close_subpath = @path << [:close]
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def append_rectangle(x, y, w, h)
           @path.push(
             [:move, at(x, y)],
@@ -160,6 +183,7 @@ module UpClose
 
         def begin_inline_image(*) = beyond!("pictures")
 
+        # a page's operator, called by the walk (PDF 32000-1, 8)
         def invoke_xobject(label)
           stream = @page.objects.deref_stream(@owner.xobjects[label])
           return beyond!("pictures") unless stream && stream.hash[:Subtype] == :Form

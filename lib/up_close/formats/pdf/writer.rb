@@ -36,12 +36,14 @@ module UpClose
 
         # double dispatch from Printing::Items
 
+        # @param box [Geometry::Box] mm on the page  @param turn [Numeric] degrees clockwise
         def drawing(drawing, ink:, box:, mirrored:, turn: 0)
           name = @stamps[[drawing, box.width, mirrored]] ||= stamp(drawing, ink, box, mirrored)
           at(box, turn: turn) { @document.stamp(name) }
           unclipped(name, box)
         end
 
+        # @param box [Geometry::Box] mm on the page  @param turn [Numeric] degrees clockwise
         def picture(picture, ink:, box:, mirrored:, turn: 0)
           name = @images[picture] ||= ["Picture#{@images.size + 1}", PictureObject.call(@document, picture.print_png)]
           @document.page.xobjects[name[0].to_sym] = name[1]
@@ -50,11 +52,13 @@ module UpClose
           end
         end
 
+        # @param box [Geometry::Box] mm
         def block(box, colour = Colour::BLACK)
           @document.fill_color(colour.to_hex.delete_prefix("#"))
           @document.fill_rectangle([box.x * POINT, (@height - box.y) * POINT], box.width * POINT, box.height * POINT)
         end
 
+        # @param box [Geometry::Box] mm; what the block draws is seen inside it alone
         def window(box)
           @document.save_graphics_state do
             @document.renderer
@@ -63,6 +67,7 @@ module UpClose
           end
         end
 
+        # @param item [Printing::Items::Text]
         def text(item)
           @document.fill_color("000000")
           @document.font("Up Close", style: item.bold ? :bold : :normal)
@@ -73,6 +78,7 @@ module UpClose
           )
         end
 
+        # @param item [Printing::Items::Line]
         def line(item)
           @document.stroke_color(item.colour.to_hex.delete_prefix("#"))
           @document.line_width = item.width * POINT

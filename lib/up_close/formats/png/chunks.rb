@@ -13,6 +13,7 @@ module UpClose
           @width, @height, @depth, @colour_type, @interlace = bytes.unpack("@16NNCC@28C")
         end
 
+        # @param name [String] of four letters  @return [Array<String>] the bodies of those chunks
         def named(name) = each.select { |found, *| found == name }.map { |_, at, size| @bytes.byteslice(at, size) }
 
         # plain grey or RGB of 8 bits in rows: what a page can take as it is

@@ -21,17 +21,20 @@ module UpClose
           end
         end
 
+        # @param word [String]  @return [Array(Colour, Float), :unknown]
         def named(word)
           digits = ColourNames::TABLE[word]
           digits ? hex(digits) : :unknown
         end
 
+        # @param digits [String] 3, 4, 6 or 8 of them  @return [Array(Colour, Float)] with its alpha
         def hex(digits)
           digits = digits.chars.map { |c| c * 2 }.join if digits.length < 6
           values = digits.scan(/../).map { |pair| pair.to_i(16) }
           [Colour.new(*values.first(3)), (values[3] || 255) / 255.0]
         end
 
+        # @param body [String] what stands in the brackets  @return [Array(Colour, Float), :unknown]
         def rgb(body)
           parts = parts(body)
           return :unknown unless parts.size.between?(3, 4)
@@ -52,8 +55,10 @@ module UpClose
           [Colour.new(*channels), alpha(parts[3])]
         end
 
+        # @param body [String]  @return [Array<String>]
         def parts(body) = body.strip.split(%r{[\s,/]+})
 
+        # @param text [String, nil]  @return [Float] 0..1
         def alpha(text)
           return 1.0 unless text
           (text.end_with?("%") ? text.to_f / 100 : text.to_f).clamp(0.0, 1.0)

@@ -23,6 +23,7 @@ module UpClose
           end
         end
 
+        # @raise [Errors::BadArtwork]
         def self.refuse(reason, remedy) = raise(Errors::BadArtwork.new(reason, remedy: remedy, field: :file))
 
         # @param document [REXML::Document]  @param within [Integer] how many drawings it lies in

@@ -29,6 +29,7 @@ module UpClose
           (match[2] == "%") ? number / 100 * whole(direction) : number * UNITS.fetch(match[2].downcase, 1.0)
         end
 
+        # @param text [String]  @return [Boolean] it has a unit of length
         def self.real?(text) = REAL.include?(text.to_s[/[a-z]+\z/i].to_s.downcase)
 
         private

@@ -23,11 +23,13 @@ module UpClose
           SVG
         end
 
+        # @param paths [Array<Geometry::Path>] mm  @return [String] a group
         def layer(name, paths)
           lines = paths.map { |path| %(<path d="#{PathWriter.call(path, places: 4)}"/>) }
           %(<g id="#{name.downcase}">#{lines.join}</g>)
         end
 
+        # @param value [Numeric]  @return [String]
         def number(value) = PathWriter.number(value, 4)
       end
     end

@@ -15,14 +15,17 @@ module UpClose
           }.join
         end
 
+        # @param shape [Graphics::Painted]  @param scale [Float] of its stroke  @return [String] attributes
         def paint(shape, scale) = fill(shape) + stroke(shape, scale)
 
+        # @param shape [Graphics::Painted]  @return [String] attributes
         def fill(shape)
           return ' fill="none"' unless shape.fill
           rule = ' fill-rule="evenodd"' if shape.even_odd
           %( fill="#{shape.fill.to_hex}"#{alpha("fill", shape.fill_alpha)}#{rule})
         end
 
+        # @param shape [Graphics::Painted]  @param scale [Float]  @return [String] attributes
         def stroke(shape, scale)
           return "" unless shape.stroke
           width = PathWriter.number(shape.stroke_width * scale, 6)
@@ -30,6 +33,7 @@ module UpClose
           %( stroke="#{shape.stroke.to_hex}" stroke-width="#{width}" #{ends}#{alpha("stroke", shape.stroke_alpha)})
         end
 
+        # @param name [String] fill or stroke  @param value [Float] 0..1  @return [String]
         def alpha(name, value) = (value < 1) ? %( #{name}-opacity="#{value.round(4)}") : ""
       end
     end

@@ -14,6 +14,7 @@ module UpClose
         MOST = 1e9
         NUMBER = /[-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?/i
 
+        # @param text [String] of a d attribute  @return [Geometry::Path]  @raise [Errors::BadArtwork]
         def self.read(text) = new(text).read
 
         def initialize(text)

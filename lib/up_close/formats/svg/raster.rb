@@ -20,6 +20,7 @@ module UpClose
         # the same with what is clear still clear
         def clear(drawing, frame:, scale:) = Graphics::Pixels.held(image(drawing, frame, scale))
 
+        # @param frame [Geometry::Box] the drawing's units  @param scale [Float] pixels a unit  @return [Vips::Image]
         def image(drawing, frame, scale)
           map = Geometry::Transform.move(-frame.x, -frame.y).then(Geometry::Transform.scale(scale))
           width, height = (frame.width * scale).ceil.clamp(1, 30_000), (frame.height * scale).ceil.clamp(1, 30_000)

@@ -39,18 +39,22 @@ module UpClose
           Style.new(kept, own, @opacity * fraction(own["opacity"]))
         end
 
+        # @param name [String] a property  @return [String, nil] its own, or inherited
         def [](name) = @own[name] || @inherited[name]
 
         def shown? = self["display"] != "none" && self["opacity"].to_s != "0"
 
         def visible? = self["visibility"] == "visible"
 
+        # @param name [String] fill or stroke  @return [Array(Colour, Float), nil, :unknown]
         def paint(name) = Colours.read(self[name], current: self["color"])
 
+        # @param name [String] fill or stroke  @return [Float] 0..1, the group's opacity with it
         def alpha(name) = fraction(self["#{name}-opacity"]) * @opacity
 
         def own_opacity = fraction(@own["opacity"])
 
+        # @param text [String, nil] a number or a percentage  @return [Float] 0..1
         def fraction(text)
           return 1.0 if text.nil?
           (text.end_with?("%") ? text.to_f / 100 : text.to_f).clamp(0.0, 1.0)

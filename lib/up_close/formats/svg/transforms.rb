@@ -37,6 +37,7 @@ module UpClose
           })
         end
 
+        # @param name [String] of a transform function  @param body [String] its arguments  @return [Array<Float>]
         def plain(name, body, lengths)
           values = body.split(/[\s,]+/).reject(&:empty?).map { |word| number(name, word, lengths) }
           case name
@@ -47,24 +48,31 @@ module UpClose
           end.join(" ")
         end
 
+        # @return [Float] user units, or degrees
         def number(name, word, lengths)
           return lengths.read(word) if name.start_with?("translate")
           return word.to_f unless name.match?(/\A(rotate|skew)/)
           word.to_f * ANGLES.fetch(word[/[a-z]+\z/i].to_s.downcase, 1.0)
         end
 
+        # @return [Geometry::Transform] (SVG 1.1, 7.6; angles in degrees)
         def matrix(*numbers) = Geometry::Transform.new(*numbers)
 
+        # @return [Geometry::Transform] (SVG 1.1, 7.6; angles in degrees)
         def translate(x, y = 0) = Geometry::Transform.move(x, y)
 
+        # @return [Geometry::Transform] (SVG 1.1, 7.6; angles in degrees)
         def scale(x, y = x) = Geometry::Transform.scale(x, y)
 
+        # @return [Geometry::Transform] (SVG 1.1, 7.6; angles in degrees)
         def rotate(angle, x = 0, y = 0)
           Geometry::Transform.move(-x, -y).then(Geometry::Transform.turn(angle)).then(Geometry::Transform.move(x, y))
         end
 
+        # @return [Geometry::Transform] (SVG 1.1, 7.6; angles in degrees)
         def skewx(angle) = Geometry::Transform.new(1, 0, Math.tan(angle * Math::PI / 180), 1, 0, 0)
 
+        # @return [Geometry::Transform] (SVG 1.1, 7.6; angles in degrees)
         def skewy(angle) = Geometry::Transform.new(1, Math.tan(angle * Math::PI / 180), 0, 1, 0, 0)
       end
     end

@@ -34,20 +34,24 @@ module UpClose
 
         # double dispatch from Printing::Items
 
+        # @param box [Geometry::Box] mm on the page  @param turn [Numeric] degrees clockwise
         def drawing(drawing, ink:, box:, mirrored:, turn: 0)
           place(box, turn, name(drawing, box, mirrored) {
             Painting.call(drawing, map: Map.call(ink.box, at_origin(box), mirrored: mirrored))
           })
         end
 
+        # @param box [Geometry::Box] mm on the page  @param turn [Numeric] degrees clockwise
         def picture(picture, ink:, box:, mirrored:, turn: 0)
           place(box, turn, name(picture, box, mirrored) { image(picture, box, mirrored) })
         end
 
+        # @param box [Geometry::Box] mm
         def block(box, colour = Colour::BLACK)
           @body << %(<rect #{sides(box)} fill="#{colour.to_hex}"/>)
         end
 
+        # @param box [Geometry::Box] mm; what the block draws is seen inside it alone
         def window(box)
           outer, @body = @body, []
           yield
@@ -56,6 +60,7 @@ module UpClose
           @body = outer << %(<g clip-path="url(##{name})">#{@body.join("\n")}</g>)
         end
 
+        # @param item [Printing::Items::Text]
         def text(item)
           face = @faces[item.bold ? :bold : :regular]
           words = item.words.chars.select { |c| face.has?(c) }.join
@@ -64,6 +69,7 @@ module UpClose
           @body << %(<path aria-label="#{REXML::Text.normalize(item.words)}" d="#{PathWriter.call(path)}"/>)
         end
 
+        # @param item [Printing::Items::Line]
         def line(item)
           points = item.points.map { |p| "#{n(p.x)},#{n(p.y)}" }.join(" ")
           @body <<

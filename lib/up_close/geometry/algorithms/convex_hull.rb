@@ -15,6 +15,8 @@ module UpClose
           half(sorted)[0...-1] + half(sorted.reverse)[0...-1]
         end
 
+        # @param points [Array<Geometry::Point>] sorted
+        # @return [Array<Geometry::Point>] the lower chain (Andrew 1979)
         def half(points)
           points.each_with_object([]) do |point, chain|
             chain.pop while chain.size > 1 && (chain[-1] - chain[-2]).cross(point - chain[-1]) <= 0

@@ -32,8 +32,10 @@ module UpClose
           read(f, places, bounds)
         end
 
+        # @return [Float] where two parabolas meet (Felzenszwalb and Huttenlocher 2012)
         def meet(f, q, v) = ((f[q] + q * q) - (f[v] + v * v)) / (2.0 * (q - v))
 
+        # @return [Array<Float>] squared distances along one row
         def read(f, places, bounds)
           k = 0
           Array.new(f.size) do |q|

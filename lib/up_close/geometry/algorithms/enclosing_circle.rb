@@ -20,6 +20,7 @@ module UpClose
           circle
         end
 
+        # @return [Array(Geometry::Point, Float)] the smallest circle with +p+ on it (Welzl 1991)
         def with_one(points, p)
           circle = [p, 0.0]
           points.each_with_index do |q, j|
@@ -28,14 +29,18 @@ module UpClose
           circle
         end
 
+        # @return [Array(Geometry::Point, Float)] the smallest circle with +p+ and +q+ on it
         def with_two(points, p, q)
           points.reduce(across(p, q)) { |circle, r| holds?(circle, r) ? circle : through(p, q, r) }
         end
 
+        # @return [Boolean] whether a circle holds a point, within SLACK
         def holds?((centre, radius), point) = centre.distance(point) <= radius * (1 + SLACK) + SLACK
 
+        # @return [Array(Geometry::Point, Float)] the circle with +p+ and +q+ at its ends
         def across(p, q) = [(p + q) * 0.5, p.distance(q) / 2]
 
+        # @return [Array(Geometry::Point, Float)] the circle through three; of three in a line, across the furthest two
         def through(p, q, r)
           a, b = q - p, r - p
           twice = 2 * a.cross(b)

@@ -35,6 +35,7 @@ module UpClose
           low
         end
 
+        # @return [Float] where a secant crosses zero, or the middle where it leaves the interval
         def between(low, high, at_low, at_high)
           middle = low + (high - low) * at_low / (at_low - at_high)
           (middle > low && middle < high) ? middle : (low + high) / 2

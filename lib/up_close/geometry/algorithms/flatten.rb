@@ -13,6 +13,8 @@ module UpClose
           @tolerance = tolerance
         end
 
+        # @param path [Path]
+        # @return [Array<Array(Array<Point>, Boolean)>] each subpath's points, and whether it is closed
         def call(path)
           subpaths = []
           path.commands.each { |verb, *points| send(verb, subpaths, *points) }

@@ -11,6 +11,8 @@ module UpClose
         # @return [Array<Point>] corners in turn; empty when nothing is left
         def call(box, planes) = planes.reduce(box.corners) { |points, (n, d)| cut(points, n, d) }
 
+        # @param n [Geometry::Point] the half plane's normal
+        # @param d [Float] n·p ≤ d is kept (Sutherland and Hodgman 1974)
         def cut(points, n, d)
           points.each_with_index.flat_map do |p, i|
             q = points[(i + 1) % points.size]

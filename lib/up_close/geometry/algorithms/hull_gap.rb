@@ -45,10 +45,12 @@ module UpClose
           [edges(first) { |i| heights[0][i] >= wall - most }, edges(second) { |i| heights[1][i] <= front + most }]
         end
 
+        # @yieldparam i [Integer] of a corner  @return [Array<Array(Geometry::Point, Geometry::Point)>]
         def edges(outline)
           outline.each_index.select { |i| yield(i) || yield(i - 1) }.map { |i| [outline[i - 1], outline[i]] }
         end
 
+        # @return [Float] the least distance between two sets of edges
         def apart(edges, others)
           edges.flatten.uniq.map { |p| others.map { |a, b| Segment.distance(p, a, b) }.min }.min
         end

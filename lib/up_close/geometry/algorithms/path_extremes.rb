@@ -25,6 +25,7 @@ module UpClose
           drawn
         end
 
+        # @return [Array<Geometry::Point>] where a cubic's x or y turns
         def turning_points(p0, p1, p2, p3)
           roots = roots(p0.x, p1.x, p2.x, p3.x) + roots(p0.y, p1.y, p2.y, p3.y)
           roots.select { |t| t > 0 && t < 1 }.map do |t|

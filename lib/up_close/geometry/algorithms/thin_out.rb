@@ -18,6 +18,7 @@ module UpClose
           points.values_at(*kept, points.size - 1).uniq
         end
 
+        # @return [Boolean] a point between two lies further from their chord than +tolerance+
         def strays?(points, from, to, tolerance)
           (from + 1...to).any? { |i| Segment.distance(points[i], points[from], points[to]) > tolerance }
         end

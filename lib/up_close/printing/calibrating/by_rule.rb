@@ -31,6 +31,7 @@ module UpClose
           Math.asin(sine) * 180 / Math::PI
         end
 
+        # @param ratios [Hash{Symbol => Float}]  @raise [Errors::BadShape] outside what printers do
         def check(ratios)
           ratios.each do |side, ratio|
             next if Calibration::SCALES.cover?(ratio)

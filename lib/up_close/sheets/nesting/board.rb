@@ -46,6 +46,7 @@ module UpClose
           nil
         end
 
+        # @param cells [Cells]  @param x [Integer] cells  @param y [Integer] cells
         def take(cells, x, y)
           @bits |= cells.bits(@stride) << (y * @stride + x)
           top = y / @size * @size

@@ -56,6 +56,7 @@ module UpClose
           parts.sum(&:area) > BOXY * boxes
         end
 
+        # @param part [Part]  @param gap [Float] mm  @return [Array] its box at each turn allowed, largest first
         def cuts(part, gap)
           part.turns.map do |turn|
             ring = Layout::Placement.new(part, 1, 0, 0, turn).ring(part.outline).map { |x, y| Geometry::Point[x, y] }
@@ -64,6 +65,7 @@ module UpClose
           end.uniq { |cut| [cut.box.width.round(6), cut.box.height.round(6)] }
         end
 
+        # @param copies [Array]  @param rule [Symbol] which free box is taken first  @return [Array(Array, Array)]
         def pack(copies, fresh, room, rule)
           sheets, unplaced = [], []
           copies.each do |part, copy, cuts|
@@ -88,6 +90,7 @@ module UpClose
             .reduce([inside(fresh, room)]) { |free, gone| without(free, gone) }
         end
 
+        # @param fresh [Blank]  @param room [CellRules]  @return [Geometry::Box] mm inside the frame
         def inside(fresh, room)
           f = room.frame
           Geometry::Box.new(
@@ -98,6 +101,7 @@ module UpClose
           )
         end
 
+        # @param sheet [Hash] its free boxes and what lies on it  @return [Boolean] whether it found a place
         def lay(sheet, part, copy, cuts, rule)
           cut, free = cuts.product(sheet[:free]).select { |c, f|
             c.box.width <= f.width + 1e-9 && c.box.height <= f.height + 1e-9
@@ -110,6 +114,7 @@ module UpClose
           sheet[:reach] = [sheet[:reach] || 0, taken.bottom - (cut.box.height - bare_height(part, cut.turn))].max
         end
 
+        # @param turn [Numeric] degrees  @return [Float] mm
         def bare_height(part, turn)
           Layout::Placement.new(part, 1, 0, 0, turn).ring(part.outline).map(&:last).minmax.then do |low, high|
             high - low
@@ -124,6 +129,9 @@ module UpClose
           }.map(&:first)
         end
 
+        # @param box [Geometry::Box]
+        # @param taken [Geometry::Box]
+        # @return [Array<Geometry::Box>] what is left (maximal rectangles)
         def around(box, taken)
           [[box.x, box.y, taken.x - box.x, box.height], [taken.right, box.y, box.right - taken.right, box.height],
             [box.x, box.y, box.width, taken.y - box.y], [box.x, taken.bottom, box.width, box.bottom - taken.bottom]]

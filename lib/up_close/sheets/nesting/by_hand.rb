@@ -26,22 +26,27 @@ module UpClose
 
         # A row of boxes on a sheet.
         Row = Struct.new(:sheet, :x, :y, :height, :right, :gap) do
+          # @param box [Geometry::Box]  @return [Boolean]
           def takes?(box, inside) = x + box.width <= right + 1e-9 && y + box.height <= inside.bottom + 1e-9
 
+          # @param box [Geometry::Box]  @return [Boolean]
           def fits?(box) = x + box.width <= right + 1e-9 && box.height <= height + 1e-9
         end
 
+        # @param parts [Array<Part>]  @yieldreturn [Array(Numeric, Geometry::Box)] turn and box  @return [Array]
         def copies(parts)
           parts.flat_map do |part|
             yield(part).then { |turn, box| Array.new(part.count) { |i| [part, i + 1, turn, box] } }
           end
         end
 
+        # @param turn [Numeric] degrees  @return [Array(Numeric, Geometry::Box)]
         def boxed(part, turn)
           [turn, Geometry::Box
             .around(Layout::Placement.new(part, 1, 0, 0, turn).ring(part.outline).map { |x, y| Geometry::Point[x, y] })]
         end
 
+        # @param copies [Array]  @return [Array<Array>] sheets in rows, as one lays them by hand
         def rows(copies, fresh, room)
           inside = Boxes.inside(fresh, room).then do |b|
             Geometry::Box.new(x: b.x, y: b.y, width: b.width - room.gap, height: b.height - room.gap)
@@ -59,6 +64,7 @@ module UpClose
           }, unplaced)
         end
 
+        # @param open [Array] rows so far  @param gap [Float] mm
         def new_row(open, sheets, box, inside, gap)
           last = open.last
           y = (last && last.sheet.equal?(sheets.last)) ? last.y + last.height + gap : inside.y

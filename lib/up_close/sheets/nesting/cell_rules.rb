@@ -17,6 +17,7 @@ module UpClose
           freeze
         end
 
+        # @param frame [Numeric, Hash]  @return [Hash{Symbol => Float}] mm for each side
         def self.sides(frame)
           if frame.is_a?(Hash)
             frame.transform_values(&:to_f)
@@ -25,13 +26,16 @@ module UpClose
           end
         end
 
+        # @param cell [Float] mm  @return [CellRules]
         def with(cell:) = CellRules.new(gap_mm: gap, frame_mm: frame, cell: cell)
 
         # cells to a coarse one: 2 mm of them
         def coarse = (cell < QUICK) ? 8 : 4
 
+        # @param width_mm [Float]  @return [Integer] cells
         def columns(width_mm) = count(width_mm - frame[:left] - frame[:right])
 
+        # @param height_mm [Float]  @return [Integer] cells
         def rows(height_mm) = count(height_mm - frame[:top] - frame[:bottom])
 
         # from the sheet's corner to the first cell's

@@ -30,6 +30,7 @@ module UpClose
           list.insert(below(at + 1), list.delete_at(at))
         end
 
+        # @param count [Integer]  @return [Integer] 0...count
         def below(count) = (share * count).floor
       end
     end

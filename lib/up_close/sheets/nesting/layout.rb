@@ -11,6 +11,8 @@ module UpClose
 
           def region = Geometry::Region.polygon(ring(part.outline), part.holes.map { |hole| ring(hole) })
 
+          # @param points [Array<Array(Float, Float)>] about the middle
+          # @return [Array<Array(Float, Float)>] where it lies, mm
           def ring(points)
             angle = turn * Math::PI / 180
             cos, sin = [Math.cos(angle), Math.sin(angle)].map { |v| (v.abs < 1e-12) ? 0.0 : v }

@@ -19,6 +19,7 @@ module UpClose
           rows
         end
 
+        # marks the cells that an edge runs through, and where it crosses each row
         def edge(x0, y0, x1, y1, rows, crossings)
           x0, y0, x1, y1 = x1, y1, x0, y0 if y1 < y0
           lean = (y1 - y0).zero? ? 0.0 : (x1 - x0) / (y1 - y0)
@@ -31,6 +32,7 @@ module UpClose
           end
         end
 
+        # @param from [Float] cells  @param to [Float]  @return [Integer] bits of a row
         def span(from, to)
           first = (from < 0) ? 0 : from.floor
           ((1 << (to.floor - first + 1)) - 1) << first

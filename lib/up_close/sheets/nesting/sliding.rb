@@ -24,8 +24,10 @@ module UpClose
         # @return [Float] mm, its least and its greatest
         def least(axis) = @ranges[axis][0] + @moved[axis]
 
+        # @param axis [Integer] 0 or 1  @return [Float] mm
         def greatest(axis) = @ranges[axis][1] + @moved[axis]
 
+        # @param axis [Integer] 0 or 1  @param by [Float] mm
         def move(axis, by) = @moved[axis] -= by
 
         # How far it can go towards nought before it touches the other.

@@ -8,6 +8,7 @@ module UpClose
       module Colours
         module_function
 
+        # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           return unless situation.colour && situation.inked?
           film = situation.stock&.white? ? :white : :clear

@@ -7,6 +7,7 @@ module UpClose
       module ExactPlace
         module_function
 
+        # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           return unless situation.used?("exact") && !situation.method.movable?
           Finding.new(
@@ -20,6 +21,7 @@ module UpClose
           )
         end
 
+        # @param situation [Situation]  @return [String] titles of methods that would do
         def others(situation)
           Methods.all
             .select { |m|

@@ -7,6 +7,7 @@ module UpClose
       module FineLines
         module_function
 
+        # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           finest = situation.finest_mm or return
           limits = situation.limits

@@ -7,6 +7,7 @@ module UpClose
       module FoodFace
         module_function
 
+        # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           return unless situation.used?("food")
           Finding.new(

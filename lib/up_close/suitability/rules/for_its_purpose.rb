@@ -18,6 +18,7 @@ module UpClose
           )
         end
 
+        # @param situation [Situation]  @return [String]
         def remedy(situation)
           purpose, family = situation.purpose.key, situation.material&.family
           fitting = Methods.all.select { |m| m.serves.key?(purpose.to_sym) && (m.printers & situation.printers).any? }

@@ -9,6 +9,7 @@ module UpClose
 
         LEVELS = %i[none low strong].freeze
 
+        # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           given, accepted = situation.method.fumes, situation.fumes.to_sym
           return unless LEVELS.index(given) > LEVELS.index(accepted)

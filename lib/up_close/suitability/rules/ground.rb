@@ -7,6 +7,7 @@ module UpClose
       module Ground
         module_function
 
+        # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           ground = situation.method.ground or return
           return unless situation.material
@@ -14,6 +15,7 @@ module UpClose
           coat(situation, ground) if ground[:bare] && situation.finish&.coated?
         end
 
+        # @param ground [Hash] as Methods::Definition has it  @return [Finding]
         def refused(situation, ground)
           Finding.new(
             key: :ground,
@@ -25,6 +27,7 @@ module UpClose
           )
         end
 
+        # @param ground [Hash]  @return [Finding]
         def coat(situation, ground)
           Finding.new(
             key: :ground,
@@ -36,6 +39,7 @@ module UpClose
           )
         end
 
+        # @param situation [Situation]  @return [String] titles of methods that would do
         def others(situation)
           fitting = Methods.all.reject { |m| m == situation.method }.select do |m|
             if m.ground.nil?

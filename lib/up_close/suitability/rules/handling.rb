@@ -7,6 +7,7 @@ module UpClose
       module Handling
         module_function
 
+        # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           unless situation.used?("handled") &&
               situation.sealer&.key == "none" &&

@@ -7,6 +7,7 @@ module UpClose
       module Heat
         module_function
 
+        # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           heat, limit = heat(situation), situation.heat_limit_c
           return unless heat && limit && heat > limit

@@ -7,6 +7,7 @@ module UpClose
       module OffsetGround
         module_function
 
+        # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           return unless situation.method.key == "ink-offset" && situation.material && situation.finish
           if situation.finish.chalky? ||

@@ -37,6 +37,7 @@ module UpClose
           steps.find { |step| step.key == laid.after && step.each_s }
         end
 
+        # @param seconds [Numeric]  @return [String]
         def minutes(seconds) = Working.number(seconds / 60.0, 1)
       end
     end

@@ -12,6 +12,7 @@ module UpClose
 
         module_function
 
+        # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           return if situation.method.printers.include?(situation.printer)
           wanted = situation.method.printers.first

@@ -19,6 +19,10 @@ module UpClose
           finding(situation, ground, limit, after_sanding(situation))
         end
 
+        # @param ground [Materials::Ground]
+        # @param limit [Numeric] µm
+        # @param sanded [Materials::Ground, nil]
+        # @return [Finding]
         def finding(situation, ground, limit, sanded)
           over = sanded ? sanded.roughness_um > limit * TOO_ROUGH : ground.roughness_um > limit * TOO_ROUGH
           Finding.new(
@@ -42,6 +46,7 @@ module UpClose
           situation.ground.sanded_to(grit) if grit
         end
 
+        # @param sanded [Materials::Ground, nil]  @param limit [Numeric] µm  @return [String]
         def remedy(situation, sanded, limit)
           if sanded && sanded.roughness_um <= limit
             return "Sand it to #{situation.method.sands_to} first: it is a step. Feel for ridges before you print."
@@ -51,6 +56,8 @@ module UpClose
           "Fill and sand it first, or choose #{others.join(" or ")}."
         end
 
+        # @param method [Class]
+        # @return [Boolean] it bridges this ground, for the same purpose, from a printer there is
         def fits?(method, situation)
           return false if method == situation.method || (method.printers & situation.printers).empty?
           return false if situation.purpose && !method.serves.key?(situation.purpose.key.to_sym)

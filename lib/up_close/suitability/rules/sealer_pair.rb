@@ -7,6 +7,7 @@ module UpClose
       module SealerPair
         module_function
 
+        # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           situation.sealer&.finding(residue: situation.left, material: situation.material, uses: situation.use)
         end

@@ -7,6 +7,7 @@ module UpClose
       module ShinyMetal
         module_function
 
+        # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           return unless situation.method.key == "solvent-rub"
           return unless situation.finish&.key == "polished" || situation.material&.family == :glass

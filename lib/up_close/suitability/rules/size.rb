@@ -7,6 +7,7 @@ module UpClose
       module Size
         module_function
 
+        # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           most = situation.method.largest or return
           return unless situation.size_mm

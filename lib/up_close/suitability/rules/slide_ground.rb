@@ -10,6 +10,7 @@ module UpClose
 
         module_function
 
+        # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           return unless situation.method.key == "water-slide" && situation.finish
           smooth = situation.finish.glossy? || (situation.material&.family == :glass && !situation.finish.coated?)

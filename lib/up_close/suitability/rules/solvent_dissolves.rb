@@ -21,6 +21,7 @@ module UpClose
           )
         end
 
+        # @param situation [Situation]  @return [String, nil] what the solvent would attack
         def victim(situation)
           return situation.material.title if situation.material&.dissolves?
           return unless situation.finish&.coated?

@@ -7,6 +7,7 @@ module UpClose
       module Tones
         module_function
 
+        # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           return unless situation.tones
           return if situation.limits[:tones]

@@ -9,6 +9,7 @@ module UpClose
 
         SOFT = {film: "film", toner: "toner", tape: "tape", foil: "foil's glue"}.freeze
 
+        # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           return unless situation.used?("warm")
           soft = SOFT[situation.left] or return

@@ -13,6 +13,7 @@ module UpClose
           tape: "Tape lifts at its edge"
         }.freeze
 
+        # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           return unless situation.used?("wet") || situation.used?("outdoors")
           words = WEAK[situation.left] or return

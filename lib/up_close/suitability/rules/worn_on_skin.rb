@@ -7,6 +7,7 @@ module UpClose
       module WornOnSkin
         module_function
 
+        # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           return unless situation.used?("skin") && situation.material&.family == :metal
           Finding.new(
