@@ -198,7 +198,7 @@ module Presenters
     def before(entry) = entry.chain.steps.find { |s| s.key == entry.step.after }&.title || "the one before"
 
     # in the maker's own hours
-    def own?(moment) = (@own ||= work.hours.spans(@now.to_f, 2)).any? { |from, to| moment >= from && moment < to }
+    def own?(moment) = (@own ||= work.hours.spans(@now.to_f, 2)).any? { |interval| interval.contains?(moment) }
 
     def spans(date)
       work.hours.pattern(date).map do |from, to|

@@ -5,9 +5,9 @@ module UpClose
     # One pair of hands: free in the maker's own hours; for a mark under way also as
     # long as its maker stays at the bench.
     class Calendar
-      # @param spans [Array<Array(Numeric, Numeric)>] own hours  @param longer [Array, nil] and with the stay
-      def initialize(spans, longer = nil)
-        @usual, @longer = FreeTime.new(spans), longer && FreeTime.new(longer)
+      # @param own [Array<Interval>] hours  @param longer [Array<Interval>, nil] and with the stay
+      def initialize(own, longer = nil)
+        @usual, @longer = FreeTime.new(own), longer && FreeTime.new(longer)
       end
 
       # @param other [Calendar]
@@ -19,10 +19,10 @@ module UpClose
       # @return [FreeTime] when they are free for it
       def for(chain) = (chain.begun? && @longer) || @usual
 
-      # @param from [Numeric] moment  @param to [Numeric]
-      def book(chain, from, to)
-        self.for(chain).book(from, to)
-        [@usual, @longer].compact.each { |time| time.cut(from, to) }
+      # @param chain [TaskChain]  @param interval [Interval] free for it
+      def book(chain, interval)
+        self.for(chain).book(interval)
+        [@usual, @longer].compact.each { |time| time.cut(interval) }
       end
     end
   end

@@ -4,60 +4,59 @@ module UpClose
   module Timetable
     # One person's hours, less what is booked in them.
     class FreeTime
-      # @param spans [Array<Array(Numeric, Numeric)>] in order
-      def initialize(spans)
-        @spans = spans.dup
+      # @param intervals [Array<Interval>] in order, none touching another
+      def initialize(intervals)
+        @intervals = intervals.dup
       end
 
-      def dup = FreeTime.new(@spans)
+      def dup = FreeTime.new(@intervals)
 
-      # @return [Numeric, nil] when so long a stretch can begin, not before +from+
+      # @param from [Numeric] not before  @param length [Numeric] seconds
+      # @return [Numeric, nil] when so long a stretch can begin
       def earliest(from, length)
         i = index(from)
-        while (span = @spans[i])
-          start = (span[0] > from) ? span[0] : from
-          return start if start + length <= span[1]
+        while (interval = @intervals[i])
+          start = (interval.from > from) ? interval.from : from
+          return start if start + length <= interval.to
           i += 1
         end
       end
 
       # work that may be laid down at the end of an evening and taken up again
-      # @return [Array<Array(Numeric, Numeric)>, nil]
+      # @param from [Numeric] not before  @param length [Numeric] seconds in all
+      # @return [Array<Interval>, nil] nil when there is not so much time
       def pieces(from, length)
-        i, found = index(from), []
-        while length > 0
-          s, e = @spans[i]
-          return unless s
-          s = from if s < from
-          take = [e - s, length].min
-          found << [s, s + take] if take > 0
+        found = []
+        @intervals.drop(index(from)).each do |interval|
+          break unless length > 0
+          start = [interval.from, from].max
+          take = [interval.to - start, length].min
+          found << Interval.new(start, start + take) if take > 0
           length -= take
-          i += 1
         end
-        found
+        found unless length > 0
       end
 
       # takes a stretch out, which must be free
-      def book(from, to)
-        return if to <= from
-        s, e = @spans[index(from)]
-        raise ArgumentError, "not free" unless s && s <= from && to <= e
-        cut(from, to)
+      # @param interval [Interval]
+      def book(interval)
+        return unless interval.length > 0
+        raise ArgumentError, "not free" unless @intervals[index(interval.from)]&.cover?(interval)
+        cut(interval)
       end
 
       # takes out whatever of a stretch is free
-      def cut(from, to)
-        first = last = index(from)
-        last += 1 while @spans[last] && @spans[last][0] < to
-        @spans[first...last] = @spans[first...last].flat_map { |s, e|
-          [([s, from] if from > s), ([to, e] if to < e)].compact
-        }
+      # @param interval [Interval]
+      def cut(interval)
+        first = last = index(interval.from)
+        last += 1 while @intervals[last] && @intervals[last].from < interval.to
+        @intervals[first...last] = @intervals[first...last].flat_map { |free| free - interval }
       end
 
       private
 
       # of the first stretch that ends after a moment
-      def index(moment) = @spans.bsearch_index { |span| span[1] > moment } || @spans.size
+      def index(moment) = @intervals.bsearch_index { |interval| interval.to > moment } || @intervals.size
     end
   end
 end

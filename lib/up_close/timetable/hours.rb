@@ -32,7 +32,7 @@ module UpClose
       end
 
       # @param staying [Numeric, nil] till when the maker is there anyway
-      # @return [Array<Array(Numeric, Numeric)>] in order, none touching another
+      # @return [Array<Interval>] in order, none touching another
       def spans(from, days = MOST_DAYS, staying: nil) = @spans[[from, days, staying]] ||= listed(from, days, staying)
 
       # @param date [Date]
@@ -43,8 +43,10 @@ module UpClose
 
       def listed(from, days, staying)
         first = @zone.date_of(from) - 1
-        all = [*([[from, staying]] if staying), *Array.new(days + 1) { |i| on(first + i) }.flatten(1)].sort
-        joined(all).filter_map { |s, e| [[s, from].max, e] if e > from }
+        all = Array.new(days + 1) { |i| on(first + i) }.reduce(:+)
+        all << Interval.new(from, staying) if staying
+        ahead = Interval.new(from, Float::INFINITY)
+        joined(all.sort).filter_map { |interval| interval & ahead }
       end
 
       def week(date) = @days_off.include?(date) ? [] : @week.fetch(date.wday, [])
@@ -52,14 +54,15 @@ module UpClose
       def on(date) = (@usual[date] ||= moments(date, week(date))) + moments(date, @extra.fetch(date, []))
 
       def moments(date, spans)
-        spans.map { |from, to| [@zone.at(date, from), @zone.at(date, from + length_min(from, to))] }
+        spans.map { |from, to| Interval.new(@zone.at(date, from), @zone.at(date, from + length_min(from, to))) }
       end
 
       def length_min(from, to) = (to > from) ? to - from : to + DAY_MIN - from
 
-      def joined(spans)
-        spans.each_with_object([]) do |(s, e), all|
-          (all.any? && s <= all.last[1]) ? all.last[1] = [all.last[1], e].max : all << [s, e]
+      # @param intervals [Array<Interval>] sorted
+      def joined(intervals)
+        intervals.each_with_object([]) do |one, all|
+          all.last&.meets?(one) ? all.push(all.pop | one) : all << one
         end
       end
 

@@ -121,7 +121,7 @@ module UpClose
       end
 
       def book(entry)
-        entry.pieces.each { |from, to| @hands.book(entry.chain, from, to) } if entry.hands?
+        entry.pieces.each { |interval| @hands.book(entry.chain, interval) } if entry.hands?
         if entry.step.place
           @places[entry.step.place]&.book(entry.from, entry.to, need(entry.chain, entry.step), entry.step.temperature_c)
         end
@@ -216,9 +216,9 @@ module UpClose
         pieces = long ? @hands.for(chain).pieces(
           ready,
           step.least_s
-        ) : free(chain, step, ready)&.then { |from| [[from, from + step.least_s]] }
+        ) : free(chain, step, ready)&.then { |from| [Interval.new(from, from + step.least_s)] }
         return no_time(chain, step) unless pieces&.any?
-        Plan::Entry.new(chain: chain, step: step, from: pieces.first.first, to: pieces.last.last, pieces: pieces)
+        Plan::Entry.new(chain: chain, step: step, from: pieces.first.from, to: pieces.last.to, pieces: pieces)
       end
 
       # when a hand is free for it, and its place as well
@@ -240,7 +240,7 @@ module UpClose
         return [[:opens, entry.step.after], waited] if entry.from - ready < 1
         return [[:place, PLACES[entry.step.place]], waited] if entry.step.wait?
         [
-          [(@own.for(chain).earliest(ready, entry.pieces.first.reduce(:-).abs) == entry.from) ? :hours : :busy, nil],
+          [(@own.for(chain).earliest(ready, entry.pieces.first.length) == entry.from) ? :hours : :busy, nil],
           waited
         ]
       end
