@@ -30,13 +30,9 @@ module Actions
         "width_mm" => mark.width_mm,
         "stops" => []
       })
-      [UpClose::Finding.new(
-        key: :unseen,
-        title: "Checks",
-        verdict: :watch,
-        figure: "not finished",
-        reason: error.message,
-        remedy: remedy
+      [UpClose::Finding.watch(
+        :unseen, "Checks",
+        figure: "not finished", reason: error.message, remedy: remedy
       )]
     end
 

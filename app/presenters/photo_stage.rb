@@ -22,13 +22,9 @@ module Presenters
     def outline(scale)
       return if @form.values[:trace].size < 3
       ring = UpClose::Geometry::Ring.new(@form.values[:trace].map { |p| scale.place(p) })
-      UpClose::Finding.new(
-        key: :outline,
-        title: "The outline walked round",
-        verdict: :note,
-        figure: @writer.pair(ring.box.width, ring.box.height),
-        value: ring.area,
-        unit: "mm²",
+      UpClose::Finding.note(
+        :outline, "The outline walked round",
+        figure: @writer.pair(ring.box.width, ring.box.height), value: ring.area, unit: "mm²",
         working: UpClose::Working
           .new("#{ring.points.size} corners carried onto the piece; #{UpClose::Working.number(ring.area / 100, 1)} cm²")
       )

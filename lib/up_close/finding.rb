@@ -28,6 +28,16 @@ module UpClose
       freeze
     end
 
+    # @!method self.fine(key, title, **more)
+    # @!method self.watch(key, title, **more)
+    # @!method self.stop(key, title, **more)
+    # @!method self.note(key, title, **more)
+    #   @param key [Symbol]  @param title [String]  @param more [Hash] what else +new+ takes
+    #   @return [Finding] of that verdict
+    VERDICTS.each do |verdict|
+      define_singleton_method(verdict) { |key, title, **more| new(key: key, title: title, verdict: verdict, **more) }
+    end
+
     def stop? = verdict == :stop
 
     def watch? = verdict == :watch

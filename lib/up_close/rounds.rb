@@ -22,9 +22,9 @@ module UpClose
       return unless lots.laid
       return too_slow(lots) unless lots.possible?
       return if sizes.one?
-      Finding.new(
-        key: :lots, title: "In lots", verdict: :note, figure: sizes.join(" + "), value: lots.most, unit: "prints",
-        working: lots.working,
+      Finding.note(
+        :lots, "In lots",
+        figure: sizes.join(" + "), value: lots.most, unit: "prints", working: lots.working,
         reason: "#{lots.most} at most can be laid before the window of the last one shuts: print #{sizes.first}, lay " \
           "#{sizes.first}, then print the next."
       )
@@ -32,9 +32,10 @@ module UpClose
 
     # @param lots [Lots]  @return [Finding]
     def self.too_slow(lots)
-      Finding.new(
-        key: :lots, title: "In time", verdict: :stop, figure: "too slow", value: lots.late_s(1), unit: "s",
-        working: lots.working, reason: "“#{lots.laid.title}” ends after its window has shut, even for one print.",
+      Finding.stop(
+        :lots, "In time",
+        figure: "too slow", value: lots.late_s(1), unit: "s", working: lots.working,
+        reason: "“#{lots.laid.title}” ends after its window has shut, even for one print.",
         remedy: "Make it smaller, or work in a cooler room, which leaves more time."
       )
     end

@@ -48,8 +48,8 @@ module UpClose
         # @return [Finding, nil]
         def finding(material: nil, finish: nil)
           why = against(material: material, finish: finish) or return
-          Finding.new(
-            key: :afterwards, title: title, verdict: :stop,
+          Finding.stop(
+            :afterwards, title,
             figure: [material&.title, finish&.title].compact.join(", "), reason: why, remedy: remedy
           )
         end

@@ -38,13 +38,9 @@ module UpClose
       # @param width_mm [Float]  @param writer [LengthWriter]
       # @return [Finding]
       def finding(width_mm, writer)
-        Finding.new(
-          key: :real,
-          title: "On the real thing, at #{self}",
-          verdict: :note,
-          figure: writer.with_unit(real(width_mm)),
-          value: real(width_mm),
-          unit: "mm",
+        Finding.note(
+          :real, "On the real thing, at #{self}",
+          figure: writer.with_unit(real(width_mm)), value: real(width_mm), unit: "mm",
           working: Working
             .new("#{Working.number(width_mm)} × #{Working.number(ratio)} = #{Working.number(real(width_mm))} mm wide")
         )

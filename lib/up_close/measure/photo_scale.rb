@@ -16,13 +16,9 @@ module UpClose
       Reading = Struct.new(:mm, :off_mm, :working) do
         # @return [Finding]
         def finding(number, writer)
-          Finding.new(
-            key: :"line_#{number}",
-            title: "Line #{number}",
-            verdict: :note,
-            figure: "#{writer.with_unit(mm)} ± #{writer.figure(off_mm)}",
-            value: mm,
-            unit: "mm",
+          Finding.note(
+            :"line_#{number}", "Line #{number}",
+            figure: "#{writer.with_unit(mm)} ± #{writer.figure(off_mm)}", value: mm, unit: "mm",
             working: working,
             reason: (off_mm > mm * UNSURE) ? "Over #{(UNSURE * 100).round} % uncertain: a longer reference, or a " \
               "sharper photo, makes it surer." : nil

@@ -35,14 +35,9 @@ module UpClose
         here = @room.largest_here
         anywhere, = @room.largest_anywhere
         ratio = @room.placed.ink.aspect
-        Finding.new(
-          key: :largest,
-          title: "Largest that still fits here",
-          verdict: :note,
-          figure: @writer.pair(here, here * ratio),
-          value: here,
-          unit: "mm",
-          working: largest_working(here),
+        Finding.note(
+          :largest, "Largest that still fits here",
+          figure: @writer.pair(here, here * ratio), value: here, unit: "mm", working: largest_working(here),
           reason: anywhere ? "Moved to its best place: " \
             "#{@writer.pair(anywhere, anywhere * ratio)}." : "About this middle, at this turn."
         )
@@ -52,13 +47,9 @@ module UpClose
       def middle
         offset = @room.placed.centroid - @room.placed.placement.centre
         return if offset.length < 0.05
-        Finding.new(
-          key: :middle,
-          title: "The ink's own middle",
-          verdict: :note,
-          figure: mm(offset.length),
-          value: offset.length,
-          unit: "mm",
+        Finding.note(
+          :middle, "The ink's own middle",
+          figure: mm(offset.length), value: offset.length, unit: "mm",
           working: Working.new("Σ(ink × place) ÷ Σ ink, less the box's middle: #{Working.number(offset.x)} right, " \
             "#{Working.number(offset.y)} down"),
           reason: "It lies #{direction(offset)} of the box's middle. Centring by ink looks truer to the eye."

@@ -55,13 +55,9 @@ module UpClose
 
       # @return [Finding] how many fit, with the working
       def finding
-        Finding.new(
-          key: :sheets,
-          title: "Copies on a sheet",
-          verdict: :note,
-          figure: rows.per_sheet.to_s,
-          value: rows.per_sheet,
-          working: rows.working,
+        Finding.note(
+          :sheets, "Copies on a sheet",
+          figure: rows.per_sheet.to_s, value: rows.per_sheet, working: rows.working,
           reason: "#{copies} #{(copies == 1) ? "copy" : "copies"} on #{sheets} " \
             "#{(sheets == 1) ? "sheet" : "sheets"} of #{paper.title}: a frame of " \
               "#{Working.number(@margins.frame)} mm so that it feeds, " \

@@ -74,12 +74,9 @@ module UpClose
       # @return [Finding]
       def finding
         columns, rows = grid
-        Finding.new(
-          key: :sheets,
-          title: "In tiles",
-          verdict: :note,
-          figure: "#{columns} × #{rows}",
-          value: columns * rows,
+        Finding.note(
+          :sheets, "In tiles",
+          figure: "#{columns} × #{rows}", value: columns * rows,
           working: Working.new(
             "⌈(#{n(whole.width)} − #{n(overlap)}) ÷ (#{n(inside.width)} − #{n(overlap)})⌉ × ⌈(#{n(whole.height)} − " \
             "#{n(overlap)}) ÷ (#{n(inside.height)} − #{n(overlap)})⌉ = #{columns} × #{rows}",

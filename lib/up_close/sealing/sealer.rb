@@ -61,13 +61,9 @@ module UpClose
         def amount(area_mm2, coats: self.coats)
           return unless wet_um && coats.positive?
           ml = coat_ml(area_mm2) * coats
-          Finding.new(
-            key: :amount,
-            title: "It takes",
-            verdict: :note,
-            figure: "#{Working.number(ml, (ml < 10) ? 1 : 0)} ml",
-            value: ml,
-            unit: "ml",
+          Finding.note(
+            :amount, "It takes",
+            figure: "#{Working.number(ml, (ml < 10) ? 1 : 0)} ml", value: ml, unit: "ml",
             working: amount_working(area_mm2, coats, ml),
             reason: amount_reason(area_mm2, coats, ml)
           )
@@ -124,15 +120,16 @@ module UpClose
 
         # @param material [Materials::Material]  @return [Finding]
         def too_hot(material)
-          Finding.new(key: :sealer_pair, title: "#{title} on #{material.title}", verdict: :stop, figure: "#{heat_c} °C",
-            reason: "It is baked at #{heat_c} °C: for metal only.", remedy: "Use spray acrylic clear.")
+          Finding.stop(
+            :sealer_pair, "#{title} on #{material.title}",
+            figure: "#{heat_c} °C",
+            reason: "It is baked at #{heat_c} °C: for metal only.", remedy: "Use spray acrylic clear."
+          )
         end
 
         def resist
-          Finding.new(
-            key: :sealer_pair,
-            title: "#{title} over etch resist",
-            verdict: :stop,
+          Finding.stop(
+            :sealer_pair, "#{title} over etch resist",
             figure: "no",
             reason: "An etch resist is washed off after the bath; a coat over it would be etched round.",
             remedy: "Leave it bare, and seal the etched piece."
@@ -141,8 +138,8 @@ module UpClose
 
         # a line burnt, cut or painted is the piece's own
         def worked
-          Finding.new(
-            key: :sealer_pair, title: "#{title} over #{Methods::RESIDUES[:worked]}", verdict: :fine,
+          Finding.fine(
+            :sealer_pair, "#{title} over #{Methods::RESIDUES[:worked]}",
             figure: ("#{coats} coats" if coats.positive?),
             reason: "The line is in the piece itself: any finish will do. None before the work is done."
           )

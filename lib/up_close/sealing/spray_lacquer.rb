@@ -28,8 +28,11 @@ module UpClose
       # its thinner attacks plastics, whatever lies between
       def self.finding(residue:, material: nil, uses: [])
         return super unless material&.dissolves?
-        Finding.new(key: :sealer_pair, title: "#{title} on #{material.title}", verdict: :stop, figure: "no",
-          reason: "Lacquer attacks #{material.title}.", remedy: "Use spray acrylic clear.")
+        Finding.stop(
+          :sealer_pair, "#{title} on #{material.title}",
+          figure: "no",
+          reason: "Lacquer attacks #{material.title}.", remedy: "Use spray acrylic clear."
+        )
       end
     end
   end

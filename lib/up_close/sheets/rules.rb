@@ -69,15 +69,9 @@ module UpClose
       end
 
       def finding(key, title, value, limit, reason)
-        Finding.new(
-          key: key,
-          title: title,
-          verdict: :stop,
-          figure: "#{Working.number(value, 1)} mm",
-          value: value,
-          unit: "mm",
-          limit: limit,
-          reason: reason,
+        Finding.stop(
+          key, title,
+          figure: "#{Working.number(value, 1)} mm", value: value, unit: "mm", limit: limit, reason: reason,
           remedy: "Keep #{Working.number(limit, 1)} mm.",
           working: Working.new(
             "least distance between the outlines: #{Working.number(value)} against #{Working.number(limit)} mm",

@@ -86,14 +86,9 @@ module UpClose
       # @return [Finding] the chance that one try succeeds, with what speaks against it
       def chance_finding
         against = @factors.map { |title, factor| "#{title} leaves #{(factor * 100).round} % of it" }
-        Finding.new(
-          key: :chance,
-          title: "Chance of each try",
-          verdict: :note,
-          figure: "#{(chance * 100).round} in 100",
-          value: chance * 100,
-          unit: "in 100",
-          working: chance_working,
+        Finding.note(
+          :chance, "Chance of each try",
+          figure: "#{(chance * 100).round} in 100", value: chance * 100, unit: "in 100", working: chance_working,
           reason: against.any? ? "#{against.join("; ").sub(/\A./, &:upcase)}." : "Suits this piece."
         )
       end
@@ -103,14 +98,9 @@ module UpClose
       def enough?(copies) = copies >= wanted && sure(copies) >= SURE
 
       def serves_again
-        Finding.new(
-          key: :spares,
-          title: "Tries",
-          verdict: :fine,
-          figure: "print #{wanted} to get #{wanted}",
-          value: wanted,
-          unit: "copies",
-          working: working(tries),
+        Finding.fine(
+          :spares, "Tries",
+          figure: "print #{wanted} to get #{wanted}", value: wanted, unit: "copies", working: working(tries),
           reason: "A miss is rubbed out and done again by the same print: no spares are needed."
         )
       end

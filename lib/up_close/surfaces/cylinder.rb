@@ -67,13 +67,9 @@ module UpClose
       def seam(placed, writer)
         left = once_round - placed.box.width
         return if left > once_round * 0.1
-        Finding.new(
-          key: :seam,
-          title: "Seam",
-          verdict: :watch,
-          figure: writer.with_unit(left),
-          value: left,
-          unit: "mm",
+        Finding.watch(
+          :seam, "Seam",
+          figure: writer.with_unit(left), value: left, unit: "mm",
           working: Working.new("#{num(once_round, 3)} − #{num(placed.box.width)} = #{num(left)} mm left"),
           reason: "It nearly meets itself.",
           remedy: "Overlap film by #{Round::OVERLAP_MM} mm (a starting value), or cut an exact butt."

@@ -4,7 +4,7 @@ module UpClose
   module Timetable
     # When each step of each mark begins and ends. Frozen.
     class Plan
-      # A step in its place: pieces are the intervals where it is laid down and taken up again; why says what it waited for.
+      # A step in its place: pieces are the intervals in which it is done; why says what it waited for.
       Entry = Struct.new(:chain, :step, :from, :to, :pieces, :why, :waited_s, keyword_init: true) do
         def hands? = !step.wait?
       end

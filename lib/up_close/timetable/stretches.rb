@@ -33,7 +33,8 @@ module UpClose
         title = "Pieces #{first.step.turn} to #{last.step.turn} of #{first.step.turns}"
         Plan::Entry.new(
           chain: first.chain, step: first.step.with(title: title, least_s: list.sum { |e| e.step.least_s }),
-          from: first.from, to: last.to, pieces: [Interval.new(first.from, last.to)], why: first.why, waited_s: first.waited_s
+          from: first.from, to: last.to, pieces: [Interval.new(first.from, last.to)], why: first.why,
+          waited_s: first.waited_s
         )
       end
       private_class_method :of_one, :together?, :joined

@@ -24,14 +24,9 @@ module UpClose
         # @param subject [CheckContext]  @return [Finding, nil] nil where there is nothing to look at
         def call(subject)
           share = subject.solids.coverage
-          Finding.new(
-            key: :coverage,
-            title: "Ink coverage",
-            verdict: :note,
-            figure: "#{(share * 100).round} %",
-            value: share * 100,
-            unit: "%",
-            working: working(subject, share),
+          Finding.note(
+            :coverage, "Ink coverage",
+            figure: "#{(share * 100).round} %", value: share * 100, unit: "%", working: working(subject, share),
             reason: EVEN.cover?(share) ? "Between 30 and 70 %, resist and bare metal " \
               "etch evenly." : "For etching, 30 to 70 % is even; for printing it does not matter."
           )

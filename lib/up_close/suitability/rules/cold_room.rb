@@ -15,8 +15,9 @@ module UpClose
         def call(situation)
           warmth = situation.temperature_c
           return if warmth.nil? || warmth >= COLD_C || !situation.method.laid_wet?
-          Finding.new(
-            key: :cold_room, title: "A cold room", verdict: :watch, factor: FACTOR,
+          Finding.watch(
+            :cold_room, "A cold room",
+            factor: FACTOR,
             figure: "#{Working.number(warmth, 1)} °C", value: warmth, unit: "°C", limit: COLD_C,
             working: Working.new("#{Working.number(warmth, 1)} °C against #{COLD_C} °C", source: "a starting value"),
             reason: "On a cold piece it takes slowly, and dries slowly.",

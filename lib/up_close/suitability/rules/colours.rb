@@ -19,14 +19,10 @@ module UpClose
           verdict = Artwork::Checks::Look.verdict(colours)
           return if verdict == :fine
           words = Artwork::LookWords.new(colours, situation.method.stocks.any?(&:white?))
-          Finding.new(
-            key: :look,
-            title: "Look on the piece",
-            verdict: :watch,
-            figure: "#{(colours.lost * 100).round} % lost",
-            value: colours.lost * 100,
-            working: Working.new(colours.figures, source: "starting values"),
-            reason: words.reason,
+          Finding.watch(
+            :look, "Look on the piece",
+            figure: "#{(colours.lost * 100).round} % lost", value: colours.lost * 100,
+            working: Working.new(colours.figures, source: "starting values"), reason: words.reason,
             remedy: words.remedy
           )
         end

@@ -10,10 +10,8 @@ module UpClose
         # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           return unless situation.used?("exact") && !situation.method.movable?
-          Finding.new(
-            key: :exact_place,
-            title: "Has to sit exactly",
-            verdict: :watch,
+          Finding.watch(
+            :exact_place, "Has to sit exactly",
             figure: "no second try",
             reason: "#{situation.method.title} cannot be moved once it lies.",
             remedy: "Print spares, practise the lay on scrap and hinge the paper on its pencil lines; or choose one " \

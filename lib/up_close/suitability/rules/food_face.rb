@@ -10,10 +10,8 @@ module UpClose
         # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           return unless situation.used?("food")
-          Finding.new(
-            key: :food_face,
-            title: "Food and lips",
-            verdict: :watch,
+          Finding.watch(
+            :food_face, "Food and lips",
             figure: "keep off",
             reason: "Up Close calls no finish food-safe.",
             remedy: "Keep the mark off the food face and the lip line; finish with what is sold for it."

@@ -12,8 +12,9 @@ module UpClose
           purpose = situation.purpose or return
           piece = purpose.against_piece(situation.material)
           why = piece || purpose.against(situation.method) or return
-          Finding.new(
-            key: :purpose, title: "What it is for", verdict: :stop, figure: purpose.title.downcase, reason: why,
+          Finding.stop(
+            :purpose, "What it is for",
+            figure: purpose.title.downcase, reason: why,
             remedy: piece ? "Say that it is for something else, or choose a metal piece." : remedy(situation)
           )
         end

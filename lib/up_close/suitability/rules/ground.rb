@@ -17,10 +17,8 @@ module UpClose
 
         # @param ground [Hash] as Methods::Definition has it  @return [Finding]
         def refused(situation, ground)
-          Finding.new(
-            key: :ground,
-            title: "The ground",
-            verdict: :stop,
+          Finding.stop(
+            :ground, "The ground",
             figure: situation.ground_words,
             reason: "#{situation.method.title} is not for #{situation.material.title}. #{ground[:why]}",
             remedy: "Choose a method that takes #{situation.material.title}: #{others(situation)}."

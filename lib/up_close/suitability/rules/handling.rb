@@ -14,12 +14,9 @@ module UpClose
               %i[resist line worked].none?(situation.left)
             return
           end
-          Finding.new(
-            key: :handling,
-            title: "Handled a lot, left bare",
-            verdict: :watch,
-            figure: situation.method.wear,
-            reason: "Hands rub it off.",
+          Finding.watch(
+            :handling, "Handled a lot, left bare",
+            figure: situation.method.wear, reason: "Hands rub it off.",
             remedy: "Give it two or three coats of spray acrylic clear."
           )
         end

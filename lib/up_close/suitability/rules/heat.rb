@@ -11,14 +11,9 @@ module UpClose
         def call(situation)
           heat, limit = heat(situation), situation.heat_limit_c
           return unless heat && limit && heat > limit
-          Finding.new(
-            key: :heat,
-            title: "Heat on the piece",
-            verdict: :stop,
-            figure: "#{heat} °C",
-            value: heat,
-            unit: "°C",
-            limit: limit,
+          Finding.stop(
+            :heat, "Heat on the piece",
+            figure: "#{heat} °C", value: heat, unit: "°C", limit: limit,
             working: Working.new(
               "#{heat} °C against #{limit} °C for #{situation.ground_words}",
               source: "#{limit} °C is a starting value; the maker of the material knows better"

@@ -15,10 +15,8 @@ module UpClose
             return
           end
           closed = situation.finish.coated? ? situation.finish.title : situation.ground_words
-          Finding.new(
-            key: :offset_ground,
-            title: "The ground",
-            verdict: :stop,
+          Finding.stop(
+            :offset_ground, "The ground",
             figure: situation.ground_words,
             reason: "Wet ink has nothing to sink into on #{closed}: it slides about and never dries.",
             remedy: situation.material.porous? ? "Sand it back to bare #{situation.material.title}, or give it a " \

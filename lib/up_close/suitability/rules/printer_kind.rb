@@ -17,10 +17,8 @@ module UpClose
           return if situation.method.printers.include?(situation.printer)
           wanted = situation.method.printers.first
           others = Methods.all.select { |m| instead?(m, situation) }.map { |m| m.title.downcase }
-          Finding.new(
-            key: :printer_kind,
-            title: "The printer",
-            verdict: :stop,
+          Finding.stop(
+            :printer_kind, "The printer",
             figure: situation.printer.to_s,
             reason: "#{situation.method.title} cannot work from an #{situation.printer} print. " \
               "#{WHY[situation.printer]}".sub(

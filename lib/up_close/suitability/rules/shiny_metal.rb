@@ -11,13 +11,10 @@ module UpClose
         def call(situation)
           return unless situation.method.key == "solvent-rub"
           return unless situation.finish&.key == "polished" || situation.material&.family == :glass
-          Finding.new(
-            key: :shiny_metal,
-            title: "The ground",
-            verdict: :watch,
+          Finding.watch(
+            :shiny_metal, "The ground",
             figure: situation.ground_words,
-            reason: "Toner finds no hold on a shine.",
-            factor: 0.8,
+            reason: "Toner finds no hold on a shine.", factor: 0.8,
             remedy: "Take the shine off with 400–600 grit, then degrease; no fingers after."
           )
         end

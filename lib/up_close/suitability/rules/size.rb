@@ -14,20 +14,14 @@ module UpClose
           across, along = situation.size_mm.minmax
           value, limit, side = most[:across] ? [across, most[:across], "across"] : [along, most[:along], "long"]
           return if value <= limit
-          Finding.new(
-            key: :size,
-            title: "Its size",
-            verdict: :watch,
-            figure: "#{Working.number(value, 1)} mm",
-            value: value,
-            unit: "mm",
-            limit: limit,
+          Finding.watch(
+            :size, "Its size",
+            figure: "#{Working.number(value, 1)} mm", value: value, unit: "mm", limit: limit,
             working: Working.new(
               "#{Working.number(value, 1)} mm #{side} against #{Working.number(limit)} mm",
               source: "#{Working.number(limit)} is a starting value"
             ),
-            factor: 0.75,
-            reason: most[:why],
+            factor: 0.75, reason: most[:why],
             remedy: "Make it smaller, lay it in parts, or choose a method that is not done in one go: water-slide, " \
               "tracing."
           )

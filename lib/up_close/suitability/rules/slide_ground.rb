@@ -15,10 +15,8 @@ module UpClose
           return unless situation.method.key == "water-slide" && situation.finish
           smooth = situation.finish.glossy? || (situation.material&.family == :glass && !situation.finish.coated?)
           return if smooth
-          Finding.new(
-            key: :slide_ground,
-            title: "The ground",
-            verdict: :watch,
+          Finding.watch(
+            :slide_ground, "The ground",
             figure: situation.finish.title,
             reason: "Film traps air on a ground that is not glossy, and shows it as silver patches.",
             factor: FACTOR,

@@ -11,10 +11,8 @@ module UpClose
         def call(situation)
           solvent = situation.method.solvent_in(situation.setting) or return
           victim = victim(situation) or return
-          Finding.new(
-            key: :solvent_dissolves,
-            title: "#{solvent.capitalize} on the piece",
-            verdict: :stop,
+          Finding.stop(
+            :solvent_dissolves, "#{solvent.capitalize} on the piece",
             figure: situation.ground_words,
             reason: "#{solvent.capitalize} dissolves #{victim}.",
             remedy: "Use water-slide film, which needs only water, or work on bare wood or abraded metal."

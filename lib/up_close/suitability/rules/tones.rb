@@ -11,12 +11,9 @@ module UpClose
         def call(situation)
           return unless situation.tones
           return if situation.limits[:tones]
-          Finding.new(
-            key: :tones,
-            title: "Greys",
-            verdict: :watch,
-            figure: "not carried",
-            factor: 0.85,
+          Finding.watch(
+            :tones, "Greys",
+            figure: "not carried", factor: 0.85,
             reason: "#{situation.method.title} carries lines and solids, not greys.",
             remedy: "Turn them into dots or lines at the Artwork stage, or choose a toner method or film."
           )

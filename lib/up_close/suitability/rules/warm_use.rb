@@ -13,12 +13,9 @@ module UpClose
         def call(situation)
           return unless situation.used?("warm")
           soft = SOFT[situation.left] or return
-          Finding.new(
-            key: :warm_use,
-            title: "Heat in use",
-            verdict: :watch,
-            figure: "gets hot",
-            reason: "Heat softens #{soft}.",
+          Finding.watch(
+            :warm_use, "Heat in use",
+            figure: "gets hot", reason: "Heat softens #{soft}.",
             remedy: "Baked medium on metal stands heat; else seal it, and keep it off the hot part."
           )
         end

@@ -17,12 +17,9 @@ module UpClose
         def call(situation)
           return unless situation.used?("wet") || situation.used?("outdoors")
           words = WEAK[situation.left] or return
-          Finding.new(
-            key: :weather,
-            title: "Water and light",
-            verdict: :watch,
-            figure: situation.used?("outdoors") ? "outdoors" : "wet",
-            reason: "#{words} there.",
+          Finding.watch(
+            :weather, "Water and light",
+            figure: situation.used?("outdoors") ? "outdoors" : "wet", reason: "#{words} there.",
             remedy: "Seal it well, with a coat made for outdoors; or choose toner, film or baked medium."
           )
         end

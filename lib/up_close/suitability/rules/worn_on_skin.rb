@@ -10,10 +10,8 @@ module UpClose
         # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
           return unless situation.used?("skin") && situation.material&.family == :metal
-          Finding.new(
-            key: :worn_on_skin,
-            title: "On the skin",
-            verdict: :watch,
+          Finding.watch(
+            :worn_on_skin, "On the skin",
             figure: situation.material.title,
             reason: "Nickel and unknown alloys irritate skin; a worn coat does not keep them away.",
             remedy: "Know your alloy; mark the side that does not touch."
