@@ -86,36 +86,29 @@ module Actions
       found.unplaced.empty? ? found : LaySheet.search(counts, mark, blanks, fresh)
     end
 
+    # what is pinned stays, and what was loose lies where the search has found room for it
+    # @param found [UpClose::Sheets::Nesting::Layout]  @param loose [Hash{Mark => Array<Integer>}] copies
+    # @return [Array<Hash>] sheets as a layout keeps them
     def merged(layout, found, loose)
       sheets = layout.sheets.map { |sheet| sheet.merge("places" => sheet["places"].select { |p| p["pinned"] }) }
       numbers = loose.transform_keys(&:id)
       found.sheets.each do |laid|
-        sheet =
-          if laid.blank.id
-            sheets[laid.blank.id.to_i]
-          else
-            {
-              "sheet_id" => nil,
-              "version" => nil,
-              "width_mm" => laid.blank.width_mm,
-              "height_mm" => laid.blank.height_mm,
-              "used" => [],
-              "places" => []
-            }.tap { |fresh|
-              sheets << fresh
-            }
-          end
-        laid.placements.each do |p|
-          sheet["places"] << {
-            "mark" => p.id.to_i,
-            "copy" => numbers[p.id.to_i].shift,
-            "x" => p.x,
-            "y" => p.y,
-            "turn" => p.turn
-          }
-        end
+        sheet = laid.blank.id ? sheets[laid.blank.id.to_i] : fresh_sheet(laid.blank).tap { |new| sheets << new }
+        laid.placements.each { |place| sheet["places"] << kept_place(place, numbers) }
       end
       sheets.reject { |sheet| sheet["places"].empty? }
+    end
+
+    def fresh_sheet(blank)
+      {
+        "sheet_id" => nil, "version" => nil, "width_mm" => blank.width_mm, "height_mm" => blank.height_mm,
+        "used" => [], "places" => []
+      }
+    end
+
+    def kept_place(place, numbers)
+      id = place.id.to_i
+      {"mark" => id, "copy" => numbers[id].shift, "x" => place.x, "y" => place.y, "turn" => place.turn}
     end
   end
 end

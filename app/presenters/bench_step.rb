@@ -86,15 +86,11 @@ module Presenters
       end
     end
 
-    # What the page's clock shows from when on: it only picks.
-    # +count+: "down" to +to+, "up" from it, or nil, where +figure+ stands still. Moments in ms.
-    Face = Struct.new(:at, :name, :words, :count, :to, :figure, keyword_init: true)
-
-    # @return [Array<Face>] in their order; none where nothing is waited for
+    # @return [Array<ClockFace>] in their order; none where nothing is waited for
     def faces = @faces ||= (state.opens_at || state.closes_at) ? @clockwork.turns.map { |turn| face(turn) } : []
 
     # for the page
-    def clock_data = {now: ms(@now.to_f), faces: faces.map(&:to_h)}
+    def clock_data = {now: ClockFace.ms(@now.to_f), faces: faces.map(&:to_h)}
 
     # what the clock says as the page is made
     # @return [Array(String, String), nil] words and figure
@@ -168,28 +164,8 @@ module Presenters
     end
 
     def face(turn)
-      words, count, to, figure = FACES.fetch(turn.name).call(step, state)
-      Face.new(at: ms(turn.at), name: turn.name, words: words, count: count, to: ms(to), figure: figure)
+      ClockFace.of(turn, step, state)
     end
-
-    OPEN = lambda do |step, state|
-      next ["Open, best in", "down", state.best_at] if state.best_at
-      if state.closes_at
-        ["#{step.wait? ? "Good" : "Open"} for another", "down", state.closes_at]
-      else
-        ["Long enough", nil, nil, "now"]
-      end
-    end
-    FACES = {
-      early: ->(step, state) { [step.wait? ? "Ready in" : "Not yet: opens in", "down", state.opens_at] },
-      open: OPEN,
-      best: ->(_, state) {
-        state.closes_at ? ["Best now, open for another", "down", state.closes_at] : ["Best now", nil, nil, "now"]
-      },
-      closing: ->(step, state) { ["#{step.wait? ? "Good" : "Open"} for another", "down", state.closes_at] },
-      late: ->(_, state) { ["Late by", "up", state.closes_at] },
-      over: ->(_, state) { ["Past its longest by", "up", state.closes_at] }
-    }.freeze
 
     # down to a moment a second is counted until it is over, up from one once it has passed
     def figure(face)
@@ -199,8 +175,6 @@ module Presenters
       else face.figure
       end
     end
-
-    def ms(seconds) = seconds && (seconds * 1000).round
 
     def moment(seconds) = Moments.clock(Time.at(seconds), @now)
   end

@@ -25,6 +25,7 @@ module Routes
     def self.registered(app)
       app.helpers Helping
       adding(app)
+      as_ink(app)
       otherwise(app)
     end
 
@@ -46,8 +47,8 @@ module Routes
       end
     end
 
-    # the same file opened another way, or artwork that the shop has
-    def self.otherwise(app)
+    # white read as ink
+    def self.as_ink(app)
       app.post "/marks/:id/artwork/white" do
         mark = find_mark(params["id"])
         halt 404 unless Shelves::OriginalStore::NAME.match?(params["original"].to_s)
@@ -62,7 +63,10 @@ module Routes
         artwork_refused(mark, refusal: refusal.sentence) if refusal
         redirect to("/marks/#{mark.id}/artwork"), 303
       end
+    end
 
+    # taken again, or another one used
+    def self.otherwise(app)
       # the same file, opened another way
       app.post "/marks/:id/artwork/again" do
         mark = find_mark(params["id"])
@@ -80,6 +84,6 @@ module Routes
       end
     end
 
-    private_class_method :adding, :otherwise
+    private_class_method :adding, :as_ink, :otherwise
   end
 end

@@ -17,13 +17,25 @@ module Routes
     end
 
     def self.registered(app)
+      app.helpers Helping
+      drawn(app)
+      of_marks(app)
+      in_pixels(app)
+      originals(app)
+    end
+
+    # as a drawing
+    def self.drawn(app)
       app.get "/artworks/:id/ink.svg" do
         artwork = ::Artwork.find(params["id"])
         cache_control :private, max_age: 31_536_000
         content_type "image/svg+xml"
         artwork.picture? ? halt(404) : Workers.call(artwork.drawn, :ink_svg)
       end
+    end
 
+    # as a mark has it
+    def self.of_marks(app)
       %w[svg png].each do |kind|
         app.get "/marks/:id/ink.#{kind}" do
           design = find_mark(params["id"]).design
@@ -37,14 +49,20 @@ module Routes
           end
         end
       end
+    end
 
+    # as pixels
+    def self.in_pixels(app)
       app.get "/artworks/:id/ink.png" do
         artwork = ::Artwork.find(params["id"])
         cache_control :private, max_age: 31_536_000
         content_type "image/png"
         artwork.picture? ? Workers.call(artwork.drawn, :ink_png) : halt(404)
       end
+    end
 
+    # as it came
+    def self.originals(app)
       app.get "/artworks/:id/original" do
         artwork = ::Artwork.find(params["id"])
         halt 404 unless artwork.original
@@ -54,8 +72,8 @@ module Routes
           artwork.facts["file_name"] || artwork.name
         )
       end
-
-      app.helpers Helping
     end
+
+    private_class_method :drawn, :of_marks, :in_pixels, :originals
   end
 end

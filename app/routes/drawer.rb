@@ -20,6 +20,7 @@ module Routes
       app.helpers Helping
       sheets(app)
       areas(app)
+      states(app)
     end
 
     # sheets taken in
@@ -50,7 +51,10 @@ module Routes
         halt 422, drawer_page(refusal: refusal.sentence) if refusal
         redirect to("/drawer#sheet-#{sheet.id}"), 303
       end
+    end
 
+    # unmarked, wiped, put away, brought back
+    def self.states(app)
       {
         "unmark" => ->(s) { Actions::KeepSheets.unmark(s) },
         "wipe" => ->(s) { Actions::KeepSheets.wipe(s) },
@@ -64,6 +68,6 @@ module Routes
       end
     end
 
-    private_class_method :sheets, :areas
+    private_class_method :sheets, :areas, :states
   end
 end

@@ -26,8 +26,10 @@ module Routes
     def self.registered(app)
       app.helpers Helping
       jobs(app)
+      card(app)
       costs(app)
       changing(app)
+      archive(app)
       pieces(app)
     end
 
@@ -46,7 +48,10 @@ module Routes
         halt 422, page(:"jobs/form", here: :jobs, title: "New job", job: Job.new, form: form) unless job
         redirect to("/jobs/#{job.id}/pieces/new"), 303
       end
+    end
 
+    # a job's card
+    def self.card(app)
       app.get "/jobs/:id" do
         job = Job.find(params["id"])
         page :"jobs/show",
@@ -71,7 +76,7 @@ module Routes
       end
     end
 
-    # a job changed, put away and back
+    # a job changed
     def self.changing(app)
       app.get("/jobs/:id/edit") do
         page :"jobs/form", here: :jobs, title: "Change job", job: Job.find(params["id"]), form: nil
@@ -85,7 +90,10 @@ module Routes
         end
         redirect to("/jobs/#{job.id}"), 303
       end
+    end
 
+    # put away and back
+    def self.archive(app)
       app.post "/jobs/:id/away" do
         ApplicationRecord.change { Job.find(params["id"]).update!(archived_at: now) }
         redirect to("/jobs"), 303
@@ -121,6 +129,6 @@ module Routes
       end
     end
 
-    private_class_method :jobs, :costs, :changing, :pieces
+    private_class_method :jobs, :card, :costs, :changing, :archive, :pieces
   end
 end

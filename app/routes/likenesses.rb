@@ -8,6 +8,13 @@ module Routes
 
     # what only these routes need
     module Helping
+      # @param file [IO] a crop of a photo  @param word [String] that it shows
+      # @return [Array(Array, String)] the likest faces here, and the crop as it is shown
+      def likest(file, word)
+        bytes = file.tap(&:rewind).read(UpClose::Artwork::Opening::MOST_BYTES + 1)
+        Workers.call(Shelves::OutsidePicture.new(bytes), :likest, word, SHOWN, SHOWN_PX)
+      end
+
       def like_page(mark, matches: nil, picture: nil, refusal: nil)
         stage mark, "like", matches: matches, picture: picture, refusal: refusal
       end
@@ -22,14 +29,7 @@ module Routes
         unless upload.is_a?(Hash) && upload[:tempfile]
           halt 422, like_page(mark, refusal: "Choose a crop of the word, PNG or JPEG.")
         end
-        bytes = upload[:tempfile].tap(&:rewind).read(UpClose::Artwork::Opening::MOST_BYTES + 1)
-        matches, picture = Workers.call(
-          Shelves::OutsidePicture.new(bytes),
-          :likest,
-          params["word"].to_s[0, 60],
-          SHOWN,
-          SHOWN_PX
-        )
+        matches, picture = likest(upload[:tempfile], params["word"].to_s[0, 60])
         halt 422, like_page(mark, refusal: "None of the fonts here has all these letters.") if matches.empty?
         like_page(mark, matches: matches, picture: picture)
       rescue UpClose::Error => error

@@ -9,6 +9,15 @@ module Routes
 
     # what only these routes need
     module Helping
+      # with what is known of it already, so that nothing moves under the pointer later
+      def refused_recipe(mark, form, refusal)
+        stage(
+          mark, "artwork",
+          form: nil, others: others(mark), findings: mark.design.findings_at_hand, recipe_error: refusal.sentence,
+          recipe_typed: form.steps
+        )
+      end
+
       # a stage that shows what says stop
       def stage_asked(otherwise) = params["stage"].to_s[/\A(place|sheet|apply)\z/] || otherwise
     end
@@ -18,7 +27,9 @@ module Routes
       checks(app)
       overrides(app)
       preparing(app)
-      pictures(app)
+      looks(app)
+      fronts(app)
+      impressions(app)
     end
 
     # what its artwork is found to be
@@ -62,27 +73,13 @@ module Routes
         form = Forms::RecipeForm.new(params, mark: mark)
         refusal =
           (form.act == "undo") ? Actions::PrepareArtwork.undo(mark) : Actions::PrepareArtwork.call(mark, form.steps)
-        # with what is known of it already, so that nothing moves under the pointer later
-        if refusal
-          halt 422,
-            find_mark(params["id"]).then { |kept|
-              stage(
-                kept,
-                "artwork",
-                form: nil,
-                others: others(kept),
-                findings: kept.design.findings_at_hand,
-                recipe_error: refusal.sentence,
-                recipe_typed: form.steps
-              )
-            }
-        end
+        halt 422, refused_recipe(find_mark(params["id"]), form, refusal) if refusal
         redirect to("/marks/#{mark.id}/artwork#preparing"), 303
       end
     end
 
-    # pictures of how it will look
-    def self.pictures(app)
+    # the look on the piece
+    def self.looks(app)
       app.get "/marks/:id/look.png" do
         mark = find_mark(params["id"])
         halt 404 unless mark.artwork && %w[wanted clear white].include?(params["film"])
@@ -90,7 +87,10 @@ module Routes
         content_type "image/png"
         mark.design.look_png(params["film"])
       end
+    end
 
+    # from the front
+    def self.fronts(app)
       app.get "/marks/:id/front.png" do
         mark = find_mark(params["id"])
         halt 404 unless mark.artwork && mark.piece.to_core.curved?
@@ -104,7 +104,10 @@ module Routes
         look, margin = mark.design.look
         Presenters::FrontView.new(mark, at).png(Vips::Image.new_from_buffer(look, ""), margin)
       end
+    end
 
+    # for the loupe
+    def self.impressions(app)
       app.get "/marks/:id/impression.png" do
         mark = find_mark(params["id"])
         halt 404 unless mark.artwork
@@ -114,6 +117,6 @@ module Routes
       end
     end
 
-    private_class_method :checks, :overrides, :preparing, :pictures
+    private_class_method :checks, :overrides, :preparing, :looks, :fronts, :impressions
   end
 end

@@ -32,10 +32,13 @@ module Routes
     def self.registered(app)
       app.helpers Helping
       photos(app)
+      marking(app)
+      outlines(app)
+      pictures(app)
       files(app)
     end
 
-    # a photo, and what is marked on it
+    # a photo taken
     def self.photos(app)
       app.get("/pieces/:id/photo") { photo_page(Piece.find(params["id"])) }
 
@@ -53,7 +56,10 @@ module Routes
       rescue UpClose::Error => error
         halt 422, photo_page(piece, refusal: error.sentence)
       end
+    end
 
+    # what is marked on it
+    def self.marking(app)
       # asked while marking: read, said, kept
       app.post "/pieces/:id/photo/marked" do
         piece = Piece.find(params["id"])
@@ -65,7 +71,10 @@ module Routes
         content_type :json
         JSON.generate(said: findings.map { |f| part(:finding, f: f) }.join, errors: form.errors)
       end
+    end
 
+    # what is used of it
+    def self.outlines(app)
       app.post "/pieces/:id/photo/outline" do
         piece = Piece.find(params["id"])
         halt 404 unless piece.photo
@@ -81,8 +90,8 @@ module Routes
       end
     end
 
-    # pictures and outlines as files
-    def self.files(app)
+    # pictures of it
+    def self.pictures(app)
       app.get "/pieces/:id/photo.jpg" do
         piece = Piece.find(params["id"])
         halt 404 unless piece.photo
@@ -99,7 +108,10 @@ module Routes
         content_type "image/png"
         Workers.call(photo(piece), :straightened, plane.scale, plane.box, STRAIGHTENED_PX)
       end
+    end
 
+    # its outline as a file
+    def self.files(app)
       {
         "svg" => ["image/svg+xml", ->(paths) { UpClose::Formats::SVG::OutlineWriter.call(paths) }],
         "dxf" => ["image/vnd.dxf", ->(paths) { UpClose::Formats::DXF::Writer.call(paths) }]
@@ -111,6 +123,6 @@ module Routes
       end
     end
 
-    private_class_method :photos, :files
+    private_class_method :photos, :marking, :outlines, :pictures, :files
   end
 end

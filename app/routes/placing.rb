@@ -31,7 +31,9 @@ module Routes
     def self.registered(app)
       app.helpers Helping
       places(app)
+      moving(app)
       moves(app)
+      settling(app)
     end
 
     # one place
@@ -41,7 +43,10 @@ module Routes
         redirect to("/marks/#{mark.id}/artwork"), 303 unless mark.artwork
         stage mark, "place", form: nil, asked: false, at: Presenters::PlaceStage.new(mark, writer: writer)
       end
+    end
 
+    # moved by figures, by drag, by keys
+    def self.moving(app)
       app.post "/marks/:id/place" do
         mark = find_mark(params["id"])
         form = Forms::PlaceForm.new(params, mark: mark, writer: writer)
@@ -61,7 +66,7 @@ module Routes
       end
     end
 
-    # moves by one press, repeats, and the end of placing
+    # moved by a press
     def self.moves(app)
       {
         "undo" => ->(m, _) { Actions::PlaceMark.undo(m) },
@@ -74,7 +79,10 @@ module Routes
           redirect to("/marks/#{mark.id}/place"), 303
         end
       end
+    end
 
+    # repeats; settled
+    def self.settling(app)
       app.post "/marks/:id/place/repeats" do
         mark = find_mark(params["id"])
         form = Forms::RepeatsForm.new(params, mark: mark, unit: unit)
@@ -95,6 +103,6 @@ module Routes
       end
     end
 
-    private_class_method :places, :moves
+    private_class_method :places, :moving, :moves, :settling
   end
 end

@@ -17,6 +17,11 @@ module Routes
 
     # what only these routes need
     module Helping
+      # where a press on a stand-in leads
+      def back_to(printer)
+        (params["from"] == "devices") ? "/devices#device-#{printer.id}" : "/printers/#{printer.id}#tray"
+      end
+
       def printer_page(printer, form: nil, second: nil, faults: nil, profile: nil)
         page :"printers/show",
           here: :printers,
@@ -51,11 +56,15 @@ module Routes
     def self.registered(app)
       app.helpers Helping
       all(app)
+      one(app)
       measuring(app)
+      feeding(app)
+      knowing(app)
       devices(app)
+      printing(app)
     end
 
-    # printers and their pages
+    # all of them
     def self.all(app)
       app.get("/printers") do
         page :"printers/index",
@@ -77,7 +86,10 @@ module Routes
         end
         redirect to("/printers/#{printer.id}"), 303
       end
+    end
 
+    # one of them
+    def self.one(app)
       app.get("/printers/:id") { printer_page(Printer.find(params["id"])) }
 
       app.get "/printers/:id/:which.pdf" do
@@ -91,7 +103,7 @@ module Routes
       end
     end
 
-    # what a printer was found to do
+    # its scale
     def self.measuring(app)
       app.post "/printers/:id/measured" do
         printer = Printer.find(params["id"])
@@ -106,7 +118,10 @@ module Routes
         halt 422, printer_page(printer, form: form) unless Actions::Calibrate.keep(printer, form)
         redirect to("/printers/#{printer.id}"), 303
       end
+    end
 
+    # what has changed; how it feeds
+    def self.feeding(app)
       app.post "/printers/:id/changed" do
         Actions::Calibrate.end_current(Printer.find(params["id"]), now)
         redirect to("/printers/#{params["id"]}"), 303
@@ -116,7 +131,10 @@ module Routes
         Actions::Calibrate.answer_feed(Printer.find(params["id"]), params["face"], params["tray"].to_s)
         redirect to("/printers/#{params["id"]}"), 303
       end
+    end
 
+    # what it is known to do
+    def self.knowing(app)
       app.post "/printers/:id/faults" do
         printer = Printer.find(params["id"])
         form = Forms::FaultsForm.new(params, unit: unit)
@@ -134,7 +152,7 @@ module Routes
       end
     end
 
-    # the simulated ones
+    # what stands in for hardware
     def self.devices(app)
       app.get("/devices") do
         page :"printers/devices",
@@ -143,20 +161,20 @@ module Routes
           printers: Printer.where.not(simulated: nil).order(:id).to_a,
           room: Actions::UseDevices.room(now)
       end
+    end
 
-      # the simulated ones
+    # printed, scanned, looked at
+    def self.printing(app)
       app.post "/printers/:id/print" do
         printer = device(params["id"])
         Actions::UseDevices.print(printer, wanted_page(printer, params["which"], params["paper"]))
-        redirect to((params["from"] == "devices") ? "/devices#device-#{printer.id}" : "/printers/#{printer.id}#tray"),
-          303
+        redirect to(back_to(printer)), 303
       end
 
       app.post "/printers/:id/scan" do
         printer = device(params["id"])
         Actions::UseDevices.scan(printer)
-        redirect to((params["from"] == "devices") ? "/devices#device-#{printer.id}" : "/printers/#{printer.id}#tray"),
-          303
+        redirect to(back_to(printer)), 303
       end
 
       app.get "/printers/:id/tray/:what.png" do
@@ -169,6 +187,6 @@ module Routes
       end
     end
 
-    private_class_method :all, :measuring, :devices
+    private_class_method :all, :one, :measuring, :feeding, :knowing, :devices, :printing
   end
 end

@@ -37,9 +37,13 @@ module Routes
       app.helpers Helping
       beginning(app)
       at_the_bench(app)
+      notes(app)
       changes(app)
       steps(app)
+      back(app)
+      spoiling(app)
       record(app)
+      telling(app)
     end
 
     # Apply, Seal, and the start of a run
@@ -64,14 +68,17 @@ module Routes
       end
     end
 
-    # a run, its notes and photos
+    # a run
     def self.at_the_bench(app)
       app.get "/runs/:id" do
         run = find_run
         redirect to("/runs/#{run.leader_id}"), 303 if run.leader_id
         bench_page(run)
       end
+    end
 
+    # its notes and photos
+    def self.notes(app)
       app.post "/runs/:id/note" do
         run = find_run
         photo = params["photo"].is_a?(Hash) ? params["photo"][:tempfile].tap(&:rewind)
@@ -109,7 +116,7 @@ module Routes
       end
     end
 
-    # steps done, done again, taken back
+    # steps done
     def self.steps(app)
       app.post "/runs/:id/done" do
         run = find_run
@@ -125,7 +132,10 @@ module Routes
         Actions::RunMarks.count_pass(find_run, params["step"].to_s)
         redirect to("/runs/#{params["id"]}"), 303
       end
+    end
 
+    # done again, taken back
+    def self.back(app)
       app.post "/runs/:id/again" do
         Actions::RunMarks.again(find_run, params["step"].to_s)
         redirect to("/runs/#{params["id"]}"), 303
@@ -135,7 +145,10 @@ module Routes
         Actions::RunMarks.step_back(find_run)
         redirect to("/runs/#{params["id"]}"), 303
       end
+    end
 
+    # a try that failed
+    def self.spoiling(app)
       app.post "/runs/:id/spoilt" do
         run = find_run
         Actions::RunMarks.spoil(run, params["step"].to_s, now)
@@ -153,7 +166,10 @@ module Routes
         Actions::PrintSheets.more(mark)
         redirect to("/marks/#{mark.id}/sheet"), 303
       end
+    end
 
+    # how each came out
+    def self.telling(app)
       app.post "/marks/:id/rest-good" do
         mark = ready_mark
         Actions::RecordAttempt.rest_good(mark)
@@ -170,6 +186,6 @@ module Routes
       end
     end
 
-    private_class_method :beginning, :at_the_bench, :changes, :steps, :record
+    private_class_method :beginning, :at_the_bench, :notes, :changes, :steps, :back, :spoiling, :record, :telling
   end
 end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Routes
-  # Sheet: copies, paper, the print pack and the bench card.
+  # Sheet: copies and paper, where each copy lies.
   module Sheets
     LAYING = Shelves::BackgroundTasks.new
 
@@ -51,14 +51,12 @@ module Routes
     def self.registered(app)
       app.helpers Helping
       laying(app)
-      packs(app)
-      printing(app)
-      single_sheets(app)
+      searching(app)
       arranging(app)
-      beside_the_sheet(app)
+      pinning(app)
     end
 
-    # laying copies out, beside the page where that takes a search
+    # copies laid out
     def self.laying(app)
       app.get "/marks/:id/sheet" do
         mark = ready_mark
@@ -77,7 +75,10 @@ module Routes
         end
         redirect to("/marks/#{mark.id}/sheet"), 303
       end
+    end
 
+    # while layouts are tried
+    def self.searching(app)
       app.get "/marks/:id/laying" do
         task = LAYING[ready_mark.id]
         content_type :json
@@ -92,85 +93,7 @@ module Routes
       end
     end
 
-    # finished files
-    def self.packs(app)
-      app.get "/marks/:id/pack.pdf" do
-        mark = ready_mark
-        download_pdf(mark.pack_to_print.pages, mark.title)
-      end
-
-      app.get "/marks/:id/proof.pdf" do
-        mark = ready_mark
-        halt 404 unless mark.layout
-        proof = UpClose::Printing::Compensated.new(
-          Shelves::PrintFiles::Proof.new(mark.print_pack.proof_pages),
-          mark.own_printer&.current&.to_core
-        )
-        download_pdf(proof.pages, "#{mark.title}, proof")
-      end
-
-      app.get "/marks/:id/carrier.pdf" do
-        mark = ready_mark
-        pages = mark.layout ? mark.print_pack.carrier_pages : []
-        halt 404 if pages.empty?
-        download_pdf(pages, "#{mark.title}, carrier")
-      end
-    end
-
-    # printing, and what was printed
-    def self.printing(app)
-      app.post "/marks/:id/send" do
-        mark = ready_mark
-        refusal = Actions::SendPrint.call(mark, params["sheet"].to_i)
-        halt 422, sheet_stage(mark, refusal: refusal) if refusal
-        redirect to((mark.own_printer.device ? "/devices#device-#{mark.own_printer.id}" : "/marks/#{mark.id}/sheet")),
-          303
-      end
-
-      app.post "/marks/:id/bars" do
-        mark = ready_mark
-        form = Forms::BarsForm.new(params, unit: unit, undone: mark.own_printer&.current&.to_core)
-        Actions::Calibrate.keep_bars(mark, form.bars) if form.bars
-        halt (form.bars ? 200 : 422), sheet_stage(mark.reload, bars: form)
-      end
-
-      app.post "/marks/:id/printed" do
-        mark = ready_mark
-        halt 422, sheet_stage(mark, asked: true) if Actions::LookAtArtwork.once(mark).stops.open.any?
-        refusal = Actions::PrintSheets.call(mark, now)
-        halt 422, sheet_stage(mark, refusal: refusal.sentence) if refusal
-        redirect to("/marks/#{mark.id}/sheet"), 303
-      end
-
-      app.post "/marks/:id/printed/back" do
-        mark = ready_mark
-        Actions::PrintSheets.take_back(mark, params["outcome"])
-        redirect to("/marks/#{mark.id}/sheet"), 303
-      end
-    end
-
-    # one sheet at a time
-    def self.single_sheets(app)
-      app.get "/marks/:id/sheets/:sheet.:kind" do
-        mark = ready_mark
-        kind, sheet = params["kind"], params["sheet"].to_i
-        pack = mark.print_pack
-        halt 404 unless %w[svg png].include?(kind) && sheet.between?(1, pack.sheets)
-        dpi = params["dpi"] ? params["dpi"].to_i : 600
-        # pages show it as it is to come out; what is downloaded undoes what the printer does
-        shown = if params["show"]
-          mark.layout ? Shelves::PrintFiles::Proof.new(pack.proof_pages) : pack
-        else
-          mark.pack_to_print
-        end
-        bytes = Workers.call(Shelves::PrintJob.new(shown.pages, mark.title), :bytes, kind, sheet: sheet, dpi: dpi)
-        next download(bytes, Shelves::PrintFiles::KINDS[kind], "#{mark.title}-#{sheet}.#{kind}") unless params["show"]
-        content_type Shelves::PrintFiles::KINDS[kind]
-        bytes
-      end
-    end
-
-    # copies moved and pinned by hand
+    # copies moved by hand
     def self.arranging(app)
       # by hand; with "try" nothing is kept
       app.post "/marks/:id/layout/move" do
@@ -186,7 +109,10 @@ module Routes
         status 422 if broken.any?
         JSON.generate(said: broken.map { |f| part(:finding, f: f) }.join)
       end
+    end
 
+    # held, and laid again
+    def self.pinning(app)
       app.post "/marks/:id/layout/pin" do
         mark = ready_mark
         Actions::ArrangeCopies.pin(mark, {"copy" => params["copy"].to_i, "mark" => (params["of"] || mark.id).to_i})
@@ -201,36 +127,6 @@ module Routes
       end
     end
 
-    # what lies beside the sheet: lines to cut along, the bench card
-    def self.beside_the_sheet(app)
-      app.get "/marks/:id/cut/:sheet.:kind" do
-        mark = ready_mark
-        lines = mark.cut_lines
-        number = params["sheet"].to_i
-        halt 404 unless number.between?(1, lines.size)
-        case params["kind"]
-        when "svg"
-          download(
-            UpClose::Formats::SVG::OutlineWriter.call(lines[number - 1]),
-            "image/svg+xml",
-            "#{mark.title} cut #{number}.svg"
-          )
-        when "dxf"
-          download(
-            UpClose::Formats::DXF::Writer.call(lines[number - 1]),
-            "image/vnd.dxf",
-            "#{mark.title} cut #{number}.dxf"
-          )
-        else halt 404
-        end
-      end
-
-      app.get "/marks/:id/bench-card.pdf" do
-        mark = ready_mark
-        download(Presenters::BenchCard.new(mark, writer: writer).pdf, "application/pdf", "bench card #{mark.title}.pdf")
-      end
-    end
-
-    private_class_method :laying, :packs, :printing, :single_sheets, :arranging, :beside_the_sheet
+    private_class_method :laying, :searching, :arranging, :pinning
   end
 end

@@ -18,6 +18,13 @@ module Routes
     end
 
     def self.registered(app)
+      app.helpers Helping
+      stock(app)
+      supplies(app)
+    end
+
+    # what stock costs
+    def self.stock(app)
       app.get("/stock") { stock_page }
 
       app.post "/stock/:key" do
@@ -29,7 +36,10 @@ module Routes
         end
         redirect to("/stock#stock-#{stock.key}"), 303
       end
+    end
 
+    # what supplies cost
+    def self.supplies(app)
       app.post "/supplies" do
         form = Forms::SupplyPriceForm.new(params)
         halt 422, stock_page({}, form) unless form.ok?
@@ -39,8 +49,8 @@ module Routes
         end
         redirect to("/stock#prices"), 303
       end
-
-      app.helpers Helping
     end
+
+    private_class_method :stock, :supplies
   end
 end

@@ -20,6 +20,13 @@ module Routes
     end
 
     def self.registered(app)
+      app.helpers Helping
+      pages(app)
+      hours(app)
+    end
+
+    # the plan
+    def self.pages(app)
       app.get("/timetable") { timetable_page }
 
       app.get "/timetable.ics" do
@@ -29,7 +36,10 @@ module Routes
           "up close.ics"
         )
       end
+    end
 
+    # hours and room
+    def self.hours(app)
       app.post("/timetable") { keep_hours(params) }
 
       # what else is typed is kept with it
@@ -40,8 +50,8 @@ module Routes
           "room_read_at" => room.at.iso8601
         )
       end
-
-      app.helpers Helping
     end
+
+    private_class_method :pages, :hours
   end
 end

@@ -20,6 +20,13 @@ module Routes
     end
 
     def self.registered(app)
+      app.helpers Helping
+      waiting(app)
+      stopping(app)
+    end
+
+    # what is going on
+    def self.waiting(app)
       app.get "/underway/:name" do
         task = task_underway
         answer_with(task.outcome) if task.done
@@ -32,15 +39,18 @@ module Routes
         content_type :json
         JSON.generate(going: !task.nil? && !task.done, share: task&.share, doing: task&.doing)
       end
+    end
 
+    # stopped
+    def self.stopping(app)
       app.post "/underway/:name/stop" do
         task = task_underway
         Helpers::Beside::TASKS.stop(params["name"])
         task.thread.join(settings.patience_s)
         redirect to("/underway/#{params["name"]}"), 303
       end
-
-      app.helpers Helping
     end
+
+    private_class_method :waiting, :stopping
   end
 end

@@ -147,27 +147,24 @@ module UpClose
 
     def row(method)
       setting = setting(method)
-      situation = Suitability::Situation
-        .new(
-          method: method, printer: printer_of(method) || @printers.first, stock: setting.stock, setting: setting,
-          purpose: @purpose, printers: @printers, **@ground, **@wanted
-        )
-      findings = Suitability.findings(situation)
-      good, tried = @record.fetch([method.key, setting.printer.to_s, setting.stock.key], [0, 0])
-      spares = Sheets::Spares.new(
-        @copies,
-        start: method.chance_with(setting.stock),
-        factors: Sheets::Spares.factors_of(findings),
-        good: good,
-        tried: tried,
-        on_a_miss: method.on_a_miss
+      findings = Suitability.findings(situation(method, setting))
+      spares = spares(method, setting, findings)
+      cents = @cost.call(setting)&.then { |each| each / spares.chance }
+      Row.new(method: method, setting: setting, findings: findings, spares: spares, cents: cents)
+    end
+
+    def situation(method, setting)
+      Suitability::Situation.new(
+        method: method, printer: printer_of(method) || @printers.first, stock: setting.stock, setting: setting,
+        purpose: @purpose, printers: @printers, **@ground, **@wanted
       )
-      Row.new(
-        method: method,
-        setting: setting,
-        findings: findings,
-        spares: spares,
-        cents: @cost.call(setting)&.then { |cents| cents / spares.chance }
+    end
+
+    def spares(method, setting, findings)
+      good, tried = @record.fetch([method.key, setting.printer.to_s, setting.stock.key], [0, 0])
+      Sheets::Spares.new(
+        @copies, start: method.chance_with(setting.stock), factors: Sheets::Spares.factors_of(findings), good: good,
+        tried: tried, on_a_miss: method.on_a_miss
       )
     end
 

@@ -4,6 +4,9 @@ module UpClose
   # One mark asked for from outside, as docs/mark.md describes it. Reads what is given, fills in
   # what a page would begin with, and answers the WorkedMark.
   class MarkRequest
+    include Way
+    include Fields
+
     MOST = 500
     CLEARANCE_MM = 2.0
     KEYS = %w[
@@ -91,70 +94,7 @@ module UpClose
       Placing::Placement.new(width_mm: width_mm, x_mm: x, y_mm: y, turn_deg: turn)
     end
 
-    # the one asked for, or what we would suggest
-    def method
-      @method ||= @data["method"] ? Methods.fetch(@data["method"]) : suggested
-    end
-
-    def suggested
-      refuse("“method” and “purpose” are both missing.", "Give one of them.", :method) unless @data["purpose"]
-      asked = Comparison.new(
-        printers: printers.map(&:to_s), purpose: purpose, copies: wanted,
-        ground: {material: material, finish: finish, colour: colour, grit: grit}, wanted: {use: uses, climate: climate}
-      )
-      asked.pick&.method || refuse(asked.reason, "See “refused”.", :method)
-    end
-
-    # what it is for; what the method is usually for, where nothing is said
-    def purpose
-      @purpose ||= if @data["purpose"]
-        Purposes.fetch(@data["purpose"])
-      else
-        old_after ? Purposes::Guide : Purposes.usual_for(method)
-      end
-    end
-
-    # what earlier versions asked as a school of some methods
-    OLD_AFTER = {"burn" => "burn", "carve" => "carve", "leave" => nil}.freeze
-
-    def old_after
-      given = (@data["schools"] || {})["after"] or return
-      OLD_AFTER.fetch(given.to_s) do
-        refuse("There is no school called “#{given}” afterwards.", "Give “afterwards”: burn, carve …", :afterwards)
-      end
-    end
-
-    def afterwards
-      key = @data["afterwards"] || old_after
-      return purpose.usual_work(material: material, finish: finish) if key.nil? && @data["purpose"]
-      return unless key
-      work = Afterwards.fetch(key)
-      unless purpose.works.include?(work.key)
-        refuse(
-          "#{work.title} does not follow #{purpose.title.downcase}.", "Use #{purpose.works.join(", ")}.", :afterwards
-        )
-      end
-      work
-    end
-
-    # kinds of printer there are
-    def printers
-      given = Array(@data["printers"] || @data["printer"] || (@data["method"] ? method.printers : %w[laser inkjet]))
-      unknown = given.map(&:to_s) - %w[laser inkjet]
-      refuse("“#{unknown.first}” is no printer.", "Give laser or inkjet.", :printer) if unknown.any?
-      given.map(&:to_sym)
-    end
-
-    def printer
-      return printers.first if @data["printer"]
-      printers.find { |kind| method.printers.include?(kind) } || printers.first
-    end
-
     def stock = bare_setting.stock
-
-    def schools
-      (@data["schools"] || {}).except("after").transform_keys(&:to_sym).tap { |picked| method.check_choices(picked) }
-    end
 
     # as far as it goes without the mark's size
     def bare_setting
@@ -255,23 +195,5 @@ module UpClose
       cap = width_mm / artwork_ink.box.width
       {cap_mm: cap, x_mm: cap * @letters[:x_height_ratio], small: @letters[:text].match?(/\p{Ll}/)}
     end
-
-    def number(key, range, start)
-      value = @data.fetch(key, start)
-      return value.to_f if value.is_a?(Numeric) && range.cover?(value)
-      refuse(
-        value.nil? ? "“#{key}” is missing." : "“#{key}” is #{value.inspect}.",
-        "Give #{Working.number(range.begin, 2)} to #{Working.number(range.end)}.",
-        key.to_sym
-      )
-    end
-
-    def whole(key, value, start, least: 1)
-      value = start if value.nil?
-      return value if value.is_a?(Integer) && value.between?(least, MOST)
-      refuse("“#{key}” is #{value.inspect}.", "Give #{least} to #{MOST}.", key.to_sym)
-    end
-
-    def refuse(reason, remedy, field) = raise(Error.new(reason, remedy: remedy, field: field))
   end
 end

@@ -37,7 +37,7 @@ RSpec.describe Presenters::Timetable, :shop do
 
   it "leaves the figures of its hours room, however long the day" do
     [3, 12, 23].each do |long|
-      day = described_class::Day.new(now.to_date, [[now.to_i, now.to_i + long * 3600]], [])
+      day = Presenters::TimetableDay.new(now.to_date, [[now.to_i, now.to_i + long * 3600]], [])
       expect(day.marks.each_cons(2).map { |a, b| day.x(b) - day.x(a) }.min).to be >= 50
       expect(day.marks.size).to be > 3
     end

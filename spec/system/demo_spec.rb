@@ -10,7 +10,7 @@ RSpec.describe "the demo, at the real page", :shop, :page do
   it "is a story one can go on with, by the keyboard alone" do
     visit "/"
     expect(page).to have_text("Pellow Ness centenary fair")
-    click_on "Lay it, once"
+    click_on "Compass rose"
     expect(page).to have_text(/Best now, open for another\s+\d\d:\d\d/)
     bench_key(:space)
     expect(page).to have_css("h1", text: "Rub gently, then firmly")

@@ -36,39 +36,34 @@ module UpClose
         end
       end
 
+      # @param list [Array<Hash>]
+      # @raise [Error] for what cannot be walked
+      def check(list)
+        refuse("A school wants at least one step.", "Keep one.") if list.empty?
+        refuse("A school has #{MOST} steps at most.", "Leave some out.") if list.size > MOST
+        check_anchors(list)
+        idle = list.find { |hash| hash["round"] && hash["kind"].to_s == "hands" && hash["each_s"].to_f <= 0 }
+        refuse("“#{idle["title"]}” takes no time for a piece.", "Give it a minute per copy, or leave it out.") if idle
+        late = list.find { |hash| hash["earliest_s"] && hash["latest_s"] && hash["latest_s"] < hash["earliest_s"] }
+        refuse("The window of “#{late["title"]}” shuts before it opens.", "Turn its figures round.") if late
+      end
+
       # a window on a step that is not there, or comes later, is no window
       # @param list [Array<Hash>]
-      # @raise [Error]
-      def check(list)
-        raise Error.new("A school wants at least one step.", remedy: "Keep one.", field: :steps) if list.empty?
-        if list.size > MOST
-          raise Error.new("A school has #{MOST} steps at most.", remedy: "Leave some out.", field: :steps)
-        end
+      def check_anchors(list)
         list.each_with_index do |hash, i|
           next if hash["after"].nil? || hash.values_at("earliest_s", "latest_s").none?
           next if list.first(i).any? { |before| before["key"] == hash["after"] }
-          raise Error.new(
+          refuse(
             "“#{hash["title"]}” has a window after a step that is no longer before it.",
-            remedy: "Keep that step, or empty the window.",
-            field: :steps
-          )
-        end
-        idle = list.find { |hash| hash["round"] && hash["kind"].to_s == "hands" && hash["each_s"].to_f <= 0 }
-        if idle
-          raise Error.new(
-            "“#{idle["title"]}” takes no time for a piece.", remedy: "Give it a minute per copy, or leave it out.",
-            field: :steps
-          )
-        end
-        late = list.find { |hash| hash["earliest_s"] && hash["latest_s"] && hash["latest_s"] < hash["earliest_s"] }
-        if late
-          raise Error.new(
-            "The window of “#{late["title"]}” shuts before it opens.",
-            remedy: "Turn its figures round.",
-            field: :steps
+            "Keep that step, or empty the window."
           )
         end
       end
+
+      # @raise [Error] at the steps
+      def refuse(reason, remedy) = raise(Error.new(reason, remedy: remedy, field: :steps))
+      private_class_method :check_anchors, :refuse
     end
   end
 end

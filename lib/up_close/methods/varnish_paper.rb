@@ -124,7 +124,13 @@ module UpClose
               dries: true,
               early: "Soft varnish rolls off with the paper."
           end
-          next unless setting.picked[:tack] == :acetone
+        end
+        VarnishPaper.tacking(script) if setting.picked[:tack] == :acetone
+      end
+
+      # @param script [Script]
+      def self.tacking(script)
+        script.instance_exec do
           hands :tack, "A damp acetone pad over the back", "One pass.", consumes: [coat("acetone", 60, least: 1)],
             lasts: 5, each: over_trim(200, fixed: 10), cautions: %i[solvent gloves]
           wait :flash,

@@ -83,27 +83,22 @@ module UpClose
       # along the body from its nose; up or down from the line along the middle of its side
       def bearings(at)
         along = at.x + unrolled.box.width / 2
-        side = if at.y.abs < 0.05
-          "on it"
-        else
-          "#{at.y.negative? ? "towards the back" : "towards the belly"}, with a strap over the curve"
-        end
-        {across: Bearing.new(
-          title: "A line along the side",
-          from: :middle,
-          distance_mm: at.y.abs,
-          from_words: "line along the middle of the side",
-          where: side
-        ),
-         up: Bearing.new(
-           title: "A line up the side",
-           from: :left,
-           distance_mm: along,
-           from_words: "nose",
-           rest_mm: length - along,
-           to_words: "tail",
-           where: "along the body, not over the curve"
-         )}
+        {
+          across: Bearing.new(
+            title: "A line along the side", from: :middle, distance_mm: at.y.abs,
+            from_words: "line along the middle of the side", where: side_words(at)
+          ),
+          up: Bearing.new(
+            title: "A line up the side", from: :left, distance_mm: along, from_words: "nose",
+            rest_mm: length - along, to_words: "tail", where: "along the body, not over the curve"
+          )
+        }
+      end
+
+      # @param at [Geometry::Point] mm, unrolled  @return [String]
+      def side_words(at)
+        return "on it" if at.y.abs < 0.05
+        "#{at.y.negative? ? "towards the back" : "towards the belly"}, with a strap over the curve"
       end
 
       def front_box
@@ -186,26 +181,26 @@ module UpClose
 
       def number(_parameter, value)
         list = Array(value)
-        if list.size < 2
-          refuse(
-            :stations,
-            "A body needs two stations or more.",
-            "Measure its girth at the nose, the tail and between."
-          )
-        end
-        if list.size > MOST_STATIONS
-          refuse(
-            :stations,
-            "These are #{list.size} stations; #{MOST_STATIONS} is the most.",
-            "Leave some out where the girth changes evenly."
-          )
-        end
+        check_size(list)
         list.map { |at, girth| [Float(at), Float(girth)] }.freeze
       rescue ArgumentError, TypeError
         refuse(
           :stations,
           "Some stations do not read as two lengths.",
           "Type them as 12, 48: how far along, how far round; one a line."
+        )
+      end
+
+      def check_size(list)
+        if list.size < 2
+          refuse(
+            :stations, "A body needs two stations or more.", "Measure its girth at the nose, the tail and between."
+          )
+        end
+        return if list.size <= MOST_STATIONS
+        refuse(
+          :stations, "These are #{list.size} stations; #{MOST_STATIONS} is the most.",
+          "Leave some out where the girth changes evenly."
         )
       end
 

@@ -93,29 +93,35 @@ module UpClose
 
         # from the outer crosses, turned so that the block lies beside the first
         def rough_map
-          if crosses.size < @page.crosses.size / 2
-            refuse(
-              "There is no page of crosses here: #{crosses.size} crosses were found.",
-              "Scan the page that Up Close printed, at the dpi you give.",
-              :scan
-            )
-          end
-          if blocks.empty?
-            refuse(
-              "The block beside the first cross was not found.",
-              "Scan the whole page, the right side down.",
-              :scan
-            )
-          end
+          check_found
           found = [0, 1, 2, 3].map { |turns| Fit.call(@page.corners.zip(corners.rotate(turns))) }.min_by do |map|
             blocks.map { |b| b.distance(map.apply(@page.crosses.first + CrossPage::BLOCK_AT)) }.min
           end
-          sizes = [Math.hypot(found.a, found.b), Math.hypot(found.c, found.d)]
-          unless sizes.all? { |s| ALIKE.cover?(s) }
-            refuse("The crosses lie #{Working.number(sizes.map { |s| (s - 1).abs }.max * 100, 1)} % from where this " \
-              "paper's page has them.", "Choose the paper it was printed on, and the dpi it was scanned at.", :scan)
-          end
+          check_size(found)
           found
+        end
+
+        def check_found
+          if crosses.size < @page.crosses.size / 2
+            refuse(
+              "There is no page of crosses here: #{crosses.size} crosses were found.",
+              "Scan the page that Up Close printed, at the dpi you give.", :scan
+            )
+          end
+          return if blocks.any?
+          refuse(
+            "The block beside the first cross was not found.", "Scan the whole page, the right side down.", :scan
+          )
+        end
+
+        # @param map [Geometry::Transform]
+        def check_size(map)
+          sizes = [Math.hypot(map.a, map.b), Math.hypot(map.c, map.d)]
+          return if sizes.all? { |s| ALIKE.cover?(s) }
+          refuse(
+            "The crosses lie #{Working.number(sizes.map { |s| (s - 1).abs }.max * 100, 1)} % from where this paper's " \
+            "page has them.", "Choose the paper it was printed on, and the dpi it was scanned at.", :scan
+          )
         end
 
         # top left, top right, bottom right, bottom left as they lie in the scan

@@ -9,8 +9,8 @@ module UpClose
 
         # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
-          most = situation.method.largest or return
-          return unless situation.size_mm
+          most = situation.method.largest
+          return unless most && situation.size_mm
           across, along = situation.size_mm.minmax
           value, limit, side = most[:across] ? [across, most[:across], "across"] : [along, most[:along], "long"]
           return if value <= limit
@@ -22,8 +22,7 @@ module UpClose
               source: "#{Working.number(limit)} is a starting value"
             ),
             factor: 0.75, reason: most[:why],
-            remedy: "Make it smaller, lay it in parts, or choose a method that is not done in one go: water-slide, " \
-              "tracing."
+            remedy: "Make it smaller, lay it in parts, or choose a method that is not done in one go."
           )
         end
       end

@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+module UpClose
+  class MarkRequest
+    # How a mark that is asked for is made: what it is for, by which method, from which printer, by which schools.
+    module Way
+      private
+
+      # the one asked for, or what we would suggest
+      def method
+        @method ||= @data["method"] ? Methods.fetch(@data["method"]) : suggested
+      end
+
+      def suggested
+        refuse("“method” and “purpose” are both missing.", "Give one of them.", :method) unless @data["purpose"]
+        asked = Comparison.new(
+          printers: printers.map(&:to_s), purpose: purpose, copies: wanted,
+          ground: {material: material, finish: finish, colour: colour, grit: grit},
+          wanted: {use: uses, climate: climate}
+        )
+        asked.pick&.method || refuse(asked.reason, "See “refused”.", :method)
+      end
+
+      # what it is for; what the method is usually for, where nothing is said
+      def purpose
+        @purpose ||= if @data["purpose"]
+          Purposes.fetch(@data["purpose"])
+        else
+          old_after ? Purposes::Guide : Purposes.usual_for(method)
+        end
+      end
+
+      # what earlier versions asked as a school of some methods
+      OLD_AFTER = {"burn" => "burn", "carve" => "carve", "leave" => nil}.freeze
+
+      def old_after
+        given = (@data["schools"] || {})["after"] or return
+        OLD_AFTER.fetch(given.to_s) do
+          refuse("There is no school called “#{given}” afterwards.", "Give “afterwards”: burn, carve …", :afterwards)
+        end
+      end
+
+      def afterwards
+        key = @data["afterwards"] || old_after
+        return purpose.usual_work(material: material, finish: finish) if key.nil? && @data["purpose"]
+        return unless key
+        work = Afterwards.fetch(key)
+        unless purpose.works.include?(work.key)
+          refuse(
+            "#{work.title} does not follow #{purpose.title.downcase}.", "Use #{purpose.works.join(", ")}.", :afterwards
+          )
+        end
+        work
+      end
+
+      # kinds of printer there are
+      def printers
+        given = Array(@data["printers"] || @data["printer"] || (@data["method"] ? method.printers : %w[laser inkjet]))
+        unknown = given.map(&:to_s) - %w[laser inkjet]
+        refuse("“#{unknown.first}” is no printer.", "Give laser or inkjet.", :printer) if unknown.any?
+        given.map(&:to_sym)
+      end
+
+      def printer
+        return printers.first if @data["printer"]
+        printers.find { |kind| method.printers.include?(kind) } || printers.first
+      end
+
+      def schools
+        (@data["schools"] || {}).except("after").transform_keys(&:to_sym).tap { |picked| method.check_choices(picked) }
+      end
+    end
+  end
+end
