@@ -43,7 +43,7 @@ RSpec.describe CommandLine::Runner, :measured do
   it "lists methods and schools, and compares them for an artwork on a surface" do
     told = JSON.parse(up_close("methods")[1])["methods"]
     expect([told.size, told.find { |m| m["key"] == "baked-medium" }["schools"].first["options"].map { |o| o["key"] }])
-      .to eq [13, %w[oven gun]]
+      .to eq [UpClose::Methods.all.size, %w[oven gun]]
     File.write("fine.svg", svg('<path d="M0 5h40" stroke="#000" stroke-width="0.2" fill="none"/>'))
     compare = ->(*more) { up_close("compare", "fine.svg", "--width", "40mm", "--printer", "laser", *more) }
     code, out, = compare["--surface", "polystyrene, gloss-paint, #1e3b2c"]

@@ -44,10 +44,14 @@ module Actions
       end
     end
 
-    # over a worked guide on what touches food, oil or wax; else as its purpose, or its method, is usually finished
+    # over a worked guide on what touches food, a finish sold for it; else as its purpose, or its method, is usually finished
     def usual_sealer(mark)
-      return "oil-wax" if mark.setting.left == :worked && mark.piece.uses.include?("food")
+      food = mark.setting.left == :worked && mark.piece.uses.include?("food")
+      return for_food if food
       mark.purpose_core.usual_sealer || mark.method_core.seals_with
     end
+
+    # the first that is sold for what touches food
+    def for_food = UpClose::Sealing.all.find { |sealer| sealer.stands(:food)&.first == :fine }.key
   end
 end

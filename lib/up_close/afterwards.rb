@@ -3,15 +3,13 @@
 module UpClose
   # What is done to the piece after the transfer, one a file (handbook, “After the transfer”).
   module Afterwards
-    ORDER = %w[burn engrave carve paint-over etch draw-round cut-along].freeze
-
     extend Catalogue
 
     # @return [Boolean] whether a constant here is such a work
     def self.definition?(found) = found.is_a?(Class) && found < Work
 
     # @param work [Module]  @return [Array] its place in lists
-    def self.rank(work) = place_in(ORDER, work.key)
+    def self.rank(work) = place_in_lists(work.listed, work.key)
 
     # @param key [String, Symbol]
     # @return [Class] a Work

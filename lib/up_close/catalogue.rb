@@ -27,7 +27,11 @@ module UpClose
       raise Errors::BadDefinition.new("#{found.name} cannot be used: #{error.message}", remedy: "Mend its file.")
     end
 
-    # @param order [Array]  @return [Array] what is not in it comes after, by its key
-    def place_in(order, key) = [order.index(key) || order.size, key.to_s]
+    # where a definition says nothing of its place
+    LAST = 1000
+
+    # @param listed [Integer, nil] as it says itself  @param key [String]
+    # @return [Array] to sort by
+    def place_in_lists(listed, key) = [listed || LAST, key.to_s]
   end
 end

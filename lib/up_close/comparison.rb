@@ -37,7 +37,7 @@ module UpClose
       def only_for_something_else? = findings.select(&:stop?).map(&:key) == [:purpose]
 
       # what a miss costs
-      def sanding? = method.undo.match?(/sand/i)
+      def sanding? = method.on_a_miss == :piece
 
       # @return [Working]
       def working

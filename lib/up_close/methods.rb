@@ -3,11 +3,6 @@
 module UpClose
   # Ways of transferring, one a file. A new file here is a new method everywhere.
   module Methods
-    ORDER = %w[
-      water-slide solvent-rub ink-offset iron-on gel-medium varnish-paper tape-lift
-      baked-medium heat-resist lacquer-pull foil-skin tracing cut-template
-    ].freeze
-
     # what a method leaves on the piece, in words
     RESIDUES = {
       film: "water-slide film", toner: "toner", dye_ink: "raw dye ink", medium: "baked or dried medium",
@@ -24,7 +19,7 @@ module UpClose
     def self.definition?(found) = found.is_a?(Class) && found < Definition
 
     # @param method [Module]  @return [Array] its place in lists
-    def self.rank(method) = place_in(ORDER, method.key)
+    def self.rank(method) = place_in_lists(method.listed, method.key)
 
     # What steps use up for one copy, what several take added up.
     # @param steps [Array<Step>]

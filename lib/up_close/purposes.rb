@@ -4,15 +4,13 @@ module UpClose
   # What a mark is for, one a file: it decides which methods are offered, which checks matter, and what comes
   # after the transfer.
   module Purposes
-    ORDER = %w[picture guide resist pattern].freeze
-
     extend Catalogue
 
     # @return [Boolean] whether a constant here is a purpose
     def self.definition?(found) = found.is_a?(Class) && found < Purpose
 
     # @param purpose [Module]  @return [Array] its place in lists
-    def self.rank(purpose) = place_in(ORDER, purpose.key)
+    def self.rank(purpose) = place_in_lists(purpose.listed, purpose.key)
 
     # what a method is usually done for, where nobody has said
     # @param method [Class] a Methods::Definition

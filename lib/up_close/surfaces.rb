@@ -3,15 +3,13 @@
 module UpClose
   # Shapes a mark can lie on, one a file. A new file here is a new shape everywhere.
   module Surfaces
-    ORDER = %w[rectangle rounded-rectangle disc ring ellipse polygon free-polygon cylinder cup dome loft].freeze
-
     extend Catalogue
 
     # @return [Boolean] whether a constant here is a shape that makers choose
     def self.definition?(found) = found.is_a?(Class) && found < Shape && !found.hidden?
 
     # @param shape [Module]  @return [Array] its place in lists
-    def self.rank(shape) = place_in(ORDER, shape.key)
+    def self.rank(shape) = place_in_lists(shape.listed, shape.key)
 
     # @raise [Errors::Unknown]
     def self.fetch(key)

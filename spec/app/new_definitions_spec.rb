@@ -11,7 +11,7 @@ RSpec.describe "a definition added as one file", :shop do
         title "Waxed tissue"
         summary "Ironed off waxed tissue."
         undo "Scrape it off."
-        movable "no"
+        movable :no
         wear "poor"
         on_a_miss :again
         chance 0.5

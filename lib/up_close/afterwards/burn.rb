@@ -5,6 +5,8 @@ module UpClose
     # Lines burnt into bare wood with a hot tip.
     class Burn < Work
       key "burn"
+      follows "guide"
+      listed 10
       title "Burn over it"
       summary "It lasts longest; bare, untreated wood only."
       hot

@@ -5,6 +5,8 @@ module UpClose
     # Wood taken away along the line with knife, gouge or chisel.
     class Carve < Work
       key "carve"
+      follows "guide"
+      listed 30
       title "Carve along it"
       summary "With knife, gouge or chisel; the line is the limit."
       works_on :wood, :cork, why: "It is for wood and what cuts like it."

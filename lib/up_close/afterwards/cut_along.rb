@@ -5,6 +5,8 @@ module UpClose
     # Cut out along the outline.
     class CutAlong < Work
       key "cut-along"
+      follows "pattern"
+      listed 70
       title "Cut along it"
       summary "Saw, scissors or knife, just outside the line."
       works_on :wood, :plastic, :paper, :metal, :leather, :cork, :cloth,

@@ -5,6 +5,8 @@ module UpClose
     # Nothing more: the line is drawn, and the piece is worked as its maker likes.
     class DrawRound < Work
       key "draw-round"
+      follows "pattern"
+      listed 60
       title "Leave it as a line"
       summary "The outline is on the piece; what you do along it is yours."
       works_on(*Materials::FAMILIES, why: "")

@@ -5,6 +5,8 @@ module UpClose
     # Lines cut into metal, stone, plastic or glass with a hard point.
     class Engrave < Work
       key "engrave"
+      follows "guide"
+      listed 20
       title "Engrave along it"
       summary "Cut into the surface with a graver, a hand piece or a diamond point."
       works_on :metal, :plastic, :glass, :stone, :leather,

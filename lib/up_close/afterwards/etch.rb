@@ -5,6 +5,8 @@ module UpClose
     # Bare metal eaten away by a bath, the resist left standing.
     class Etch < Work
       key "etch"
+      follows "resist"
+      listed 50
       title "Etch round it"
       summary "A bath eats the bare metal; what is covered stays."
       works_on :metal, bare: true, why: "A bath eats bare metal only."

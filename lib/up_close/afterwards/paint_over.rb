@@ -5,6 +5,8 @@ module UpClose
     # The guide filled in by brush.
     class PaintOver < Work
       key "paint-over"
+      follows "guide"
+      listed 40
       title "Paint over it"
       summary "By brush, any colour; the guide disappears under it."
       works_on(*Materials::FAMILIES, why: "")

@@ -15,8 +15,9 @@ module UpClose
         end
 
         # key, title: names, the title as something to do. summary: why one would.
+        # follows: the purpose after which it is done, a key of Purposes.
         # usual_s: how long its main wait lasts, where the maker types that time; nil where none is typed.
-        declares :key, :title, :summary, :usual_s
+        declares :key, :listed, :title, :summary, :follows, :usual_s
 
         # heat or sparks: what is left of a solvent must have gone
         def hot = @hot = true
@@ -67,7 +68,7 @@ module UpClose
         # called once, before anyone sees it
         # @raise [Errors::BadDefinition]
         def check!
-          missing = %i[key title summary ground remedy work].find { |name| public_send(name).nil? } or return
+          missing = %i[key title summary follows ground remedy work].find { |name| public_send(name).nil? } or return
           raise Errors::BadDefinition.new(
             "The work #{name} does not say “#{missing}” as it must.", remedy: "Give #{missing}.", field: missing
           )

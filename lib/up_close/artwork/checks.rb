@@ -6,10 +6,6 @@ module UpClose
     # file, each a module with call(subject) → Finding, or nil when it has
     # nothing to say. A new file is a new check everywhere.
     module Checks
-      ORDER = %i[
-        ThinnestLine ThinnestGap Resolution Specks Ground HiddenBlock Coverage LargestSolid Tones White Look Letters
-        EdgeRoom
-      ].freeze
       MOST_PLACES = 60
 
       extend Catalogue
@@ -19,7 +15,9 @@ module UpClose
       def self.definition?(found) = found.instance_of?(Module)
 
       # @param check [Module]  @return [Array] its place in lists
-      def self.rank(check) = place_in(ORDER, check.name.split("::").last.to_sym)
+      def self.rank(check)
+        place_in_lists(check.const_defined?(:LISTED) ? check::LISTED : nil, check.name)
+      end
 
       # @raise [Errors::BadDefinition] for one that cannot be called with a subject
       def self.checked(check)

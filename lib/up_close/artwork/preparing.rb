@@ -5,7 +5,8 @@ module UpClose
     # What can be done to artwork before it is printed: preparing/ one a file, each
     # a module with KEY, TITLE, WORDS, PARAMETERS and call. The original is never changed.
     module Preparing
-      ORDER = %w[crop straighten clear-ground pencil ink-lines threshold dot-screen invert thicken outline bend].freeze
+      # where a step says nothing of its place
+      LAST = 1000
 
       # One figure of a step. Frozen.
       Figure = Value.define(:key, :words, :default, :range, :unit) do
@@ -26,7 +27,7 @@ module UpClose
       # @return [Array<Module>]
       def self.all
         @all ||= constants.map { |name| const_get(name) }.select { |c| c.respond_to?(:call) && c.const_defined?(:KEY) }
-          .sort_by { |step| [ORDER.index(step::KEY) || ORDER.size, step::KEY] }.freeze
+          .sort_by { |step| [step.const_defined?(:LISTED) ? step::LISTED : LAST, step::KEY] }.freeze
       end
 
       # a set stays letters

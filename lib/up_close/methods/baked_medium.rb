@@ -5,6 +5,7 @@ module UpClose
     # A print baked in medium onto a small metal blank, its paper rubbed away (handbook, “Baked medium”).
     class BakedMedium < Definition
       key "baked-medium"
+      listed 80
       title "Baked medium on metal"
       summary "Lay a laser print face down in a thin coat of baking medium on a small blank, bake it, rub the paper " \
         "away. White becomes bare metal."
@@ -20,7 +21,7 @@ module UpClose
       seals_with "baked-gloss"
       heat_c 163
       fumes :low
-      movable "no: no sliding"
+      movable :no, "no sliding"
       wear "hard, and hard to scratch"
       largest along: 60, why: "Made for small blanks: the medium skins over before a large print is laid."
       works_on :metal, bare: :stop, why: "It is baked onto bare metal; paint and plastics do not stand the oven."

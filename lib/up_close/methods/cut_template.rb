@@ -5,6 +5,7 @@ module UpClose
     # A shape cut from card or plastic and drawn round (handbook, “Cut template”).
     class CutTemplate < Definition
       key "cut-template"
+      listed 130
       title "Cut template"
       summary "Print on card or glue the print to it, cut it out, draw round it. Used again and again; a half is " \
         "turned over for the other half."
@@ -18,7 +19,7 @@ module UpClose
       residue :line
       seals_with "none"
       fumes :none
-      movable "yes"
+      movable :yes
       on_dark "yes: paint of any colour"
       wear "a guide; the template itself lasts by its material"
       works_on(*Materials::FAMILIES, coated: true, why: "A pencil line shows on anything that is not slick.")

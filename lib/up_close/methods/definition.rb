@@ -18,12 +18,23 @@ module UpClose
         # key, title: names. summary: one sentence. printers: Array<Symbol>.
         # stocks: Array<String>, keys of Sheets::Stock. undo: what undoes a miss.
         # chance: that a careful first attempt comes out, a starting value.
-        # heat_c: the hottest it gets. fumes: :none, :low or :strong. movable, wear: in words.
+        # heat_c: the hottest it gets. fumes: :none, :low or :strong. wear: in words.
+        # listed: its place in lists, the lower the sooner.
         # traced_mm_a_minute: how fast a hand follows its lines.
-        declares :key, :title, :summary, :undo, :heat_c, :chance, :movable, :wear, :traced_mm_a_minute
+        declares :key, :listed, :title, :summary, :undo, :heat_c, :chance, :wear, :traced_mm_a_minute
+
+        # Whether it can be nudged once it lies.
+        # @param kind [Symbol] :no, :briefly (while it is wet) or :yes  @param words [String, nil] how, or why not
+        # @return [String] in words
+        def movable(kind = nil, words = nil)
+          return [MOVABLE[@movable], @movable_words].compact.join(": ") if kind.nil?
+          @movable, @movable_words = kind, words
+        end
+
+        MOVABLE = {no: "no", briefly: nil, yes: "yes"}.freeze
 
         # it can be nudged or done again without loss
-        def movable? = !movable.start_with?("no")
+        def movable? = @movable != :no
 
         # How large a mark it is easily done at in one go, a starting value.
         # @param along [Numeric, nil] mm, its longer side
@@ -80,6 +91,10 @@ module UpClose
         def laid_wet = @laid_wet = true
 
         def laid_wet? = @laid_wet == true
+
+        # What it wants of the ground beyond a family of materials: :porous, to sink into; :gloss, to lie down on;
+        # :tooth, to hold on to.
+        def wants_ground(kind = nil) = kind ? @wants_ground = kind : @wants_ground
 
         # a miss costs nothing but time
         def low_risk = @low_risk = true

@@ -5,6 +5,7 @@ module UpClose
     # A print on wet-release film glued to thin aluminium, wrapped round a body (handbook, “Foil skin”).
     class FoilSkin < Definition
       key "foil-skin"
+      listed 110
       title "Foil skin"
       summary "Glue a wet-release print to thin aluminium tape, soak the film off, wrap the foil round the body. " \
         "For lures."
@@ -18,7 +19,7 @@ module UpClose
       residue :foil
       seals_with "spray-acrylic"
       fumes :strong
-      movable "no, once it is pressed down"
+      movable :no, "once it is pressed down"
       on_dark "yes, on its own foil"
       wear "good under clear coats"
       works_on :wood, :plastic, :metal, coated: true, why: "The foil sticks to a sealed, smooth body."

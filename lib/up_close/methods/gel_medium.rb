@@ -5,6 +5,7 @@ module UpClose
     # A print glued face down in acrylic gel; the paper peeled or rubbed away (handbook, “Gel medium”).
     class GelMedium < Definition
       key "gel-medium"
+      listed 50
       title "Gel medium"
       summary "Glue a laser print face down in wet acrylic gel, dry it, take the paper away: it peels in one piece, " \
         "or is rubbed off wet."
@@ -20,7 +21,7 @@ module UpClose
       residue :medium
       seals_with "spray-acrylic"
       fumes :none
-      movable "for a few seconds, while the gel is wet"
+      movable :briefly, "for a few seconds, while the gel is wet"
       wear "good once sealed"
       works_on :wood, :metal, :plastic, :glass, :paper, :stone, :cloth, :cork, :leather,
         why: "Gel holds on anything smooth that is clean."

@@ -5,6 +5,7 @@ module UpClose
     # Toner melted onto clean metal: a resist to etch round, or a picture (handbook, “Heat resist on metal”).
     class HeatResist < Definition
       key "heat-resist"
+      listed 90
       title "Heat resist on metal"
       summary "Melt toner from film or slick paper onto clean, warm metal: a resist for etching, or the picture " \
         "itself. What is printed stands up afterwards."
@@ -22,7 +23,7 @@ module UpClose
       seals_with "none"
       heat_c 170
       fumes :low
-      movable "no: it grabs as it touches"
+      movable :no, "it grabs as it touches"
       wear "poor as a picture, made to be etched round"
       largest along: 150, why: "Larger than an iron's sole: one pressing no longer heats all of it alike."
       works_on :metal,

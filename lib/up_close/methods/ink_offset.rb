@@ -5,6 +5,7 @@ module UpClose
     # Inkjet ink, still wet on a slick sheet, pressed onto porous ground (handbook, “Ink offset”).
     class InkOffset < Definition
       key "ink-offset"
+      listed 30
       title "Wet ink offset"
       summary "Print on a slick sheet, the ink stays wet, press it onto bare smooth wood or chalky paint. No " \
         "solvent, no heat."
@@ -17,12 +18,13 @@ module UpClose
       bridges_um 30
       sands_to 320
       laid_wet
+      wants_ground :porous
       printers :inkjet
       stocks "label-backing", "photo-paper-back", "wax-paper"
       residue :dye_ink
       seals_with "spray-acrylic"
       fumes :none
-      movable "no"
+      movable :no
       wear "poor until it is sealed"
       largest along: 200, why: "It is laid in one touch, and a large sheet is hard to lay without a slide."
       holds inkjet: {line_mm: 0.35, gap_mm: 0.35, solid_mm: 12.0, tones: false, spread_mm: 0.08}

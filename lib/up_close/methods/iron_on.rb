@@ -5,6 +5,7 @@ module UpClose
     # Toner melted off its paper onto smooth wood by a dry iron (handbook, “Iron-on toner”).
     class IronOn < Definition
       key "iron-on"
+      listed 40
       title "Iron-on toner"
       summary "Lay a laser print face down on very smooth, flat, light wood and press it with a hot, dry iron. " \
         "Carries greys."
@@ -22,7 +23,7 @@ module UpClose
       seals_with "spray-acrylic"
       heat_c 170
       fumes :low
-      movable "no: it grips at once"
+      movable :no, "it grips at once"
       wear "fair, better sealed"
       works_on :wood, :paper, :cloth, bare: :stop,
         why: "Toner melts into bare, flat fibres; over a coat it only smears."

@@ -5,6 +5,7 @@ module UpClose
     # Toner pulled off its paper by a tacky coat of lacquer on copper (handbook, “Lacquer pull”).
     class LacquerPull < Definition
       key "lacquer-pull"
+      listed 100
       title "Lacquer pull"
       summary "Spray lacquer on clean copper, lay the print on it while it is shiny but not wet, wet the paper " \
         "away. No heat."
@@ -20,7 +21,7 @@ module UpClose
       residue :resist
       seals_with "none"
       fumes :strong
-      movable "no: one touch, no sliding"
+      movable :no, "one touch, no sliding"
       wear "made to be etched round"
       largest along: 120, why: "The lacquer dries before a large print is rubbed down all over."
       works_on :metal, bare: :stop, why: "It is for bare metal; the lacquer between the lines must come off again."

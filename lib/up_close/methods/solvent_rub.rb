@@ -5,6 +5,7 @@ module UpClose
     # Toner loosened by solvent through the back of the paper and rubbed over (handbook, “Solvent rub”).
     class SolventRub < Definition
       key "solvent-rub"
+      listed 20
       title "Solvent rub"
       summary "Lay a laser print face down, wet its back with acetone, rub the toner over. For bare wood and " \
         "abraded metal."
@@ -16,12 +17,13 @@ module UpClose
       serves :pattern, metal: 2, wood: 4
       bridges_um 40
       sands_to 240
+      wants_ground :tooth
       printers :laser
       stocks "letter-paper"
       residue :toner
       seals_with "spray-acrylic"
       fumes :strong
-      movable "no"
+      movable :no
       wear "fair, better sealed"
       holds laser: {line_mm: 0.25, gap_mm: 0.25, solid_mm: 12.0, spread_mm: 0.03}
       solvent "acetone"

@@ -5,6 +5,7 @@ module UpClose
     # Toner lifted on clear tape, its paper soaked and rubbed away (handbook, “Tape lift”).
     class TapeLift < Definition
       key "tape-lift"
+      listed 70
       title "Tape lift"
       summary "Burnish clear parcel tape over a laser print, soak the paper off under water, press the tape on. " \
         "Looked at through the tape."
@@ -18,7 +19,7 @@ module UpClose
       residue :tape
       seals_with "spray-matt"
       fumes :none
-      movable "a little, under water"
+      movable :briefly, "a little, under water"
       wear "fair; its edge shows"
       largest across: 48, why: "Wider than parcel tape: two strips show their seam."
       works_on :wood, :metal, :plastic, :glass, :paper, :stone, coated: true,

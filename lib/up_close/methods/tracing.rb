@@ -5,6 +5,7 @@ module UpClose
     # The design traced through carbon or transfer paper (handbook, “Tracing”).
     class Tracing < Definition
       key "tracing"
+      listed 120
       title "Carbon or transfer paper"
       summary "Tape the print down over carbon paper and trace it with a ball pen. Slow, as true as your hand; a " \
         "mistake can be rubbed out."
@@ -18,7 +19,7 @@ module UpClose
       residue :line
       seals_with "none"
       fumes :none
-      movable "yes: rub it out, trace again"
+      movable :yes, "rub it out, trace again"
       on_dark "with white or yellow paper"
       wear "a guide, to be burned, carved or painted over"
       works_on(*Materials::FAMILIES, coated: true, why: "A traced line shows on anything that is not slick.")

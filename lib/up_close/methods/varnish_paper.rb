@@ -5,6 +5,7 @@ module UpClose
     # A print laid into wet varnish or paste, its paper rubbed away (handbook, “Varnish or paste”).
     class VarnishPaper < Definition
       key "varnish-paper"
+      listed 60
       title "Varnish or paste"
       summary "Coat both faces, lay the print in wet, dry, rub the paper away in crumbs. It can be moved a little " \
         "while wet."
@@ -20,7 +21,7 @@ module UpClose
       residue :medium
       seals_with "spray-acrylic"
       fumes :low
-      movable "a little, while it is wet"
+      movable :briefly, "a little, while it is wet"
       wear "good under a clear coat"
       works_on :wood, :metal, :plastic, :glass, :paper, :stone, :cloth, :cork, why: "Varnish holds on anything clean."
       holds laser: {line_mm: 0.3, gap_mm: 0.3, solid_mm: nil, spread_mm: 0.03}

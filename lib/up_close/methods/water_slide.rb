@@ -5,6 +5,7 @@ module UpClose
     # Printed film, soaked off its backing and slid into place (handbook, “Water-slide film”).
     class WaterSlide < Definition
       key "water-slide"
+      listed 10
       title "Water-slide film"
       summary "Print on film, soak it, slide it off its backing onto a glossy ground. It can be nudged for a few " \
         "seconds."
@@ -14,12 +15,13 @@ module UpClose
       serves :picture
       bridges_um 200
       laid_wet
+      wants_ground :gloss
       printers :laser, :inkjet
       stocks "clear-film", "white-film"
       residue :film
       seals_with "spray-acrylic"
       fumes :low
-      movable "for seconds, wet"
+      movable :briefly, "for seconds, wet"
       on_dark "on white film"
       wear "good, buried under gloss coats"
       holds laser: {line_mm: 0.15, gap_mm: 0.15, solid_mm: nil, spread_mm: 0.01},

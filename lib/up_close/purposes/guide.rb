@@ -5,9 +5,9 @@ module UpClose
     # Lines to be burnt, carved, engraved or painted over: they only have to be seen.
     class Guide < Purpose
       key "guide"
+      listed 20
       title "A guide to work over"
       summary "To burn, carve, engrave or paint over."
-      works "burn", "engrave", "carve", "paint-over"
       limits tones: true, solid_mm: nil, advisory: true, every_place: false, dpi: 150, line_dpi: 150
       inked false
       usual_sealer "none"

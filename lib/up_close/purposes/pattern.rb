@@ -5,9 +5,9 @@ module UpClose
     # An outline to cut along, or to draw round.
     class Pattern < Purpose
       key "pattern"
+      listed 40
       title "A pattern"
       summary "To cut out, or to draw round."
-      works "draw-round", "cut-along"
       limits tones: true, solid_mm: nil, advisory: true, every_place: false, dpi: 150, line_dpi: 150
       inked false
       usual_sealer "none"

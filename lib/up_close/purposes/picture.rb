@@ -5,6 +5,7 @@ module UpClose
     # The print itself is what is looked at.
     class Picture < Purpose
       key "picture"
+      listed 10
       title "The finished picture"
       summary "The print stays, under a finish."
       limits every_place: false

@@ -18,10 +18,11 @@ module UpClose
         # key, title, summary: names, and what becomes of the print. checks_words: what is looked at, and what is
         # left out. finish_words: which finish, and why. usual_sealer: a key of Sealing it begins with, or nil for the
         # method's own.
-        declares :key, :title, :summary, :checks_words, :finish_title, :finish_words, :usual_sealer
+        declares :key, :listed, :title, :summary, :checks_words, :finish_title, :finish_words, :usual_sealer
 
-        # what is done after the transfer, keys of Afterwards; the first that suits the piece is the start
-        def works(*keys) = keys.empty? ? @works || [] : @works = keys.freeze
+        # what may be done after the transfer; the first that suits the piece is the start
+        # @return [Array<String>] keys of Afterwards
+        def works = Afterwards.all.select { |work| work.follows == key }.map(&:key)
 
         # families of material it needs; nil: any
         def needs(*families) = families.empty? ? @needs : @needs = families.freeze

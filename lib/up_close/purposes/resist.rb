@@ -5,10 +5,10 @@ module UpClose
     # What is printed keeps an etching bath off the metal, and stands up afterwards.
     class Resist < Purpose
       key "resist"
+      listed 30
       title "A resist to etch round"
       summary "What is printed stays standing; what is bare is eaten away."
       needs :metal
-      works "etch"
       limits tones: false, every_place: true
       inked false
       usual_sealer "none"

@@ -5,6 +5,7 @@ module UpClose
     # Baked sealer, on metal.
     class BakedGloss < Sealer
       key "baked-gloss"
+      listed 100
       title "Baked sealer"
       summary "On metal, over baked medium or toner: 163 °C for half an hour."
       sheen :gloss

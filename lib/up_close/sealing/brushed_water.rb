@@ -5,6 +5,7 @@ module UpClose
     # Water-based varnish, brushed.
     class BrushedWater < Sealer
       key "brushed-water"
+      listed 50
       title "Brushed water-based varnish"
       summary "Clear, little smell; water in it is the danger."
       sheen :satin

@@ -5,6 +5,7 @@ module UpClose
     # Cast resin or rod epoxy.
     class CastResin < Sealer
       key "cast-resin"
+      listed 90
       title "Cast resin or rod epoxy"
       summary "Deep and hard; clears the haze of paper fibres."
       sheen :gloss

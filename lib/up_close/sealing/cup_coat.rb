@@ -5,6 +5,7 @@ module UpClose
     # Brush-on two-part or acrylic coat for cups.
     class CupCoat < Sealer
       key "cup-coat"
+      listed 80
       title "Brush-on cup coat"
       summary "Thick and clear: three coats under, three to five over, five days before use."
       sheen :gloss

@@ -5,6 +5,7 @@ module UpClose
     # Left as it is.
     class NoSealer < Sealer
       key "none"
+      listed 120
       title "Left bare"
       summary "For things nobody touches."
       coats 0

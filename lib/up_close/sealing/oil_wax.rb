@@ -5,6 +5,7 @@ module UpClose
     # Oil or wax, as for kitchenware.
     class OilWax < Sealer
       key "oil-wax"
+      listed 110
       title "Oil or wax"
       summary "For what is handled in the kitchen; faint protection."
       sheen :matt

@@ -5,6 +5,7 @@ module UpClose
     # Shellac in alcohol.
     class Shellac < Sealer
       key "shellac"
+      listed 70
       title "Shellac"
       summary "Warm, quick, dissolved in alcohol."
       sheen :gloss

@@ -5,6 +5,7 @@ module UpClose
     # Suits all three residues: the usual pick.
     class SprayAcrylic < Sealer
       key "spray-acrylic"
+      listed 10
       title "Spray acrylic clear"
       summary "Suits ink, toner and film. Thin coats."
       sheen :gloss

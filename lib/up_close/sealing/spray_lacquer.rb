@@ -5,6 +5,7 @@ module UpClose
     # Quick, but its solvent bites.
     class SprayLacquer < Sealer
       key "spray-lacquer"
+      listed 20
       title "Spray lacquer"
       summary "Quick; strong fumes."
       sheen :gloss

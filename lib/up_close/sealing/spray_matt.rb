@@ -5,6 +5,7 @@ module UpClose
     # Kills the shine of tape and film: about four thin coats (handbook, “Tape lift”).
     class SprayMatt < Sealer
       key "spray-matt"
+      listed 40
       title "Spray matt clear"
       summary "Kills the shine of tape and film. Thin coats."
       sheen :matt

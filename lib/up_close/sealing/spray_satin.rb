@@ -5,6 +5,7 @@ module UpClose
     # Water-based; a damp room whitens it.
     class SpraySatin < Sealer
       key "spray-satin"
+      listed 30
       title "Spray water-based satin"
       summary "Low smell. Let it cure fully."
       water_based

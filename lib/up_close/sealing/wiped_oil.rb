@@ -5,6 +5,7 @@ module UpClose
     # Oil varnish or polyurethane, wiped or brushed.
     class WipedOil < Sealer
       key "wiped-oil"
+      listed 60
       title "Wiped or brushed oil varnish"
       summary "Warm, tough, ambers with age."
       sheen :satin

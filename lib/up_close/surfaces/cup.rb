@@ -11,6 +11,7 @@ module UpClose
         Parameter.new(:top_mm, "Diameter at the top"),
         Parameter.new(:foot_mm, "Diameter at the foot"),
         Parameter.new(:slant_mm, "Slant length between them")
+      listed 90
 
       def top = measures[:top_mm]
 

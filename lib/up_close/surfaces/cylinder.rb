@@ -14,6 +14,7 @@ module UpClose
           range: 0.0..2.0,
           hint: "0 unless it is wrapped all round"
         )
+      listed 80
 
       def diameter = measures[:diameter_mm]
 

@@ -5,6 +5,7 @@ module UpClose
     # A round plate.
     class Disc < Shape
       describe "disc", "Disc", Parameter.new(:diameter_mm, "Diameter")
+      listed 30
 
       def radius = measures[:diameter_mm] / 2.0
 

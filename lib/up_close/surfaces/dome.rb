@@ -9,6 +9,7 @@ module UpClose
         "Dome or ball",
         Parameter.new(:ball_mm, "Diameter of the ball"),
         Parameter.new(:cap_mm, "Across the part to be covered")
+      listed 100
 
       # radius of the ball
       def radius = measures[:ball_mm] / 2.0

@@ -5,6 +5,7 @@ module UpClose
     # An oval plate.
     class Ellipse < Shape
       describe "ellipse", "Ellipse", Parameter.new(:width_mm, "Width"), Parameter.new(:height_mm, "Height")
+      listed 50
 
       def half_width = measures[:width_mm] / 2.0
 

@@ -7,6 +7,7 @@ module UpClose
     class FreePolygon < Shape
       LEAST_AREA = 0.01
       describe "free-polygon", "Any outline", Parameter.new(:points, "Outline", kind: :outline)
+      listed 70
 
       def ring = once(:ring) { centred(Geometry::Ring.new(given)) }
 

@@ -8,6 +8,7 @@ module UpClose
     class Loft < Curved
       MOST_STATIONS = 200
       describe "loft", "Body of changing girth", Parameter.new(:stations, "Stations", kind: :stations)
+      listed 110
 
       # @return [Array<Array(Float, Float)>] along, girth; mm
       def stations = measures[:stations]

@@ -10,6 +10,7 @@ module UpClose
       describe "polygon", "Regular polygon",
         Parameter.new(:sides, "Sides", kind: :count, default: 6, range: 3..24),
         Parameter.new(:flats_mm, "Across flats")
+      listed 60
 
       def sides = measures[:sides].to_i
 

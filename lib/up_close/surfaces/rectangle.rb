@@ -8,6 +8,7 @@ module UpClose
 
       describe "rectangle", "Rectangle",
         Parameter.new(:width_mm, "Width"), Parameter.new(:height_mm, "Height")
+      listed 10
 
       def width = measures[:width_mm]
 

@@ -6,6 +6,7 @@ module UpClose
     class Ring < Shape
       describe "ring", "Ring",
         Parameter.new(:outer_mm, "Outer diameter"), Parameter.new(:hole_mm, "Hole diameter")
+      listed 40
 
       def radius = measures[:outer_mm] / 2.0
 

@@ -7,6 +7,7 @@ module UpClose
       describe "rounded-rectangle", "Rounded rectangle",
         Parameter.new(:width_mm, "Width"), Parameter.new(:height_mm, "Height"),
         Parameter.new(:corner_mm, "Corner radius", range: 0.0..1000.0)
+      listed 20
 
       def width = measures[:width_mm]
 

@@ -15,6 +15,9 @@ module UpClose
 
         def parameters = @parameters || []
 
+        # its place in lists, the lower the sooner
+        def listed(place = nil) = place ? @listed = place : @listed
+
         # what no maker chooses by name: the families of shapes, and what others unroll to
         def hidden? = self == Curved || (instance_variable_defined?(:@key) && key.nil?)
 

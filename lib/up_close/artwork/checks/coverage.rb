@@ -5,6 +5,7 @@ module UpClose
     module Checks
       # How much of its box is inked.
       module Coverage
+        LISTED = 70
         EVEN = (0.3..0.7)
 
         module_function

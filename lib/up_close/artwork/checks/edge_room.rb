@@ -5,6 +5,7 @@ module UpClose
     module Checks
       # From the ink to where it is cut.
       module EdgeRoom
+        LISTED = 130
         LEAST = 1.0
 
         module_function

@@ -6,6 +6,7 @@ module UpClose
       # A ground that is nearly white prints as a box round the picture, and what is left of it
       # inside rings and letters as patches.
       module Ground
+        LISTED = 50
         LIMIT = 12
         # share of the picture that may be left
         LEFT = 0.005

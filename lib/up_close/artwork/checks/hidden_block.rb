@@ -5,6 +5,7 @@ module UpClose
     module Checks
       # Opaque white round a picture on white-backed film.
       module HiddenBlock
+        LISTED = 60
         MUCH = 0.05
 
         module_function

@@ -5,6 +5,8 @@ module UpClose
     module Checks
       # Large solids come out patchy when rubbed.
       module LargestSolid
+        LISTED = 80
+
         module_function
 
         # @param subject [CheckContext]  @return [Finding, nil] nil where there is nothing to look at

@@ -5,6 +5,8 @@ module UpClose
     module Checks
       # The smallest letters: cap height, x-height.
       module Letters
+        LISTED = 120
+
         module_function
 
         # @param subject [CheckContext]  @return [Finding, nil] nil where there is nothing to look at

@@ -5,6 +5,7 @@ module UpClose
     module Checks
       # Whether it can be told from the piece, and whether it keeps its colours.
       module Look
+        LISTED = 110
         LITTLE = 0.1
         MOST = 0.5
 

@@ -5,6 +5,7 @@ module UpClose
     module Checks
       # Pixels an inch at the printed size.
       module Resolution
+        LISTED = 30
         # pictures of two tones are line art
         LINE_ART_TONES = 0.02
 

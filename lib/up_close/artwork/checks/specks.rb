@@ -5,6 +5,8 @@ module UpClose
     module Checks
       # Parts too small to hold wash off: smaller than (2 × limit)².
       module Specks
+        LISTED = 40
+
         module_function
 
         # @param subject [CheckContext]  @return [Finding, nil] nil where there is nothing to look at

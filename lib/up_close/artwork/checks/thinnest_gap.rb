@@ -5,6 +5,8 @@ module UpClose
     module Checks
       # Thin gaps run shut.
       module ThinnestGap
+        LISTED = 20
+
         module_function
 
         # @param subject [CheckContext]  @return [Finding, nil] nil where there is nothing to look at

@@ -5,6 +5,8 @@ module UpClose
     module Checks
       # Thin lines do not carry.
       module ThinnestLine
+        LISTED = 10
+
         module_function
 
         # @param subject [CheckContext]  @return [Finding, nil] nil where there is nothing to look at

@@ -5,6 +5,7 @@ module UpClose
     module Checks
       # Half-tones, against what the method carries.
       module Tones
+        LISTED = 90
         MUCH = 0.05
 
         module_function

@@ -5,6 +5,7 @@ module UpClose
     module Checks
       # Printers have no white.
       module White
+        LISTED = 100
         LITTLE = 0.005
 
         module_function

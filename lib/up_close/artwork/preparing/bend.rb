@@ -8,6 +8,7 @@ module UpClose
       # up and down stays along the slant.
       module Bend
         KEY = "bend"
+        LISTED = 110
         TITLE = "Bend to the cup"
         WORDS = "So that a straight line runs level round a tapered piece."
         PARAMETERS = [Figure.new(:radius_mm, "arc radius, 0 for the piece's own middle", 0.0, -5000.0..5000.0, " mm")]

@@ -7,6 +7,7 @@ module UpClose
       # border, becomes white: nothing is printed there.
       module ClearGround
         KEY = "clear-ground"
+        LISTED = 30
         TITLE = "Clear the ground"
         WORDS = "What is near the border's colour becomes bare: shadows and the paper's texture with it, from the " \
           "border inwards."

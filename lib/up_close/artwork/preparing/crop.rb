@@ -6,6 +6,7 @@ module UpClose
       # Takes strips off the edges.
       module Crop
         KEY = "crop"
+        LISTED = 10
         TITLE = "Crop"
         WORDS = "Takes so much off each edge of the picture."
         PARAMETERS = [%i[left left], %i[top top], %i[right right], %i[bottom bottom]]

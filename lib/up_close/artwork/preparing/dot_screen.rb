@@ -6,6 +6,7 @@ module UpClose
       # Greys as dots of one black: each place against a wave of round dots.
       module DotScreen
         KEY = "dot-screen"
+        LISTED = 70
         TITLE = "Dot screen"
         WORDS = "Greys become dots of solid ink, which any method carries."
         PARAMETERS = [

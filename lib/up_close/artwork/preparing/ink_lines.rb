@@ -7,6 +7,7 @@ module UpClose
       # is left is made black or bare (H. Winnemöller and others, 2012).
       module InkLines
         KEY = "ink-lines"
+        LISTED = 50
         TITLE = "Photo to ink lines"
         WORDS = "Edges become lines about as wide as the figure; the rest goes bare."
         PARAMETERS = [

@@ -6,6 +6,7 @@ module UpClose
       # Dark for light.
       module Invert
         KEY = "invert"
+        LISTED = 80
         TITLE = "Invert"
         WORDS = "Dark becomes light and light dark, out to the ink's own box."
         PARAMETERS = [].freeze

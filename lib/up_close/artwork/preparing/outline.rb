@@ -6,6 +6,7 @@ module UpClose
       # A thin line round the outside of all ink; inside it nothing is printed.
       module Outline
         KEY = "outline"
+        LISTED = 100
         TITLE = "Outline only"
         WORDS = "A thin line round it, to cut or follow; nothing is printed inside."
         PARAMETERS = [Figure.new(:line_mm, "line", 0.3, 0.05..5.0, " mm")].freeze

@@ -7,6 +7,7 @@ module UpClose
       # so that even tones go bare and edges stay (the blurred-inverse dodge).
       module Pencil
         KEY = "pencil"
+        LISTED = 40
         TITLE = "Photo to pencil"
         WORDS = "Even tones go bare, edges stay as soft pencil strokes."
         PARAMETERS = [Figure.new(:softness_mm, "softness", 0.6, 0.05..10.0, " mm")].freeze

@@ -6,6 +6,7 @@ module UpClose
       # Turns a crooked picture or drawing upright.
       module Straighten
         KEY = "straighten"
+        LISTED = 20
         TITLE = "Straighten"
         WORDS = "Turns it clockwise by so much, anticlockwise when negative."
         PARAMETERS = [Figure.new(:turn, "turn", 0.0, -45.0..45.0, "°")].freeze

@@ -8,6 +8,7 @@ module UpClose
       # their edges, pictures by a disc.
       module Thicken
         KEY = "thicken"
+        LISTED = 90
         TITLE = "Thicken or thin"
         WORDS = "Moves every edge out by so much, in when negative. Lines grow by twice that."
         PARAMETERS = [Figure.new(:by_mm, "each edge by", 0.05, -2.0..2.0, " mm")].freeze

@@ -7,6 +7,7 @@ module UpClose
       # one that parts dark from light best (N. Otsu, 1979).
       module Threshold
         KEY = "threshold"
+        LISTED = 60
         TITLE = "Black or bare"
         WORDS = "Darker than the level is inked, lighter is bare. Level 0 finds it by itself (Otsu)."
         PARAMETERS = [Figure.new(:level, "level", 0.0, 0.0..254.0, "")].freeze

@@ -41,7 +41,7 @@ module UpClose
         def others(situation)
           fitting = Methods.all.reject { |m| m == situation.method }.select do |m|
             if m.ground.nil?
-              m.key == "water-slide"
+              m.movable?
             else
               m.ground[:families].include?(situation.material.family) && !(m.ground[:bare] && situation.finish&.coated?)
             end
