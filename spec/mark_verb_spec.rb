@@ -145,6 +145,33 @@ RSpec.describe "up-close mark", :measured do
     expect(told[:ready_s].values).to eq told[:ready_s].values.sort
   end
 
+  it "picks for the purpose from the printers there are, and tells rounds, lots and what each step is for" do
+    ask = {piece: board(112, 24), artwork: "solid.svg", width_mm: 84, purpose: "picture", prints: 48}
+    told = mark(**ask, method: "ink-offset", printer: "inkjet")
+    by_key = told[:steps].to_h { |step| [step[:key], step] }
+    expect(by_key.transform_values { |step| step[:for] })
+      .to include("print" => "sheet", "trim" => "print", "ground" => "piece", "lay" => "piece", "ink_dry" => "all")
+    expect(told[:rounds].map { |round| round[:steps] }).to eq [%w[lay press peek lift]]
+    # by hand: what lies between print and laying, the laying, and whole rounds before the last print
+    round, lay, trim = told[:rounds].first[:each_s], by_key["lay"], by_key["trim"]
+    lay_s, trim_s = [[lay, 5, 24], [trim, 10, 48]].map { |step, fixed, number| (step[:least_s] - fixed) / number }
+    ends = ->(prints) { [30, 10 + prints * trim_s].max + lay_s + (prints - 1) * round }
+    most = (1..48).take_while { |prints| ends[prints] <= 3600 }.last
+    expect([told[:lots].sum, told[:lots].max, told[:lots].size]).to match [48, be <= most, (48.0 / most).ceil]
+    expect(told[:pieces]).to eq 24
+    silver = {piece: {shape: "disc", diameter_mm: 28, material: "silver", finish: "etched"}, purpose: "guide"}
+    tag = mark(**silver, artwork: "solid.svg", width_mm: 18, printers: ["laser"])
+    expect(tag.values_at(:pick, :method, :afterwards)).to eq %w[solvent-rub solvent-rub engrave]
+    expect(tag[:refused].map { |one| one[:method] }).to include("tape-lift", "water-slide", "gel-medium")
+    expect(tag[:steps].map { |step| step[:key] } & %w[rub outline clean_off]).to eq %w[rub outline clean_off]
+    # no printer there is makes a resist
+    resist = mark(
+      piece: board(60, 1, material: "copper"), artwork: "solid.svg", width_mm: 18, purpose: "resist",
+      method: "heat-resist", printers: ["inkjet"]
+    )
+    expect([resist[:pick], resist[:pick_reason]]).to match [nil, /laser printer or a copier would open/]
+  end
+
   it "refuses in one sentence what it cannot read or cannot do" do
     good = {piece: board(60, 1), artwork: "solid.svg", width_mm: 28, method: "solvent-rub"}
     {
@@ -152,6 +179,13 @@ RSpec.describe "up-close mark", :measured do
       good.merge(colour: "red") => [1, /“colour” is not asked for/],
       good.merge(width_mm: "wide") => [1, /“width_mm” is "wide"/],
       good.merge(prints: 0) => [1, /“prints” is 0/],
+      good.merge(prints: 5000) => [1, /“prints” is 5000; give 1 to 500/],
+      good.merge(pieces: 0) => [1, /“pieces” is 0/],
+      good.merge(purpose: "decoration") => [1, /cannot be for “decoration”/],
+      good.merge(purpose: "guide", afterwards: "etch") => [1, /does not follow a guide/],
+      good.merge(printers: ["press"]) => [1, /“press” is no printer/],
+      good.except(:method) => [1, /“method” and “purpose” are both missing/],
+      good.merge(piece: board(60, 1, grit: 7)) => [1, /“piece.grit” is 7/],
       good.merge(schools: {after: "polka"}) => [1, /no school called “polka”/],
       good.merge(piece: board(60, 1, shape: "banana")) => [1, /no shape called “banana”/],
       good.merge(piece: board(60, 1, use: ["eaten"])) => [1, /“eaten” is no use/],

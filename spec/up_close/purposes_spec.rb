@@ -64,6 +64,25 @@ RSpec.describe UpClose::Purposes do
     expect(verdicts["picture"]).to include([:fine_lines, :stop], [:tones, :watch], [:look, :watch])
   end
 
+  it "judges a resist by what stays bare, a picture not at all" do
+    # 40 × 40 with a bar of 40 × 36: a tenth stays bare
+    drawing = ->(bar) { UpClose::Artwork::Opening.call(svg(%(<path d="M0 0h40v#{bar}H0zM0 39.9h40v.1H0z"/>))) }
+    found = lambda do |purpose, bar|
+      limits = UpClose::Methods::Limits
+        .for(method: UpClose::Methods.fetch("heat-resist"), printer: :laser, purpose: described_class.fetch(purpose))
+      UpClose::Artwork::Checks::Coverage
+        .call(UpClose::Artwork::CheckContext.new(artwork: drawing[bar], width_mm: 40, limits: limits))
+    end
+    expect(found["resist", 36]).to have_attributes(verdict: :watch, reason: /\A10 % of it stays bare/, remedy: /Fill/)
+    expect([found["resist", 20].verdict, found["picture", 36].verdict]).to eq %i[fine note]
+  end
+
+  it "uses every stock that can be printed on by some method" do
+    used = UpClose::Methods.all.flat_map(&:stocks).uniq
+    expect(UpClose::Sheets::Stock.printed - used).to be_empty
+    expect((UpClose::Sheets::Stock::ALL - UpClose::Sheets::Stock.printed).map(&:use)).to eq ["tape lift", "tracing"]
+  end
+
   describe UpClose::Afterwards do
     def setting(key, after, purpose: "guide", **more)
       method = UpClose::Methods.fetch(key)

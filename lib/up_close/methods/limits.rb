@@ -12,6 +12,7 @@ module UpClose
       # every_place: one place that is too thin spoils it (a resist, a board).
       # advisory: a place that is too thin is worth a look, and stops nothing.
       # line_mm, gap_mm, solid_mm: nil where it does not matter
+      # bare_share: what stays bare of its box for a bath to etch evenly, a Range of shares; nil: no matter
       USUAL = {
         line_mm: 0.3,
         gap_mm: 0.3,
@@ -23,7 +24,8 @@ module UpClose
         spread_mm: 0.02,
         lightest: 0.05,
         every_place: false,
-        advisory: false
+        advisory: false,
+        bare_share: nil
       }.freeze
 
       # @param method [Class] a Definition  @param printer [Symbol]

@@ -9,7 +9,7 @@ module UpClose
       title "A resist to etch round"
       summary "What is printed stays standing; what is bare is eaten away."
       needs :metal
-      limits tones: false, every_place: true
+      limits tones: false, every_place: true, bare_share: 0.3..0.7
       inked false
       usual_sealer "none"
       checks_words "Every thin line and gap counts, each single place, and how much of the metal stays bare."

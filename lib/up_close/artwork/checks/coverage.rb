@@ -22,15 +22,33 @@ module UpClose
           )
         end
 
-        # @param subject [CheckContext]  @return [Finding, nil] nil where there is nothing to look at
+        # @param subject [CheckContext]  @return [Finding]
         def call(subject)
           share = subject.solids.coverage
-          Finding.note(
-            :coverage, "Ink coverage",
+          wanted = subject.limits[:bare_share]
+          Finding.new(
+            key: :coverage, title: "Ink coverage", verdict: verdict(share, wanted),
             figure: "#{(share * 100).round} %", value: share * 100, unit: "%", working: working(subject, share),
-            reason: EVEN.cover?(share) ? "Between 30 and 70 %, resist and bare metal " \
-              "etch evenly." : "For etching, 30 to 70 % is even; for printing it does not matter."
+            reason: wanted ? bare_words(1 - share) : reason(share),
+            remedy: (wanted && !wanted.cover?(1 - share)) ? "Fill the ground, or draw the design in outline." : nil
           )
+        end
+
+        # @param wanted [Range, nil] of what stays bare  @return [Symbol]
+        def verdict(share, wanted)
+          return :note unless wanted
+          wanted.cover?(1 - share) ? :fine : :watch
+        end
+
+        # @param share [Float] 0..1  @return [String]
+        def reason(share)
+          return "Between 30 and 70 %, resist and bare metal etch evenly." if EVEN.cover?(share)
+          "For etching, 30 to 70 % is even; for printing it does not matter."
+        end
+
+        # @param bare [Float] share of its box that the bath eats, 0..1  @return [String]
+        def bare_words(bare)
+          "#{(bare * 100).round} % of it stays bare. Between 30 and 70 % a bath eats evenly."
         end
       end
     end

@@ -3,7 +3,8 @@
 module UpClose
   module Artwork
     # Letter outlines of TrueType fonts: the glyf table, simple and compound
-    # (OpenType specification, "glyf").
+    # (OpenType specification, "glyf"). Weighed: ttfunk, which reads the font's tables here, gives a glyph's bytes
+    # and its box, not its outline.
     class TruetypeOutline
       DEEPEST = 6
       ON, X_SHORT, Y_SHORT, REPEAT, X_SAME, Y_SAME = 1, 2, 4, 8, 16, 32

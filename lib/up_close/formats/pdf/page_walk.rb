@@ -4,7 +4,8 @@ module UpClose
   module Formats
     module PDF
       # What pdf-reader calls as it goes through a page (ISO 32000-1, 8): keeps
-      # the paths that are painted, and names what is not a path.
+      # the paths that are painted, and names what is not a path. Weighed: pdf-reader gives operators and no paths,
+      # poppler gives pixels; what else is kept only writes.
       class PageWalk
         MOST_SHAPES = 50_000
         MOST_FORMS = 12

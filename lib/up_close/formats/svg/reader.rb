@@ -7,7 +7,8 @@ module UpClose
     module SVG
       # Reads an SVG into a drawing of plain painted paths. What a drawing of
       # paths cannot hold (gradients, filters, text in fonts we may lack, pictures)
-      # is named in #beyond, and the caller prints such a file as a picture.
+      # is named in #beyond, and the caller prints such a file as a picture. Weighed: librsvg, which ruby-vips brings,
+      # gives pixels and no paths; no kept gem gives paths with their styles.
       class Reader
         MOST_ELEMENTS = 40_000
         MOST_COMMANDS = 600_000
