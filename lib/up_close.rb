@@ -28,6 +28,7 @@ require "zeitwerk"
 #   purposes/     what a mark is for, one a file
 #   methods/      one way of transferring a file; orientation by image turns; steps
 #   afterwards/   what is done to the piece after the transfer, one a file: burn, engrave, etch …
+#   etching/      baths, one a file; undercut, current, laps
 #   sealing/      one sealer a file
 #   whole_work    the transfer, what comes after it and the finish, as one list of steps
 #   suitability/  rules/ one a file: what works with what
@@ -53,7 +54,9 @@ module UpClose
   LOADER.collapse(%w[opening lettering raster appearance].map { |folder| "#{__dir__}/up_close/artwork/#{folder}" })
   LOADER.setup
 
-  DEFINITIONS = %w[Purposes Methods Afterwards Sealing Surfaces Suitability::Rules Artwork::Checks].freeze
+  DEFINITIONS = %w[
+    Purposes Methods Afterwards Etching::Baths Sealing Surfaces Suitability::Rules Artwork::Checks
+  ].freeze
 
   # Every folder of definitions, looked through once before anything is served.
   # @raise [Errors::BadDefinition] in words, for the first that leaves something out

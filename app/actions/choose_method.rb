@@ -44,7 +44,8 @@ module Actions
       end
     end
 
-    # over a worked guide on what touches food, a finish sold for it; else as its purpose, or its method, is usually finished
+    # over a worked guide on what touches food, a finish sold for it; else as its purpose, or its method, is usually
+    # finished
     def usual_sealer(mark)
       food = mark.setting.left == :worked && mark.piece.uses.include?("food")
       return for_food if food

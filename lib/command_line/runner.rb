@@ -19,7 +19,8 @@ module CommandLine
       "methods" => "MethodsVerb",
       "compare" => "CompareVerb",
       "mark" => "MarkVerb",
-      "plan" => "PlanVerb"
+      "plan" => "PlanVerb",
+      "etch" => "EtchVerb"
     }.freeze
 
     # what opens files of others does it in a child, within the limits that the pages have

@@ -29,6 +29,9 @@ module UpClose
       graver: "A graver slips: the holding hand behind the point, never before it. Glasses on.",
       carving: "The holding hand stays behind the edge. A sharp edge slips less.",
       glass_dust: "Glass and stone dust harm lungs: work wet, mask on.",
+      peroxide: "Acid and peroxide give off heat and gas: small amounts, never stoppered, never with bleach.",
+      current: "Isolated low-voltage supply, off while hands are in; no brine, which gives off chlorine; window open.",
+      hydrogen: "It gives off hydrogen, which burns: window open, no flame, small plates.",
       etchant: "Etching bath: goggles, gloves, apron, window open; plastic or glass vessels only. Acid into water, " \
         "never the reverse. What is spent goes to the hazardous-waste point.",
       food: "Up Close calls no finish food-safe: keep marks off the food face and the lip."

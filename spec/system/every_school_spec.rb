@@ -43,6 +43,7 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
     yield if block_given?
     press("6")
     click_on "Start"
+    expect(page).to have_current_path(%r{\A/runs/\d+})
   end
 
   it "bakes brass blanks, picked from the comparison, sealed by what is baked too" do

@@ -29,8 +29,8 @@ module UpClose
         # wet_um: thickness of a wet coat, µm. can_ml: what a can or jar holds. heat_c: it is baked. least_ml: mixed at
         # a time.
         # coated_cm2_a_minute: how fast a coat is laid. film_rest_s: how long film must have dried before it.
-        declares :key, :listed, :title, :summary, :coats, :between_s, :touch_s, :handle_s, :cure_s, :coat_words, :sheen, :wet_um,
-          :can_ml, :heat_c, :least_ml, :coated_cm2_a_minute, :film_rest_s
+        declares :key, :listed, :title, :summary, :coats, :between_s, :touch_s, :handle_s, :cure_s, :coat_words, :sheen,
+          :wet_um, :can_ml, :heat_c, :least_ml, :coated_cm2_a_minute, :film_rest_s
 
         # as many as still bury and hold a mark, though for less long: a starting value
         def fewest(*value) = value.empty? ? @fewest || [coats, 2].min : @fewest = value.first
