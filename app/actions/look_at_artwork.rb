@@ -56,6 +56,7 @@ module Actions
           {"key" => f.key.to_s, "title" => f.title, "figure" => f.figure, "reason" => f.reason, "remedy" => f.remedy}
         },
         "finest_mm" => findings.find { |f| f.key == :thinnest_line }&.value,
+        "gap_mm" => findings.find { |f| f.key == :thinnest_gap }&.value,
         "mostly_over_mm" => figures[:mostly_over_mm],
         "tones" => tones?(findings),
         "coverage" => figures[:laid],

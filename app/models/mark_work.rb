@@ -148,6 +148,10 @@ class MarkWork
     UpClose::Sheets::Spares.new([short, 1].max, start: known.chance, on_a_miss: known.on_a_miss).print || short
   end
 
+  # a length found when it was looked at, at the size it has now
+  # @param name [String] its key in Mark#checked  @return [Float, nil] mm
+  def grown(name) = checked[name] && checked[name] * growth
+
   private
 
   def piece = @mark.piece
@@ -165,8 +169,4 @@ class MarkWork
 
   # mm of line to follow
   def line_mm = grown("line_mm")
-
-  # a length found when it was looked at, at the size it has now
-  # @return [Float, nil] mm
-  def grown(name) = checked[name] && checked[name] * growth
 end

@@ -29,6 +29,10 @@ module Presenters
       fitting.include?(typed) ? typed : fitting.first
     end
 
+    # where the bath is worked out, for a metal that one eats
+    # @return [String, nil]
+    def bath_path = MarkEtching.new(@mark).metal && "/marks/#{@mark.id}/bath"
+
     # @return [String] minutes of the bath, as typed or as kept
     def minutes
       @form&.typed(:work_min) || @mark.work_s&.then { |seconds| UpClose::Working.number(seconds / 60, 1) }

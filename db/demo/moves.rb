@@ -65,6 +65,12 @@ module Demo
       Actions::ChoosePurpose.call(mark, form) or raise form.errors.inspect
     end
 
+    def bath(mark, **typed)
+      form = Forms::BathForm.new(typed, etching: MarkEtching.new(mark))
+      form.ok? && Actions::ChooseBath.call(mark, MarkEtching.new(mark, typed: form.values), form) or
+        raise form.errors.inspect
+    end
+
     def method(mark, way, printer, **more)
       form = Forms::MethodForm.new({way: way, printer: printer}.merge(more))
       Actions::ChooseMethod.call(mark, form) or raise form.errors.inspect

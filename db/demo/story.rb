@@ -149,9 +149,12 @@ module Demo
     end
 
     def gauge
-      piece("lamp-room gauge ring", "ring", {outer_mm: 60, hole_mm: 38}, "brass", "etched", "#c9a646").then do |mark|
-        file(mark, Art::HourRing.svg, "Sector ring.svg") && method(mark, "heat-resist", "laser", stock: "resist-film")
-      end
+      mark = piece("lamp-room gauge ring", "ring", {outer_mm: 60, hole_mm: 38}, "brass", "etched", "#c9a646")
+      purpose(mark, "resist", "etch")
+      file(mark, Art::HourRing.svg, "Sector ring.svg")
+      method(mark, "heat-resist", "laser", stock: "resist-film")
+      Actions::LookAtArtwork.once(mark)
+      bath(mark, depth: "0.15", bath: "ferric-chloride", temperature_c: "24", strip_um: "18", strip_min: "12")
     end
 
     # enamel mugs, tapered: a band of lettering bent so that it runs level

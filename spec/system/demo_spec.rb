@@ -46,9 +46,10 @@ RSpec.describe "the demo, at the real page", :shop, :page do
           "/jobs/#{rose.job.id}/pieces/new",
           "/methods",
           "/methods/solvent-rub",
-          "/runs/#{run.id}"
+          "/runs/#{run.id}",
+          "/marks/#{Mark.find_by(afterwards: "etch").id}/bath"
         ]
-      expect_open_to_all((much == "part") ? paths.values_at(1, 3, 8, -1) : paths, light: light)
+      expect_open_to_all((much == "part") ? paths.values_at(1, 3, 8, -2, -1) : paths, light: light)
     end
   end
 end

@@ -19,11 +19,19 @@ module UpClose
         hands :cover, "Cover back and edges", "Parcel tape or varnish on all that is not to be etched.",
           consumes: [strips("clear parcel tape", 48.0)], phase: :after, lasts: 30, each: over_trim(100, fixed: 60),
           look_for: "no bare edge, no bubble under the tape.", faults: %w[broken-through]
-        wait :etch, "Etch", "In the bath, face down or upright, moved now and then. #{"Your own time." if typed}".strip,
-          phase: :after, lasts: typed || Etch.usual_s, cautions: %i[etchant],
-          look_for: "even depth under a fingernail; rinse, look, put it back.",
-          never: "leave it alone with a resist that has been in for two hours.",
-          early: "It is not as deep as you wanted.", faults: %w[underetched pitted broken-through]
+        laps = Etching::Laps.of(typed || Etch.usual_s)
+        laps.each.with_index(1) do |lap, n|
+          wait (n == 1) ? :etch : :"etch_#{n}", (laps.size == 1) ? "Etch" : "Etch, lap #{n} of #{laps.size}",
+            "In the bath, face down or upright, moved now and then. #{"Your own time." if typed}".strip,
+            phase: :after, lasts: lap, cautions: %i[etchant],
+            look_for: "even depth under a fingernail; rinse, look, put it back.",
+            never: "leave it alone with a resist that has been in for two hours.",
+            early: "It is not as deep as you wanted.", faults: %w[underetched pitted broken-through]
+          next if n == laps.size
+          hands :"look_#{n}", "Rinse, look, touch up", "A resist softens in two hours: dry it, close what has opened.",
+            phase: :after, lasts: 60, each: 120, cautions: %i[etchant],
+            look_for: "no bright speck in what is to stand; an etch-proof pen closes it."
+        end
         hands :rinse, "Rinse and neutralise", "Water, then baking soda in water, then water.",
           consumes: [coat("baking soda", 50, least: 5)], phase: :after, lasts: 60, each: 30, cautions: %i[etchant],
           look_for: "no fizz, no green in the corners.", never: "pour the bath down a drain."

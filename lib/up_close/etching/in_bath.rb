@@ -6,24 +6,29 @@ module UpClose
     # with the plate's bare area A, density ρ, volume V and capacity H, depth d grows as
     # dd/dt = r (f − ρAd ÷ VH), f being how fresh it began; so t = −ln(1 − ρAd ÷ VHf) × VH ÷ (ρA r). Frozen.
     class InBath
-      attr_reader :bath, :metal, :temperature_c, :motion, :taken_g_l, :area_mm2
+      attr_reader :bath, :metal, :temperature_c, :motion, :taken_g_l, :area_mm2, :strip
 
       # @param bath [Class] a Bath  @param metal [Metal]  @param temperature_c [Numeric]
       # @param motion [Symbol] of Bath::MOTION  @param taken_g_l [Numeric] metal it has taken up before
       # @param area_mm2 [Numeric, nil] bare: artwork, back and edges; nil: the plate's own metal is left out
       # @param ml [Numeric, nil] poured; nil: what is needed
+      # @param strip [StripTest, nil] of this bath as it is now: its rate replaces the starting value
       # @raise [Errors::Unsuitable] for a metal it does not eat  @raise [Error]
-      def initialize(bath:, metal:, temperature_c: Bath::TOLD_C, motion: :moved, taken_g_l: 0, area_mm2: nil, ml: nil)
+      def initialize(bath:, metal:, temperature_c: Bath::TOLD_C, motion: :moved, taken_g_l: 0, area_mm2: nil, ml: nil,
+        strip: nil)
         @bath, @metal, @temperature_c, @motion = bath, metal, temperature_c, motion
-        @taken_g_l, @area_mm2, @ml = taken_g_l, area_mm2, ml
+        @taken_g_l, @area_mm2, @ml, @strip = taken_g_l, area_mm2, ml, strip
         refuse("An area of #{area_mm2.inspect} mm²", "more than nothing", :area) if area_mm2 && !area_mm2.positive?
         refuse("A bath of #{ml.inspect} ml", "more than nothing", :ml) if ml && !ml.positive?
-        rate
+        starting_rate
         freeze
       end
 
-      # @return [Float] µm a minute, as it begins
-      def rate = bath.rate(metal, temperature_c: temperature_c, motion: motion, taken_g_l: taken_g_l)
+      # @return [Float] µm a minute, as it begins: the strip's, or the starting value
+      def rate = strip ? strip.rate : starting_rate
+
+      # @return [Float] µm a minute, without a strip test
+      def starting_rate = bath.rate(metal, temperature_c: temperature_c, motion: motion, taken_g_l: taken_g_l)
 
       # @param depth_mm [Numeric]
       # @return [Float] g of metal
@@ -57,13 +62,10 @@ module UpClose
       def working(depth_mm)
         slower = slowed(depth_mm)
         Working.new(
-          "#{Working.number(bath.rates[metal.key])} µm/min × 2^((#{Working.number(temperature_c, 1)} − " \
-          "#{Working.number(Bath::TOLD_C)}) ÷ #{Working.number(Bath::DOUBLES_C)}) × " \
-          "#{Working.number(Bath::MOTION.fetch(motion))} #{motion} × " \
-          "#{Working.number(bath.freshness(taken_g_l))} fresh = #{Working.number(rate, 3)} µm/min; #{Working.number(depth_mm * 1000, 1)} µm ÷ #{Working.number(rate, 3)}" \
+          "#{rate_words}; #{Working.number(depth_mm * 1000, 1)} µm ÷ #{Working.number(rate, 3)}" \
           "#{" × #{Working.number(slower, 3)} for the metal it takes up" if slower > 1.0005} " \
           "= #{Working.number(time_s(depth_mm) / 60, 1)} min",
-          source: "a starting value: a strip test of yours replaces it"
+          source: strip ? "your strip test" : "a starting value: a strip test of yours replaces it"
         )
       end
 
@@ -84,6 +86,14 @@ module UpClose
       end
 
       private
+
+      def rate_words
+        return strip.working.formula if strip
+        "#{Working.number(bath.rates[metal.key])} µm/min × 2^((#{Working.number(temperature_c, 1)} − " \
+          "#{Working.number(Bath::TOLD_C)}) ÷ #{Working.number(Bath::DOUBLES_C)}) × " \
+          "#{Working.number(Bath::MOTION.fetch(motion))} #{motion} × " \
+          "#{Working.number(bath.freshness(taken_g_l))} fresh = #{Working.number(rate, 3)} µm/min"
+      end
 
       # fresh, as if its own metal did nothing
       def fresh_s(depth_mm) = depth_mm * 1000 / rate * 60
@@ -106,7 +116,7 @@ module UpClose
           "#{Working.number(area_mm2, 1)} mm² × #{Working.number(depth_mm, 3)} mm × " \
           "#{Working.number(metal.density)} g/cm³ = #{Working.number(grams(depth_mm), 3)} g; a litre takes up " \
           "#{Working.number(bath.holds_g_l)} g#{" less #{Working.number(taken_g_l)} g" if taken_g_l.positive?}, " \
-          "used to #{Working.number(Bath::SPENT_AT * 100)} %; #{Working.number(Bath::LIES_MM)} mm deep over the plate and " \
+          "used to #{Working.number(Bath::SPENT_AT * 100)} %; #{Working.number(Bath::LIES_MM)} mm deep over it and " \
           "#{Bath::LEAST_ML} ml at least", source: "a starting value"
         )
       end

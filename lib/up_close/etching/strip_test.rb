@@ -31,6 +31,14 @@ module UpClose
       # @return [Float] µm a minute
       def rate = depth_mm * 1000 / (seconds / 60)
 
+      # @return [Working] of the rate
+      def working
+        Working.new(
+          "#{Working.number(depth_mm * 1000, 1)} µm ÷ #{Working.number(seconds / 60, 1)} min " \
+          "= #{Working.number(rate, 3)} µm/min", source: "your strip test"
+        )
+      end
+
       # @param expected_mm [Numeric] that was expected in the same time
       # @return [Float] by which a rate or an efficiency is multiplied
       def factor(expected_mm) = depth_mm / expected_mm

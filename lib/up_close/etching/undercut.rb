@@ -58,8 +58,8 @@ module UpClose
         return unless drawn_mm
         left = line_mm(drawn_mm)
         Finding.new(
-          key: :undercut, title: "After the bath", verdict: verdict(drawn_mm), value: left, unit: "mm",
-          figure: left.zero? ? "gone" : "#{Working.number(left, 3)} mm",
+          key: :undercut, title: "Thinnest line", verdict: verdict(drawn_mm), value: left, unit: "mm",
+          figure: left.zero? ? "gone" : "#{Working.number(drawn_mm, 3)} → #{Working.number(left, 3)} mm",
           working: Working.new(
             "#{Working.number(drawn_mm, 3)} − 2 × #{Working.number(side_mm, 4)} = #{Working.number(left, 3)} mm; " \
             "#{working.formula}", source: working.source
