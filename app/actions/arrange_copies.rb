@@ -14,11 +14,10 @@ module Actions
         layout = laid(mark) or next []
         sheet, place = find(layout, to)
         next [] unless place
-        moved = place.merge("x" => to["x"], "y" => to["y"], "turn" => to["turn"] % 360)
+        moved = place.with(x: to["x"], y: to["y"], turn: to["turn"] % 360)
         broken = broken(mark, layout, sheet, moved)
         next broken if broken.any? || !keep
-        place.replace(moved)
-        layout.save!
+        put(layout, sheet, place, moved)
         []
       end
     end
@@ -27,21 +26,23 @@ module Actions
     def pin(mark, of)
       ApplicationRecord.change do
         layout = laid(mark) or next
-        _, place = find(layout, of)
-        place && place["pinned"] = !place["pinned"]
-        layout.save!
+        sheet, place = find(layout, of)
+        put(layout, sheet, place, place.with(pinned: !place.pinned?)) if place
       end
+    end
+
+    # one place instead of another
+    def put(layout, sheet, place, other)
+      places = sheet.places.map { |one| one.equal?(place) ? other : one }
+      layout.update!(sheets: layout.sheets.map { |one| one.equal?(sheet) ? sheet.holding(places) : one })
     end
 
     # what is not pinned is laid anew, round what is
     def again(mark)
       ApplicationRecord.change do
         layout = laid(mark) or next
-        loose = layout.sheets.flat_map { |s| s["places"].reject { |p| p["pinned"] } }.group_by { |p|
-          layout.mark_at(p)
-        }.transform_values do |places|
-          places.map { |p| p["copy"] }
-        end
+        loose = layout.sheets.flat_map { |sheet| sheet.places.reject(&:pinned?) }
+          .group_by { |place| layout.mark_at(place) }.transform_values { |places| places.map(&:copy) }
         found = loose.any? && nest(mark, layout, loose.transform_values(&:size))
         layout.update!(sheets: merged(layout, found, loose)) if found && found.unplaced.empty?
       end
@@ -52,17 +53,15 @@ module Actions
     def find(layout, of)
       whose = of["mark"] || layout.marks.first.id
       layout.sheets.each do |sheet|
-        sheet["places"].each do |place|
-          return [sheet, place] if place["copy"] == of["copy"] && layout.mark_at(place).id == whose
-        end
+        place = sheet.places.find { |one| one.copy == of["copy"] && layout.mark_at(one).id == whose }
+        return [sheet, place] if place
       end
       nil
     end
 
     def broken(mark, layout, sheet, moved)
-      others = sheet["places"].reject { |p| p["copy"] == moved["copy"] && p["mark"] == moved["mark"] }.to_h do |p|
-        [layout.label(layout.place(p)), line(p, layout)]
-      end
+      others = sheet.places.reject { |place| place.same_copy?(moved) }
+        .to_h { |place| [layout.label(layout.place(place)), line(place, layout)] }
       keep = layout.allowances
       UpClose::Sheets::Rules.new(Layout.blank(sheet, keep), gap_mm: keep.gap, frame_mm: keep.sides(mark.unprintable))
         .broken(line(moved, layout), others)
@@ -77,7 +76,7 @@ module Actions
           sheet,
           layout.allowances,
           id: i.to_s,
-          more: sheet["places"].select { |p| p["pinned"] }.map { |p| line(p, layout).map(&:to_a) }
+          more: sheet.places.select(&:pinned?).map { |place| line(place, layout).map(&:to_a) }
         )
       end
       fresh = UpClose::Sheets::Nesting::Blank.fresh(UpClose::Printing::Paper.fetch(mark.paper), layout.allowances)
@@ -88,27 +87,20 @@ module Actions
 
     # what is pinned stays, and what was loose lies where the search has found room for it
     # @param found [UpClose::Sheets::Nesting::Layout]  @param loose [Hash{Mark => Array<Integer>}] copies
-    # @return [Array<Hash>] sheets as a layout keeps them
+    # @return [Array<UpClose::Sheets::LaidSheet>]
     def merged(layout, found, loose)
-      sheets = layout.sheets.map { |sheet| sheet.merge("places" => sheet["places"].select { |p| p["pinned"] }) }
-      numbers = loose.transform_keys(&:id)
-      found.sheets.each do |laid|
-        sheet = laid.blank.id ? sheets[laid.blank.id.to_i] : fresh_sheet(laid.blank).tap { |new| sheets << new }
-        laid.placements.each { |place| sheet["places"] << kept_place(place, numbers) }
+      places = layout.sheets.map { |sheet| sheet.places.select(&:pinned?) }
+      numbers = loose.to_h { |mark, copies| [mark.id, copies.dup] }
+      fresh = found.sheets.filter_map do |laid|
+        new = laid.placements.map { |place| LaySheet.kept_place(place, numbers[place.id.to_i].shift) }
+        next fresh_sheet(laid.blank, new) unless laid.blank.id
+        places[laid.blank.id.to_i].concat(new) && nil
       end
-      sheets.reject { |sheet| sheet["places"].empty? }
+      [*layout.sheets.zip(places).map { |sheet, own| sheet.holding(own) }, *fresh].reject { |one| one.places.empty? }
     end
 
-    def fresh_sheet(blank)
-      {
-        "sheet_id" => nil, "version" => nil, "width_mm" => blank.width_mm, "height_mm" => blank.height_mm,
-        "used" => [], "places" => []
-      }
-    end
-
-    def kept_place(place, numbers)
-      id = place.id.to_i
-      {"mark" => id, "copy" => numbers[id].shift, "x" => place.x, "y" => place.y, "turn" => place.turn}
+    def fresh_sheet(blank, places)
+      UpClose::Sheets::LaidSheet.fresh(width_mm: blank.width_mm, height_mm: blank.height_mm, places: places)
     end
   end
 end

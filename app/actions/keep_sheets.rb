@@ -22,7 +22,7 @@ module Actions
     # @return [UpClose::Error, nil]
     def mark_gone(sheet, ring)
       ApplicationRecord.change do
-        sheet.reload.used += [{"ring" => ring, "words" => "marked"}]
+        sheet.reload.used += [UpClose::Sheets::UsedArea.new(ring: ring, words: "marked")]
         sheet.to_core
         sheet.save!
       end
@@ -34,7 +34,7 @@ module Actions
     # takes back what was last marked by hand; what prints took stays
     def unmark(sheet)
       ApplicationRecord.change do
-        at = sheet.reload.used.rindex { |area| %w[marked typed scanned].include?(area["words"]) }
+        at = sheet.reload.used.rindex(&:by_hand?)
         sheet.update!(used: sheet.used.each_with_index.reject { |_, i| i == at }.map(&:first)) if at
       end
     end

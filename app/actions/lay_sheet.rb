@@ -42,13 +42,13 @@ module Actions
       end
     end
 
-    # @return [Array<Hash>, nil] as a layout keeps them; nil when one mark lies on fresh sheets alone: rows do for that
+    # @return [Array<UpClose::Sheets::LaidSheet>, nil] nil when one mark lies on fresh sheets alone: rows do for that
     def laid(marks, form, &progress)
       drawer = form.leftovers? ? marks.first.suiting_sheets.to_a : []
       return if drawer.empty? && marks.size == 1 && !form.nested?
       layout = nest(marks, drawer, form.effort, &progress)
       return if marks.size == 1 && !form.nested? && layout.sheets.all? { |s| s.blank.fresh? }
-      numbered(layout.sheets.map { |sheet| kept(sheet, drawer) })
+      UpClose::Sheets::LaidSheet.numbered(layout.sheets.map { |sheet| kept(sheet, drawer) })
     end
 
     # clear of the printer's roller tracks; a mark too wide for that, across them
@@ -124,27 +124,18 @@ module Actions
     def fresh(mark) = UpClose::Sheets::Nesting::Blank.fresh(UpClose::Printing::Paper.fetch(mark.paper), mark.allowances)
 
     def kept(sheet, drawer)
-      own = drawer.find { |d| d.id.to_s == sheet.blank.id }
-      {
-        "sheet_id" => own&.id,
-        "version" => own&.lock_version,
-        "width_mm" => sheet.blank.width_mm,
-        "height_mm" => sheet.blank.height_mm,
-        "used" => own ? own.rings : [],
-        "places" => sheet.placements.map { |p|
-          {"mark" => p.id.to_i, "copy" => p.copy, "x" => p.x, "y" => p.y, "turn" => p.turn}
-        }
-      }
+      own = drawer.find { |stock_sheet| stock_sheet.id.to_s == sheet.blank.id }
+      UpClose::Sheets::LaidSheet.new(
+        sheet_id: own&.id, version: own&.lock_version,
+        width_mm: sheet.blank.width_mm, height_mm: sheet.blank.height_mm,
+        used: own ? own.rings : [], places: sheet.placements.map { |place| kept_place(place, place.copy) }
+      )
     end
 
-    # Numbered from left to right: the copies of one member of a set, spares among
-    # them, come to lie in columns far apart, so that one bad column spoils no two.
-    def numbered(sheets)
-      places = sheets.each_with_index.flat_map { |sheet, i| sheet["places"].map { |p| [i, p] } }
-      places.group_by { |_, p| p["mark"] }.each_value do |own|
-        own.sort_by { |i, p| [i, p["x"], p["y"]] }.each_with_index { |(_, p), n| p["copy"] = n + 1 }
-      end
-      sheets
+    # @param place [UpClose::Sheets::Nesting::Placement]  @param copy [Integer]
+    # @return [UpClose::Sheets::Placement]
+    def kept_place(place, copy)
+      UpClose::Sheets::Placement.new(mark: place.id.to_i, copy: copy, x: place.x, y: place.y, turn: place.turn)
     end
   end
 end

@@ -4,9 +4,6 @@ module Actions
   # Once a mark's sheets have come off the printer: what they have lost is written
   # to the drawer, all of it or nothing, and once however often it is said.
   module PrintSheets
-    # what a fresh sheet's own strip of words is called in the drawer
-    HEADING = "heading"
-
     module_function
 
     # @return [UpClose::Error, nil]
@@ -32,19 +29,19 @@ module Actions
       ApplicationRecord.change do
         layout = mark.reload.layout
         next unless layout&.printed?
-        StockSheet.where(state: "here").select { |sheet|
-          sheet.used.any? { |area| area["layout_id"] == layout.id }
-        }.each do |sheet|
+        StockSheet.where(state: "here").select { |sheet| printed_on?(sheet, layout) }.each do |sheet|
           (outcome == "free") ? free(sheet, layout) : sheet.update!(state: "spoilt")
         end
         layout.update!(state: "taken back")
       end
     end
 
+    def printed_on?(sheet, layout) = sheet.used.any? { |area| area.layout_id == layout.id }
+
     def free(sheet, layout)
-      left = sheet.used.reject { |area| area["layout_id"] == layout.id }
+      taken, left = sheet.used.partition { |area| area.layout_id == layout.id }
       # a sheet that this print was the first on was never in the drawer before
-      began = sheet.used.any? { |area| area["words"] == HEADING && area["layout_id"] == layout.id }
+      began = taken.any?(&:heading?)
       (left.empty? && began) ? sheet.destroy! : sheet.update!(used: left)
     end
 
@@ -56,71 +53,52 @@ module Actions
       end
     end
 
-    # copies in rows, as a layout of fresh sheets
+    # copies in rows, or tiles of one, as a layout of fresh sheets
     def rows(mark)
       pack = mark.pack
-      return tiles(mark, pack) if mark.tiled?
-      sheets = pack.cells.group_by(&:sheet).values.map do |cells|
-        {
-          "sheet_id" => nil,
-          "width_mm" => pack.paper.width_mm,
-          "height_mm" => pack.paper.height_mm,
-          "used" => [],
-          "boxed" => true,
-          "places" => cells.map { |cell|
-            {"mark" => mark.id, "copy" => cell.copy, "x" => cell.box.centre.x, "y" => cell.box.centre.y, "turn" => 0}
-          }
-        }
+      sheets = pack.cells.group_by { |cell| mark.tiled? ? cell : cell.sheet }.values.map do |cells|
+        UpClose::Sheets::LaidSheet.fresh(
+          width_mm: pack.paper.width_mm, height_mm: pack.paper.height_mm, boxed: true,
+          places: cells.map { |cell| place(mark, cell) }
+        )
       end
       Layout.lay!([mark], sheets, mark.allowances)
     end
 
-    # a sheet a tile, with what of it the tile took
-    def tiles(mark, pack)
-      sheets = pack.cells.map do |cell|
-        {
-          "sheet_id" => nil,
-          "width_mm" => pack.paper.width_mm,
-          "height_mm" => pack.paper.height_mm,
-          "used" => [],
-          "boxed" => true,
-          "places" => [{
-            "mark" => mark.id,
-            "copy" => cell.copy,
-            "x" => cell.box.centre.x,
-            "y" => cell.box.centre.y,
-            "turn" => 0,
-            "ring" => cell.box.corners.map(&:to_a)
-          }]
-        }
-      end
-      Layout.lay!([mark], sheets, mark.allowances)
+    # a tile says what of its sheet it takes
+    def place(mark, cell)
+      UpClose::Sheets::Placement.new(
+        mark: mark.id, copy: cell.copy, x: cell.box.centre.x, y: cell.box.centre.y, turn: 0,
+        ring: mark.tiled? ? cell.box.corners.map(&:to_a) : nil
+      )
     end
 
     def write(mark, layout, laid)
-      sheet = laid["sheet_id"] ? layout.drawer.fetch(laid["sheet_id"]) : fresh(mark, layout, laid)
+      sheet = laid.fresh? ? fresh(mark, layout, laid) : layout.drawer.fetch(laid.sheet_id)
       sheet.update!(used: sheet.used + taken(layout, laid))
     end
 
     def fresh(mark, layout, laid)
+      strip = UpClose::Sheets::Nesting::Blank.fresh(laid.paper).used.first
       StockSheet.new(
         name: StockSheet.next_name(mark.setting.stock.key),
         stock: mark.setting.stock.key,
         printer: mark.printer,
-        width_mm: laid["width_mm"],
-        height_mm: laid["height_mm"],
-        used: [{"ring" => UpClose::Sheets::Nesting::Blank
-          .fresh(UpClose::Printing::Paper.new("", "", laid["width_mm"], laid["height_mm"]))
-          .used
-          .first, "words" => HEADING, "layout_id" => layout.id}]
+        width_mm: laid.width_mm,
+        height_mm: laid.height_mm,
+        used: [UpClose::Sheets::UsedArea.new(
+          ring: strip, words: UpClose::Sheets::UsedArea::HEADING, layout_id: layout.id
+        )]
       )
     end
 
     def taken(layout, laid)
-      laid["places"].map do |kept|
+      laid.places.map do |kept|
         mark = layout.mark_at(kept)
-        ring = kept["ring"] || layout.place(kept).line(layout.outline(mark)).map(&:to_a)
-        {"ring" => ring.map { |x, y| [x.round(3), y.round(3)] }, "words" => mark.title, "layout_id" => layout.id}
+        ring = kept.ring || layout.place(kept).line(layout.outline(mark)).map(&:to_a)
+        UpClose::Sheets::UsedArea.new(
+          ring: ring.map { |x, y| [x.round(3), y.round(3)] }, words: mark.title, layout_id: layout.id
+        )
       end
     end
 

@@ -31,7 +31,9 @@ module Forms
       left = Workers.call(Shelves::OutsidePicture.new(bytes), :remaining, values[:dpi])
       values.merge!(
         left,
-        used: left[:used].map { |ring| {"ring" => ring.map { |x, y| [x.round(3), y.round(3)] }, "words" => "scanned"} }
+        used: left[:used].map { |ring|
+          UpClose::Sheets::UsedArea.new(ring: ring.map { |x, y| [x.round(3), y.round(3)] }, words: "scanned")
+        }
       )
     rescue UpClose::Error => error
       refuse(error, :scan)
@@ -65,7 +67,8 @@ module Forms
         UpClose::Measure::LengthReader.new(unit: @unit, range_mm: 0.0..2000.0, field: :used).read(text).mm
       end
       return said_wrong(index, "an area wider and higher than nothing") unless width.positive? && height.positive?
-      {"ring" => [[x, y], [x + width, y], [x + width, y + height], [x, y + height]], "words" => "typed"}
+      corners = [[x, y], [x + width, y], [x + width, y + height], [x, y + height]]
+      UpClose::Sheets::UsedArea.new(ring: corners, words: "typed")
     rescue UpClose::Error => error
       errors[:used] ||= "Line #{index + 1}: #{error.sentence}"
       nil

@@ -1,31 +1,30 @@
 # frozen_string_literal: true
 
-# Copies of one mark or several where they have been laid, on sheets of the drawer
-# and fresh ones: +sheets+ holds for each its sheet's number and version (none for
-# a fresh one), its size, and where the copies lie: each with its mark's number.
+# Copies of one mark or several where they have been laid, on sheets of the drawer and fresh ones.
 class Layout < ApplicationRecord
   HEADING = UpClose::Printing::Margins::HEADING
+
+  attribute :sheets, ListOfValues.new(UpClose::Sheets::LaidSheet)
 
   has_many :layout_marks, -> { order(:id) }, inverse_of: :layout, dependent: :delete_all
   has_many :marks, -> { order("layout_marks.id") }, through: :layout_marks
 
-  # @param marks [Array<Mark>]  @param sheets [Array<Hash>]
+  # @param marks [Array<Mark>]  @param sheets [Array<UpClose::Sheets::LaidSheet>]
   def self.lay!(marks, sheets, allowances)
     create!(sheets: sheets, rules: allowances.to_h).tap do |layout|
       marks.each { |mark| layout.layout_marks.create!(mark: mark, outline_key: mark.outline_key) }
     end
   end
 
-  # @param sheet [Hash] one of +sheets+  @param allowances [UpClose::Sheets::Allowances]
+  # @param sheet [UpClose::Sheets::LaidSheet]  @param allowances [UpClose::Sheets::Allowances]
   # @param more [Array] rings that are taken besides what is gone
   # @return [UpClose::Sheets::Nesting::Blank]
   def self.blank(sheet, allowances, id: nil, more: [])
-    paper = UpClose::Printing::Paper.new("", "", sheet["width_mm"], sheet["height_mm"])
-    gone = sheet["sheet_id"] ? sheet["used"] : UpClose::Sheets::Nesting::Blank.fresh(paper, allowances).used
+    gone = sheet.fresh? ? UpClose::Sheets::Nesting::Blank.fresh(sheet.paper, allowances).used : sheet.used
     UpClose::Sheets::Nesting::Blank.new(
       id: id,
-      width_mm: paper.width_mm,
-      height_mm: paper.height_mm,
+      width_mm: sheet.width_mm,
+      height_mm: sheet.height_mm,
       used: gone + more
     )
   end
@@ -41,28 +40,31 @@ class Layout < ApplicationRecord
   def printed? = state == "printed"
 
   # in rows, each copy trimmed to its box
-  def boxed? = sheets.any? { |s| s["boxed"] }
+  def boxed? = sheets.any?(&:boxed?)
 
   # parts of a mark larger than a sheet
-  def tiled? = sheets.any? { |s| s["places"].any? { |p| p["ring"] } }
+  def tiled? = sheets.any? { |sheet| sheet.places.any?(&:tile?) }
 
   def several? = marks.size > 1
 
-  def copies = sheets.sum { |s| s["places"].size }
+  def copies = sheets.sum { |sheet| sheet.places.size }
 
-  def fresh = sheets.reject { |s| s["sheet_id"] }
+  def fresh = sheets.select(&:fresh?)
 
-  def leftovers = sheets.select { |s| s["sheet_id"] }
+  def leftovers = sheets.reject(&:fresh?)
 
   # the drawer's own sheets, by number
-  def drawer = @drawer ||= StockSheet.where(id: sheets.filter_map { |s| s["sheet_id"] }).index_by(&:id)
+  def drawer = @drawer ||= StockSheet.where(id: sheets.filter_map(&:sheet_id)).index_by(&:id)
+
+  # @param sheet [UpClose::Sheets::LaidSheet]  @return [String] what it is called
+  def name_of(sheet) = drawer[sheet.sheet_id]&.name || "a fresh sheet"
 
   # whose copy lies at a place
-  # @param place [Hash] of +sheets+  @return [Mark]
-  def mark_at(place) = marks.find { |mark| mark.id == place["mark"] } || marks.first
+  # @param place [UpClose::Sheets::Placement]  @return [Mark]
+  def mark_at(place) = marks.find { |mark| mark.id == place.mark } || marks.first
 
   # rings that a sheet of it no longer has, its heading's strip among them on a fresh one
-  # @param sheet [Hash] one of sheets
+  # @param sheet [UpClose::Sheets::LaidSheet]
   # @return [Array<Array<Array(Float, Float)>>]
   def gone_from(sheet) = Layout.blank(sheet, allowances).used
 
@@ -99,36 +101,36 @@ class Layout < ApplicationRecord
   # sheets that are no longer as they were when this was laid out
   # @return [Array<String>] what they are called
   def changed
-    leftovers.filter_map do |s|
-      sheet = drawer[s["sheet_id"]] or next "A sheet that is no longer there"
-      sheet.name unless sheet.state == "here" && sheet.lock_version == s["version"]
+    leftovers.filter_map do |laid|
+      sheet = drawer[laid.sheet_id] or next "A sheet that is no longer there"
+      sheet.name unless sheet.state == "here" && sheet.lock_version == laid.version
     end
   end
 
   # @return [Array<UpClose::Printing::NestedPack::Sheet>]
   def to_core
-    sheets.map do |s|
-      sheet = drawer[s["sheet_id"]]
+    sheets.map do |laid|
+      sheet = drawer[laid.sheet_id]
       UpClose::Printing::NestedPack::Sheet.new(
-        title: sheet ? sheet.name : "a fresh sheet",
-        width_mm: s["width_mm"],
-        height_mm: s["height_mm"],
+        title: name_of(laid),
+        width_mm: laid.width_mm,
+        height_mm: laid.height_mm,
         fresh: sheet.nil?,
         carrier: sheet&.carrier,
-        used: s["used"],
-        places: s["places"].map { |p| place(p) }
+        used: laid.used,
+        places: laid.places.map { |kept| place(kept) }
       )
     end
   end
 
-  # @param kept [Hash] of +sheets+
+  # @param kept [UpClose::Sheets::Placement]
   # @return [UpClose::Printing::NestedPack::Place]
   def place(kept)
     UpClose::Printing::NestedPack::Place.new(
-      kept["copy"],
-      kept["x"],
-      kept["y"],
-      kept["turn"],
+      kept.copy,
+      kept.x,
+      kept.y,
+      kept.turn,
       mark_at(kept).id,
       several? ? letter(mark_at(kept).id) : nil
     )

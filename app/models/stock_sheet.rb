@@ -4,6 +4,8 @@
 class StockSheet < ApplicationRecord
   ROOMS = Shelves::LruCache.new(most: 200)
 
+  attribute :used, ListOfValues.new(UpClose::Sheets::UsedArea)
+
   scope :here, -> { where(state: "here").order(:stock, :printer, :id) }
   scope :suiting, ->(stock, printer) { here.where(stock: stock, printer: printer) }
 
@@ -28,7 +30,7 @@ class StockSheet < ApplicationRecord
     end
   end
 
-  def rings = used.map { |area| area["ring"] }
+  def rings = used.map(&:ring)
 
   # @return [UpClose::Sheets::Nesting::Blank]
   def to_core = UpClose::Sheets::Nesting::Blank.new(id: id.to_s, width_mm: width_mm, height_mm: height_mm, used: rings)

@@ -98,7 +98,7 @@ module Presenters
 
     # the one sheet by name, several by number
     def laid_out(layout)
-      return layout.drawer[layout.sheets.first["sheet_id"]]&.name || "a fresh sheet" if layout.sheets.size == 1
+      return layout.name_of(layout.sheets.first) if layout.sheets.size == 1
       "#{layout.sheets.size} sheets, #{layout.fresh.size} fresh"
     end
 

@@ -13,7 +13,7 @@ module Presenters
 
     # @return [Array<Array(String, String)>] points, and what took them
     def gone
-      sheet.used.map { |area| [area["ring"].map { |x, y| "#{x.round(2)},#{y.round(2)}" }.join(" "), area["words"]] }
+      sheet.used.map { |area| [area.ring.map { |x, y| "#{x.round(2)},#{y.round(2)}" }.join(" "), area.words] }
     end
 
     def largest = sheet.free_room.largest

@@ -19,7 +19,7 @@ RSpec.describe "copies arranged by hand", :shop do
   end
 
   def places
-    mark.reload.layout.sheets.flat_map { |s| s["places"] }.to_h { |p| [p["copy"], p.values_at("x", "y", "turn")] }
+    mark.reload.layout.sheets.flat_map { |s| s.places }.to_h { |p| [p.copy, [p.x, p.y, p.turn]] }
   end
 
   before { layout }
@@ -65,13 +65,13 @@ RSpec.describe "copies arranged by hand", :shop do
   it "prints where the hand has laid it, and moves nothing once it is printed" do
     move(1, 150, 250)
     send_form "/marks/#{mark.id}/printed"
-    ring = StockSheet.last.used.select { |a| a["layout_id"] }.map do |a|
-      UpClose::Geometry::Box.around(a["ring"].map { |x, y| UpClose::Geometry::Point[x, y] }).centre.to_a.map do |v|
+    ring = StockSheet.last.used.select { |a| a.layout_id }.map do |a|
+      UpClose::Geometry::Box.around(a.ring.map { |x, y| UpClose::Geometry::Point[x, y] }).centre.to_a.map do |v|
         v.round(3)
       end
     end
     expect(ring).to include([150.0, 250.0])
     move(1, 100, 200)
-    expect(mark.reload.layout.sheets.first["places"].map { |p| [p["x"], p["y"]] }).to include([150, 250])
+    expect(mark.reload.layout.sheets.first.places.map { |p| [p.x, p.y] }).to include([150, 250])
   end
 end

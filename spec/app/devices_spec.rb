@@ -200,8 +200,8 @@ RSpec.describe "simulated devices", :shop, :measured do
     expect(send_form("/marks/#{mark.id}/send", "sheet" => "1").headers["Location"])
       .to end_with("/devices#device-#{laser.id}")
     sheet = Vips::Image.new_from_buffer(get("/printers/#{laser.id}/tray/sheet.png?whole=1").body, "")
-    place = mark.reload.layout.sheets.first["places"].first
-    expect([grey_at(sheet, 105, 50), grey_at(sheet, place["x"], place["y"])]).to match [be_within(15).of(60), be < 70]
+    place = mark.reload.layout.sheets.first.places.first
+    expect([grey_at(sheet, 105, 50), grey_at(sheet, place.x, place.y)]).to match [be_within(15).of(60), be < 70]
     get "/devices"
     expect(page_words).to match(/Harbour office laser.*Carry it to the scanner/)
     send_form "/printers/#{laser.id}/scan", "from" => "devices"

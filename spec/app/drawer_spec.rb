@@ -73,12 +73,12 @@ RSpec.describe "the sheet drawer", :shop do
     sheet = put_in
     expect(lay(copies: 18).status).to eq 303
     layout = mark.reload.layout
-    expect([layout.leftovers.map { |s| s["sheet_id"] }, layout.copies]).to eq [[sheet.id], 18]
+    expect([layout.leftovers.map { |s| s.sheet_id }, layout.copies]).to eq [[sheet.id], 18]
     # each is 30 × 15 with its border of 3, 21 high: its middle never above 200 + 3 + 10.5
-    expect(layout.leftovers.first["places"].map { |p| p["y"] }.min).to be >= 200 + 3 + 10.5 - 1e-6
-    expect(layout.fresh.sum { |s| s["places"].size }).to eq 18 - layout.leftovers.first["places"].size
+    expect(layout.leftovers.first.places.map { |p| p.y }.min).to be >= 200 + 3 + 10.5 - 1e-6
+    expect(layout.fresh.sum { |s| s.places.size }).to eq 18 - layout.leftovers.first.places.size
     get "/marks/#{mark.id}/sheet"
-    expect(page_words).to match(/From the drawer #{layout.leftovers.first["places"].size} of 18/)
+    expect(page_words).to match(/From the drawer #{layout.leftovers.first.places.size} of 18/)
     %w[pack.pdf proof.pdf sheets/1.svg sheets/1.png?dpi=150].each do |file|
       expect(get("/marks/#{mark.id}/#{file}").status).to eq 200
     end
@@ -87,9 +87,9 @@ RSpec.describe "the sheet drawer", :shop do
   it "writes what a print took to the sheets, once, and puts fresh ones in the drawer, their heading gone too" do
     put_in
     lay(copies: 18)
-    taken = mark.reload.layout.leftovers.first["places"].size
+    taken = mark.reload.layout.leftovers.first.places.size
     2.times { expect(printed.status).to eq 303 }
-    expect(StockSheet.order(:id).map { |s| s.used.count { |a| a["layout_id"] } }).to eq [taken, 18 - taken + 1]
+    expect(StockSheet.order(:id).map { |s| s.used.count { |a| a.layout_id } }).to eq [taken, 18 - taken + 1]
     expect(StockSheet.last).to have_attributes(name: "backing 2", printer: "inkjet", stock: "label-backing")
     # what is next laid there keeps off it
     other = ready_mark
@@ -98,7 +98,7 @@ RSpec.describe "the sheet drawer", :shop do
     other.reload.layout.to_core.zip(other.layout.sheets).each do |laid, s|
       laid.places.each do |place|
         line = UpClose::Geometry::Region.polygon(place.line(other.cut_outline).map(&:to_a))
-        expect(gone.select { |id, _| id == s["sheet_id"] }.map { |_, region| region.distance(line) }.min)
+        expect(gone.select { |id, _| id == s.sheet_id }.map { |_, region| region.distance(line) }.min)
           .to be >= 3 - 1e-6
       end
     end
@@ -107,7 +107,7 @@ RSpec.describe "the sheet drawer", :shop do
   it "marks sheets printed in rows just the same" do
     lay(copies: 3, leftovers: "")
     printed
-    expect(StockSheet.last.used.map { |a| a["words"] }).to eq ["heading", *[mark.title] * 3]
+    expect(StockSheet.last.used.map { |a| a.words }).to eq ["heading", *[mark.title] * 3]
     ring = StockSheet.last.rings.last
     expect([ring.map(&:first).minmax.reduce(:-).abs, ring.map(&:last).minmax.reduce(:-).abs])
       .to match [be_within(0.01).of(36), be_within(0.01).of(21)]
@@ -123,7 +123,7 @@ RSpec.describe "the sheet drawer", :shop do
         end
       }
     # a DXF's y runs upwards, and is brought down again as it is read
-    places = mark.reload.layout.sheets.first["places"].map { |p| [p["x"].round(2), p["y"].round(2)] }
+    places = mark.reload.layout.sheets.first.places.map { |p| [p.x.round(2), p.y.round(2)] }
     expect(outlines.call.drop(1).map { |p| [p.x.round(2), p.y.round(2)] }).to match_array places
     svg = get("/marks/#{mark.id}/cut/1.svg").body
     expect(svg.scan(/<g id="copy (\d)"/).flatten).to match_array %w[1 2 3]

@@ -75,13 +75,13 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
     bar.reload.update!(paper: "a5")
     expect(get("/marks/#{bar.id}/sheet").body).to include "Turn it on the sheet"
     lay(bar, nested: "1", turning: "any")
-    expect(bar.reload.layout.sheets.map { |sheet| sheet["places"].size }.sum).to eq 2
+    expect(bar.reload.layout.sheets.map { |sheet| sheet.places.size }.sum).to eq 2
   end
 
   it "writes what all of them took at once, whoever says it is printed, and lets one go on by itself" do
     gang
     2.times { send_form "/marks/#{plate.id}/printed" }
-    expect(StockSheet.last.used.map { |area| area["words"] }.tally).to eq("heading" => 1, badge.title => 4)
+    expect(StockSheet.last.used.map { |area| area.words }.tally).to eq("heading" => 1, badge.title => 4)
     expect([badge, plate].map { |mark| mark.reload.layout.state }).to eq %w[printed printed]
     lay(badge)
     expect([badge.reload.layout, plate.reload.layout.state]).to eq [nil, "printed"]
@@ -99,21 +99,20 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
 
   it "moves a copy by its mark and number, and says on whose it would lie" do
     layout = gang
-    at = layout.sheets.first["places"].find { |p| p["mark"] == plate.id && p["copy"] == 1 }
+    at = layout.sheets.first.places.find { |p| p.mark == plate.id && p.copy == 1 }
     answer = send_form(
       "/marks/#{badge.id}/layout/move",
       "of" => badge.id,
       "copy" => "1",
-      "x" => at["x"],
-      "y" => at["y"],
+      "x" => at.x,
+      "y" => at.y,
       "turn" => "0",
       "try" => "1"
     )
     expect([answer.status, JSON.parse(answer.body)["said"]]).to match [422, /On copy B1/]
     send_form("/marks/#{badge.id}/layout/pin", "of" => plate.id, "copy" => "1")
     send_form("/marks/#{badge.id}/layout/again")
-    expect(badge.reload.layout.sheets.first["places"].find { |p| p["pinned"] })
-      .to include(at.slice("mark", "copy", "x", "y", "turn"))
+    expect(badge.reload.layout.sheets.first.places.select(&:pinned?)).to eq [at.with(pinned: true)]
   end
 
   it "keeps the webs, frame and leading edge asked for, and turns only as allowed" do
@@ -124,7 +123,7 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
     expect(regions.combination(2).map { |a, b| a.distance(b) }.min).to be >= 6 - 1e-6
     expect([boxes.map(&:x).min, boxes.map(&:y).min]).to match [be >= 11 - 1e-6, be >= 40 - 1e-6]
     expect(boxes.map { |box| box.width.round(2) }.uniq).to include(33.0)
-    expect(layout.sheets.flat_map { |s| s["places"].select { |p| p["mark"] == badge.id }.map { |p| p["turn"] } }.uniq)
+    expect(layout.sheets.flat_map { |s| s.places.select { |p| p.mark == badge.id }.map { |p| p.turn } }.uniq)
       .to eq [0]
     answer = lay(badge, gap_mm: "wide", frame_mm: "900")
     expect([answer.status, page_words]).to match [422, /does not read as a length.*60/]
@@ -195,10 +194,15 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
   end
 
   it "numbers the copies of a member into columns far apart" do
-    places = Array.new(8) { |i| {"mark" => 1, "copy" => i + 1, "x" => (i % 4) * 40.0, "y" => (i / 4) * 20.0} }
-    numbered = Actions::LaySheet.numbered([{"places" => places.shuffle(random: Random.new(3))}]).first["places"]
+    places = Array.new(8) do |i|
+      UpClose::Sheets::Placement.new(mark: 1, copy: i + 1, x: (i % 4) * 40.0, y: (i / 4) * 20.0, turn: 0)
+    end
+    sheet = UpClose::Sheets::LaidSheet.fresh(
+      width_mm: 210, height_mm: 297, places: places.shuffle(random: Random.new(3))
+    )
+    numbered = UpClose::Sheets::LaidSheet.numbered([sheet]).first.places
     # two members, four of each: whichever column is lost, each member has three left
-    by_column = numbered.group_by { |p| p["x"] }.values
-    expect(by_column.map { |lost| lost.map { |p| (p["copy"] - 1) % 2 }.sort }).to all eq [0, 1]
+    by_column = numbered.group_by { |p| p.x }.values
+    expect(by_column.map { |lost| lost.map { |p| (p.copy - 1) % 2 }.sort }).to all eq [0, 1]
   end
 end

@@ -28,7 +28,7 @@ RSpec.describe "what a mark's sheet says and holds", :shop do
     put_in "0, 0, 210, 200"
     lay(berths, 9)
     layout = berths.reload.layout
-    expect(layout.sheets.flat_map { |s| s["places"].map { |p| p["copy"] } }.sort).to eq (1..9).to_a
+    expect(layout.sheets.flat_map { |s| s.places.map { |p| p.copy } }.sort).to eq (1..9).to_a
     drawn = berths.print_pack.pages.flat_map(&:marks)
     expect(drawn.map { |item| item.artwork.drawing.shapes.first.path.commands.size }.uniq.size).to be > 3
     expect(drawn.map(&:artwork)).to match_array((1..9).map { |n| berths.design.drawn.for_copy(n) })

@@ -40,15 +40,15 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
     expect(page).to have_link("Proof, PDF")
     expect(page).to have_css(".nested.awake")
     # one that has a millimetre of room to the right
-    place = name.reload.layout.sheets.first["places"].find do |p|
-      Actions::ArrangeCopies.move(name, p.merge("x" => p["x"] + 1), keep: false).empty?
+    place = name.reload.layout.sheets.first.places.find do |p|
+      Actions::ArrangeCopies.move(name, p.with(x: p.x + 1), keep: false).empty?
     end
-    copy = ".copy[data-copy='#{place["copy"]}']"
+    copy = ".copy[data-copy='#{place.copy}']"
     page.execute_script("document.querySelector(\"#{copy}\").focus()")
     press(%i[shift right], :left)
-    expect(page).to have_css("#{copy}[data-x^='#{(place["x"] + 0.9).floor(2)}']")
-    kept = name.reload.layout.sheets.first["places"].find { |p| p["copy"] == place["copy"] }
-    expect(kept.values_at("x", "y")).to match [be_within(1e-6).of(place["x"] + 0.9), place["y"]]
+    expect(page).to have_css("#{copy}[data-x^='#{(place.x + 0.9).floor(2)}']")
+    kept = name.reload.layout.sheets.first.places.find { |p| p.copy == place.copy }
+    expect(kept.values_at("x", "y")).to match [be_within(1e-6).of(place.x + 0.9), place.y]
     drag(middle_of(".layout .copy"), 0, -160) # onto what is gone
     expect(page).to have_css(".finding", text: /On what is gone|Too near/)
     expect(page).to have_no_css(".copy.wrong") # and back where it was

@@ -85,6 +85,23 @@ RSpec.describe "values of the core" do
       .to refuse_saying(/no school called “torn”/, at: :edge)
   end
 
+  it "keep a laid sheet as plain JSON, and read it back the same, from before marks were told apart too" do
+    copy = UpClose::Sheets::Placement.new(mark: 4, copy: 2, x: 33.5, y: 35.0, turn: 90)
+    tile = copy.with(copy: 3, pinned: true, ring: [[0, 0], [9.5, 0], [9.5, 7]])
+    sheet = UpClose::Sheets::LaidSheet.fresh(width_mm: 210.0, height_mm: 297.0, places: [copy, tile], boxed: true)
+    kept = JSON.parse(JSON.generate(sheet.to_h))
+    expect(UpClose::Sheets::LaidSheet.from_h(kept)).to eq(sheet).and be_frozen
+    expect(kept["places"].first).to eq("mark" => 4, "copy" => 2, "x" => 33.5, "y" => 35.0, "turn" => 90)
+    old = UpClose::Sheets::LaidSheet.from_h(
+      "sheet_id" => 7, "version" => 3, "width_mm" => 90, "height_mm" => 60, "used" => [[[0, 0], [9, 0], [9, 9]]],
+      "places" => [{"copy" => 1, "x" => 1, "y" => 2, "turn" => 0}]
+    )
+    expect([old.fresh?, old.boxed?, old.places.first.mark, old.places.first.tile?]).to eq [false, false, nil, false]
+    gone = UpClose::Sheets::UsedArea.new(ring: [[0, 0], [9, 0], [9, 9]], words: "scanned")
+    expect(UpClose::Sheets::UsedArea.from_h(JSON.parse(JSON.generate(gone.to_h)))).to eq gone
+    expect([gone.by_hand?, gone.heading?]).to eq [true, false]
+  end
+
   it "tally a record" do
     expect(UpClose::Record.tally(%w[good spoilt good])).to eq "2 good, 1 spoilt"
     expect(UpClose::Record.signs(%w[good usable])).to eq "1 ●  1 ▲"
