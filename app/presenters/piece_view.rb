@@ -19,6 +19,9 @@ module Presenters
       @room = room || (mark.room(@placement) if @placement)
     end
 
+    # @return [PieceDimensions]
+    def dimensions = PieceDimensions.new(self, placement: @placement, room: @room, writer: @writer)
+
     # pixels a millimetre
     def scale
       @scale ||= [
@@ -141,40 +144,6 @@ module Presenters
         }]
     end
 
-    # a turned mark is dimensioned along its own sides, read from below or from the right
-    def quarter = ((@placement.turn_deg + 45) / 90.0).floor
-
-    def dimension_turn
-      x, y = px(@placement.centre)
-      "rotate(#{@placement.turn_deg - quarter * 90} #{x.round(2)} #{y.round(2)})"
-    end
-
-    # @return [Array<Dimension>] across and down
-    def sizes
-      left, top, right, bottom = sides
-      [
-        Dimension.new([left, below], [right, below], @writer.figure((right - left) / scale)),
-        Dimension.new([beside, top], [beside, bottom], @writer.figure((bottom - top) / scale))
-      ]
-    end
-
-    # thin lines that lead from the thing to its dimension
-    def witnesses
-      left, top, right, bottom = sides
-      [[[left, bottom + 4], [left, below + 5]], [[right, bottom + 4], [right, below + 5]],
-        [[right + 4, top], [beside + 5, top]], [[right + 4, bottom], [beside + 5, bottom]]]
-    end
-
-    # @return [Array<Dimension>] the room each way, where there is enough to draw
-    def gaps
-      return [] unless marked?
-      @room.ways.filter_map do |way, (distance, from)|
-        next if distance * scale < 3
-        x, y = DIRECTIONS[way]
-        Dimension.new(px(from), px(from + UpClose::Geometry::Point[x, y] * distance), @writer.figure(distance))
-      end
-    end
-
     def words
       return "#{piece.name}, #{shape.size_words(@writer)}" unless marked?
       "#{piece.name} from above with the mark #{@writer.pair(@placement.width_mm, @room.placed.height_mm)}, " \
@@ -182,35 +151,6 @@ module Presenters
     end
 
     private
-
-    # what is dimensioned, in pixels, before the dimensions are turned with it
-    def sides
-      box = marked? ? own_box : shape.box
-      px(UpClose::Geometry::Point[box.x, box.y]) + px(UpClose::Geometry::Point[box.right, box.bottom])
-    end
-
-    def own_box
-      size = [@placement.width_mm, @room.placed.height_mm]
-      width, height = quarter.even? ? size : size.reverse
-      UpClose::Geometry::Box.new(
-        x: @placement.x_mm - width / 2,
-        y: @placement.y_mm - height / 2,
-        width: width,
-        height: height
-      )
-    end
-
-    def below = px(UpClose::Geometry::Point[0, clear_of(0, 1)])[1] + 56
-
-    def beside = px(UpClose::Geometry::Point[clear_of(1, 0), 0])[0] + 66
-
-    # how far out a dimension must stand to miss the piece, in the turned frame
-    def clear_of(x, y)
-      return shape.support(UpClose::Geometry::Point[x, y]) unless marked?
-      way = UpClose::Geometry::Transform.turn(@placement.turn_deg - quarter * 90).apply(UpClose::Geometry::Point[x, y])
-      centre = @placement.centre
-      shape.support(way) - way.dot(centre) + centre.x * x + centre.y * y
-    end
 
     def d(path)
       map = UpClose::Geometry::Transform.scale(scale).then(UpClose::Geometry::Transform.move(*origin))

@@ -57,9 +57,9 @@ RSpec.describe Presenters do
       expect(view.ink[:height]).to be_within(0.01).of(15 * view.scale)
       middle = view.px(point(5, -3))
       expect(view.ink[:transform]).to start_with("translate(#{middle[0].round(3)} #{middle[1].round(3)})")
-      left = view.gaps.find { |d| d.figure == "20.0" } # 30 + 5 − 15
+      left = view.dimensions.gaps.find { |d| d.figure == "20.0" } # 30 + 5 − 15
       expect(left.length).to be_within(0.01).of(20 * view.scale)
-      expect(view.sizes.map(&:figure)).to eq ["30.0", "15.0"]
+      expect(view.dimensions.sizes.map(&:figure)).to eq ["30.0", "15.0"]
     end
 
     it "keeps the whole drawing inside its frame, whatever the shape" do

@@ -48,7 +48,7 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
     press(%i[shift right], :left)
     expect(page).to have_css("#{copy}[data-x^='#{(place.x + 0.9).floor(2)}']")
     kept = name.reload.layout.sheets.first.places.find { |p| p.copy == place.copy }
-    expect(kept.values_at("x", "y")).to match [be_within(1e-6).of(place.x + 0.9), place.y]
+    expect([kept.x, kept.y]).to match [be_within(1e-6).of(place.x + 0.9), place.y]
     drag(middle_of(".layout .copy"), 0, -160) # onto what is gone
     expect(page).to have_css(".finding", text: /On what is gone|Too near/)
     expect(page).to have_no_css(".copy.wrong") # and back where it was

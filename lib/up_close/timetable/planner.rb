@@ -12,8 +12,8 @@ module UpClose
       MOST_SHIFTS = 500
       GIVE_UP_S = 60 * 86_400
       NUDGE_S = 60
-      # how truly a latest beginning is found
-      TRUE_S = 15
+      # a latest beginning is found to within this
+      WITHIN_S = 15
 
       # @param hours [Hours]  @param from [Numeric] now  @param holds [Hash{Symbol => Integer}]
       # @param busy [Plan, nil] what stays where it is
@@ -45,7 +45,7 @@ module UpClose
           }
         return unless ready[@from]
         low, high = @from, chain.due
-        ((low + high) / 2.0).then { |middle| ready[middle] ? low = middle : high = middle } while high - low > TRUE_S
+        ((low + high) / 2.0).then { |middle| ready[middle] ? low = middle : high = middle } while high - low > WITHIN_S
         ready[low]
       end
 
@@ -136,11 +136,11 @@ module UpClose
           return found if found.is_a?(Plan::Problem)
           over, limit, anchor = found.each_with_index.filter_map { |entry, i| overrun(entry, i, found, ends) }.first
           return found unless over
-          return missed(chain, over) if anchor.nil?
+          return Problems.missed(chain, over.step) if anchor.nil?
           begun = later(chain, steps, found, [begun, over.from - limit], anchor, ends, at)
           break if begun > at + GIVE_UP_S
         end
-        windows(chain, steps)
+        Problems.no_stretch(chain, steps)
       end
 
       # The soonest beginning that brings what opens the window late enough: what
@@ -205,19 +205,20 @@ module UpClose
 
       def waiting(chain, step, ready)
         need = need(chain, step)
-        return too_small(chain, step) if step.place && need > @places[step.place].holds
+        holds = step.place && @places[step.place].holds
+        return Problems.too_small(chain, step, need, holds) if holds && need > holds
         from = step.place ? @places[step.place].earliest(ready, step.least_s, need, step.temperature_c) : ready
         Plan::Entry.new(chain: chain, step: step, from: from, to: from + step.least_s, pieces: [])
       end
 
       def by_hand(chain, step, ready, tied)
         long = step.least_s > @hours.longest_s
-        return in_one_go(chain, step) if long && tied
+        return Problems.in_one_go(chain, step, @hours.longest_s) if long && tied
         pieces = long ? @hands.for(chain).pieces(
           ready,
           step.least_s
         ) : free(chain, step, ready)&.then { |from| [Interval.new(from, from + step.least_s)] }
-        return no_time(chain, step) unless pieces&.any?
+        return Problems.no_time(chain, step) unless pieces&.any?
         Plan::Entry.new(chain: chain, step: step, from: pieces.first.from, to: pieces.last.to, pieces: pieces)
       end
 
@@ -250,40 +251,6 @@ module UpClose
         @held[[chain.id, entry.step.key]] == entry.from ||
           (entry.step.place == :oven && @places[:oven].begins_at?(entry.from))
       end
-
-      def problem(chain, reason, remedy) = Plan::Problem.new(chain, reason, remedy)
-
-      def too_small(chain, step)
-        problem(chain, "“#{step.title}” needs room for #{need(chain, step)} in #{PLACES[step.place]}, which holds " \
-          "#{@places[step.place].holds}.", "Make fewer at a time, or a larger place.")
-      end
-
-      def in_one_go(chain, step)
-        problem(chain, "“#{step.title}” takes #{hours(step.least_s)} h in one go; your longest stretch is " \
-          "#{hours(@hours.longest_s)} h.", "Give one longer day, or make fewer at a time.")
-      end
-
-      def no_time(chain, step)
-        problem(chain, "There is no time for “#{step.title}” in the next #{Hours::MOST_DAYS} days.", "Give more hours.")
-      end
-
-      def missed(chain, entry)
-        problem(
-          chain,
-          "The window of “#{entry.step.title}” shuts before your next hours.",
-          "Do it now, or see what its step says when late."
-        )
-      end
-
-      def windows(chain, steps)
-        problem(
-          chain,
-          "The windows from “#{steps.first.title}” to “#{steps.last.title}” fit none of your hours.",
-          "They want #{hours(Runs::LeastTime.ready_at(steps))} h together: give one longer stretch."
-        )
-      end
-
-      def hours(seconds) = Working.number(seconds / 3600.0, 1)
     end
   end
 end
