@@ -44,7 +44,8 @@ require "zeitwerk"
 #   record        faults, and chances learned from attempts
 #   worked_mark   all that is told of one mark; mark_request reads one from JSON
 #
-# What all of them use: finding, working, cautions, materials, errors, value, catalogue (a folder of definitions)
+# What all of them use: finding, working, cautions, materials, errors, value, declarations and catalogue
+# (the words of a definition, and a folder of them)
 module UpClose
   LOADER = Zeitwerk::Loader.new
   LOADER.push_dir("#{__dir__}/up_close", namespace: UpClose)

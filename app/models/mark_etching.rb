@@ -14,6 +14,9 @@ class MarkEtching
   # @return [UpClose::Etching::Metal, nil] nil for a piece that no bath eats
   def metal = UpClose::Etching::Metal::ALL.find { |found| found.key == @mark.piece.material }
 
+  # it is to be etched, and a bath eats it
+  def etched? = @mark.afterwards == "etch" && !metal.nil?
+
   # @return [Array<Class>] baths that suit, the weakest first
   def baths = UpClose::Etching::Baths.for(metal)
 

@@ -29,9 +29,9 @@ module Presenters
       fitting.include?(typed) ? typed : fitting.first
     end
 
-    # where the bath is worked out, for a metal that one eats
+    # where the bath is worked out, for a mark that is etched
     # @return [String, nil]
-    def bath_path = MarkEtching.new(@mark).metal && "/marks/#{@mark.id}/bath"
+    def bath_path = MarkEtching.new(@mark).etched? ? "/marks/#{@mark.id}/bath" : nil
 
     # @return [String] minutes of the bath, as typed or as kept
     def minutes

@@ -8,7 +8,7 @@ module Routes
       # a mark that is etched, on a metal that a bath eats
       def etched_mark
         mark = find_mark(params["id"])
-        redirect to("/marks/#{mark.id}/purpose"), 303 unless MarkEtching.new(mark).metal
+        redirect to("/marks/#{mark.id}/purpose"), 303 unless MarkEtching.new(mark).etched?
         mark
       end
 

@@ -47,9 +47,13 @@ RSpec.describe "the bath of an etched mark", :shop do
     expect(mark.reload).to have_attributes(etching: {}, work_s: nil)
   end
 
-  it "sends a piece that no bath eats back to what it is for" do
+  it "sends a piece that no bath eats, and a mark that is not etched, back to what it is for" do
     mark = etched("wood")
     get "/marks/#{mark.id}/bath"
     expect(last_response.headers["Location"]).to end_with("/marks/#{mark.id}/purpose")
+    picture = etched.tap { |brass| brass.update!(purpose: "picture", afterwards: nil) }
+    keep(picture, depth: "0.1")
+    expect(last_response.headers["Location"]).to end_with("/marks/#{picture.id}/purpose")
+    expect(picture.reload.work_s).to be_nil
   end
 end

@@ -5,14 +5,7 @@ module UpClose
     # The small language such a work is written in.
     class Work
       class << self
-        # @param names [Array<Symbol>] each becomes a declaration: with a value it sets, without it gives
-        def self.declares(*names)
-          names.each do |name|
-            define_method(name) do |*value|
-              value.empty? ? instance_variable_get(:"@#{name}") : instance_variable_set(:"@#{name}", value.first)
-            end
-          end
-        end
+        extend Declarations
 
         # key, title: names, the title as something to do. summary: why one would.
         # follows: the purpose after which it is done, a key of Purposes.

@@ -19,13 +19,7 @@ module UpClose
       LIES_MM = 15.0
 
       class << self
-        def self.declares(*names)
-          names.each do |name|
-            define_method(name) do |*value|
-              value.empty? ? instance_variable_get(:"@#{name}") : instance_variable_set(:"@#{name}", value.first)
-            end
-          end
-        end
+        extend Declarations
 
         # key, title, mixed: names, and what is in it. listed: weakest first. holds_g_l: metal that a litre takes up
         # before it is slow. waste: where it goes. cautions: keys of Cautions.

@@ -6,14 +6,7 @@ module UpClose
     # value, sets it; called without, gives it.
     class Definition
       class << self
-        # @param names [Array<Symbol>] each becomes a declaration: with a value it sets, without it gives
-        def self.declares(*names)
-          names.each do |name|
-            define_method(name) do |*value|
-              value.empty? ? instance_variable_get(:"@#{name}") : instance_variable_set(:"@#{name}", value.first)
-            end
-          end
-        end
+        extend Declarations
 
         # key, title: names. summary: one sentence. printers: Array<Symbol>.
         # stocks: Array<String>, keys of Sheets::Stock. undo: what undoes a miss.

@@ -6,14 +6,7 @@ module UpClose
     # without, gives it.
     class Purpose
       class << self
-        # @param names [Array<Symbol>] each becomes a declaration: with a value it sets, without it gives
-        def self.declares(*names)
-          names.each do |name|
-            define_method(name) do |*value|
-              value.empty? ? instance_variable_get(:"@#{name}") : instance_variable_set(:"@#{name}", value.first)
-            end
-          end
-        end
+        extend Declarations
 
         # key, title, summary: names, and what becomes of the print. checks_words: what is looked at, and what is
         # left out. finish_words: which finish, and why. usual_sealer: a key of Sealing it begins with, or nil for the

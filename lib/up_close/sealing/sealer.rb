@@ -14,14 +14,7 @@ module UpClose
       OVERSPRAY = Methods::Measures::OVERSPRAY
 
       class << self
-        # @param names [Array<Symbol>] each becomes a declaration: with a value it sets, without it gives
-        def self.declares(*names)
-          names.each do |name|
-            define_method(name) do |*value|
-              value.empty? ? instance_variable_get(:"@#{name}") : instance_variable_set(:"@#{name}", value.first)
-            end
-          end
-        end
+        extend Declarations
 
         # coats: Integer. between_s: Range, seconds. touch_s, handle_s, cure_s: seconds from the last coat till it is
         # dry to the touch, may be handled, is cured all through. coat_words: how to lay one. sheen: :gloss, :satin,
