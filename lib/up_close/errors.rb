@@ -9,6 +9,20 @@ module UpClose
     # A file that cannot be read as the kind it claims to be.
     class BadArtwork < Error; end
 
+    # A file of a board that cannot be read: +line+ is where, counted from 1, or nil.
+    class BadBoard < BadArtwork
+      attr_reader :line
+
+      # @param line [Integer]  @param reason [String]
+      # @return [BadBoard]
+      def self.at(line, reason) = new("Line #{line}: #{reason}", line: line)
+
+      def initialize(reason, line: nil, **more)
+        super(reason, remedy: "Write the files again where the board was drawn.", **more)
+        @line = line
+      end
+    end
+
     # A file in which nothing is printed; +white+ when white lies on clear in it, which could be made ink.
     class NoInk < BadArtwork
       attr_reader :white

@@ -70,6 +70,16 @@ module UpClose
         Region.polygon(outline, holes)
       end
 
+      # @return [Box]
+      # @raise [NoMethodError] when it is empty
+      def box
+        ring = Wkb.rings(Geos::WkbWriter.new.write(shape.envelope)).first
+        Box.around(ring.map { |x, y| Point[x, y] })
+      end
+
+      # @param other [Region]  @return [Region] what both cover
+      def &(other) = Region.new(shape.intersection(other.shape))
+
       # @param other [Region]  @return [Region]
       def +(other) = Region.new(shape.union(other.shape))
 

@@ -1,0 +1,116 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Boards
+    module Gerber
+      # Carries out the extended commands: formats, apertures, polarity, blocks, steps, attributes (4.1 – 4.11, 8.1).
+      class Setup
+        MOST_STEPS = 10_000
+
+        # @param plotter [Plotter]
+        def initialize(plotter)
+          @plotter = plotter
+          @state = plotter.state
+          @macros = {}
+        end
+
+        # @param words [Array<String>] between two %
+        # @raise [Errors::BadBoard]
+        def call(words)
+          return @macros[words.first[2..]] = Macro.new(words.drop(1)) if words.first.to_s.start_with?("AM")
+          words.each { |word| one(word[0, 2], word[2..].to_s, word) }
+        end
+
+        private
+
+        def one(name, rest, word)
+          case name
+          when "FS" then @state.format = NumberFormat.read(word, @state.unit_mm)
+          when "MO" then unit(rest)
+          when "AD" then aperture(rest)
+          when "AB" then block(rest)
+          when "LP" then @state.dark = rest != "C"
+          when "LM", "LR", "LS" then transformation(name, rest)
+          when "SR" then step(rest)
+          when "TF" then attribute(rest)
+          when "IP" then raise Errors::BadBoard.new("The whole image is negative (IPNEG).") if rest == "NEG"
+          when "AS", "IR", "MI", "OF", "SF" then image(name, rest)
+          end
+        end
+
+        def unit(name)
+          @state.unit_mm = {"MM" => 1.0, "IN" => Measure::Length::INCH_MM}.fetch(name) do
+            raise Errors::BadBoard.new("The unit #{name[0, 8]} is not known.")
+          end
+        end
+
+        def aperture(text)
+          found = text.match(/\AD0*(\d+)([^,]+),?(.*)\z/) or
+            raise Errors::BadBoard.new("An aperture cannot be read: AD#{text[0, 30]}.")
+          name, numbers = found[2], found[3].split(/[Xx]/).map(&:to_f)
+          @plotter.apertures[found[1].to_i] = made(name, numbers)
+          @plotter.forget
+        end
+
+        def made(name, numbers)
+          return Aperture.standard(name, numbers, @state.unit!) if Aperture::STANDARD.include?(name)
+          macro = @macros[name] or raise Errors::BadBoard.new("The aperture macro #{name[0, 30]} is not defined.")
+          Aperture.new(macro.polygons(numbers, @state.unit!))
+        end
+
+        def block(text)
+          return @plotter.canvases << Canvas.new.tap { |canvas| @opened = canvas } && remember(text) unless text.empty?
+          raise Errors::BadBoard.new("An aperture block ends that never began.") if @plotter.canvases.size < 2
+          @plotter.apertures[@blocks.pop] = @plotter.canvases.pop
+        end
+
+        def remember(text) = (@blocks ||= []) << text.delete("^0-9").to_i
+
+        def transformation(name, rest)
+          case name
+          when "LM" then @state.mirror = [rest.include?("X") ? -1 : 1, rest.include?("Y") ? -1 : 1]
+          when "LR" then @state.turn_deg = rest.to_f
+          when "LS" then @state.scale = rest.to_f
+          end
+          @plotter.forget
+        end
+
+        def step(text)
+          close_step
+          found = text.match(/\AX(\d+)Y(\d+)I([\d.+-]+)J([\d.+-]+)/) or return
+          columns, rows = found[1].to_i, found[2].to_i
+          raise Errors::BadBoard.new("A step and repeat has over 10,000 copies.") if columns * rows > MOST_STEPS
+          @step = [columns, rows, found[3].to_f * @state.unit!, found[4].to_f * @state.unit!]
+          @plotter.canvases << Canvas.new
+        end
+
+        # also at the end of the file
+        def close_step
+          return unless @step
+          canvas = @plotter.canvases.pop
+          canvas.step_on(@plotter.canvas, *@step)
+          @step = nil
+        end
+        public :close_step
+
+        def attribute(text)
+          name, *values = text.delete_prefix(".").split(",")
+          @state.attributes[name] = values if name
+        end
+
+        # what older files do to the image as a whole
+        def image(name, rest)
+          a, b = rest.scan(/[AB]([\d.+-]+)/).flatten.map(&:to_f)
+          map = case name
+          when "IR" then Geometry::Transform.turn(rest.to_f)
+          when "MI" then Geometry::Transform.scale(a.to_f.zero? ? 1 : -1, b.to_f.zero? ? 1 : -1)
+          when "OF" then Geometry::Transform.move((a || 0) * @state.unit!, (b || 0) * @state.unit!)
+          when "SF" then Geometry::Transform.scale(a || 1, b || 1)
+          when "AS" then (rest == "AYBX") ? Geometry::Transform.new(0, 1, 1, 0, 0, 0) : Geometry::Transform::IDENTITY
+          end
+          @state.image_map = @state.image_map.then(map)
+        end
+      end
+    end
+  end
+end
