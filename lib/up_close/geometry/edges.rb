@@ -5,17 +5,19 @@ module UpClose
     # The straight edges of a region's rings, its inside always to the left of them, sorted into square cells so that
     # neighbours are found without looking at all of them. Plain numbers in flat lists: a region may have 100,000.
     class Edges
-      # flat lists by the edge's number: its start, its end, its direction
-      attr_reader :x0, :y0, :x1, :y1, :ux, :uy
+      # flat lists by the edge's number: its start, its end, its direction, its length
+      attr_reader :x0, :y0, :x1, :y1, :ux, :uy, :lengths
       # which ring it belongs to; how far along the ring it starts; how long that ring is, mm
       attr_reader :ring, :along, :ring_length
+      # which of the region's separate parts it belongs to
+      attr_reader :part
 
       # @param region [Region]  @param reach_mm [Float] how far apart neighbours may be
       def initialize(region, reach_mm:)
         @reach = reach_mm
-        @x0, @y0, @x1, @y1, @ux, @uy, @ring, @along, @ring_length = Array.new(9) { [] }
-        region.parts.each do |part|
-          part.rings.each_with_index { |ring, i| enter(inside_left(ring, hole: i.positive?)) }
+        @x0, @y0, @x1, @y1, @ux, @uy, @ring, @along, @ring_length, @part, @lengths = Array.new(11) { [] }
+        region.parts.each_with_index do |part, number|
+          part.rings.each_with_index { |ring, i| enter(inside_left(ring, hole: i.positive?), number) }
         end
         @cells = Hash.new { |cells, key| cells[key] = [] }
         size.times { |edge| sort_in(edge) }
@@ -24,34 +26,21 @@ module UpClose
 
       def size = x0.size
 
-      # @yield [Integer, Integer] two edges that may be within reach of each other; the same two perhaps again
-      def each_pair
-        @cells.each_value do |edges|
-          last = edges.size
-          i = 0
-          while i < last
-            j = i + 1
-            while j < last
-              yield edges[i], edges[j]
-              j += 1
-            end
-            i += 1
-          end
-        end
-      end
+      # @return [Array<Array<Integer>>] edges that may be within reach of each other; two of them perhaps in several
+      def near = @cells.values
 
-      # @param point [Point]
-      # @return [Float, nil] mm to the nearest edge; nil when none is within reach
-      def distance(point)
-        at = point.to_a
+      # @param point [Point]  @param reach [Float] how far is looked, mm
+      # @return [Float, nil] mm to the nearest edge; nil when none is so near
+      def within(point, reach)
         near = []
-        cells_round(at, at) { |cell| near.concat(@cells[cell]) if @cells[cell] }
+        columns, rows = [point.x, point.y].map { |at| ((at - reach) / @reach).floor..((at + reach) / @reach).floor }
+        columns.each { |column| rows.each { |row| near.concat(@cells[key(column, row)] || []) } }
         least = near.map { |edge| distance_to(edge, point.x, point.y) }.min
-        least if least && least <= @reach
+        least if least && least <= reach
       end
 
       # @param edge [Integer]  @return [Float]
-      def length(edge) = Math.hypot(x1[edge] - x0[edge], y1[edge] - y0[edge])
+      def length(edge) = lengths[edge]
 
       private
 
@@ -67,28 +56,30 @@ module UpClose
         (area.negative? ^ hole) ? ring.reverse : ring
       end
 
-      def enter(ring)
+      def enter(ring, part)
         number = @ring_length.size
         whole = 0.0
         ring.each_with_index do |(x, y), i|
           nx, ny = ring[(i + 1) % ring.size]
           length = Math.hypot(nx - x, ny - y)
           next if length < 1e-9
-          push(x, y, nx, ny, length, number, whole)
+          push(x, y, nx, ny, length)
+          @ring << number
+          @part << part
+          @along << whole
           whole += length
         end
         @ring_length << whole
       end
 
-      def push(x, y, nx, ny, length, ring, along)
+      def push(x, y, nx, ny, length)
+        @lengths << length
         @x0 << x
         @y0 << y
         @x1 << nx
         @y1 << ny
         @ux << (nx - x) / length
         @uy << (ny - y) / length
-        @ring << ring
-        @along << along
       end
 
       # Into every cell within half the reach of it: edges within reach of each other share one.

@@ -95,8 +95,9 @@ module UpClose
       # @return [Array<Array<Array(Float, Float)>>] every ring of it, outlines and holes, the last point not repeated
       def rings = polygons.flat_map { |polygon| Wkb.rings(Geos::WkbWriter.new.write(polygon)) }
 
+      # copies: a part of a collection is gone with the collection
       # @return [Array<Region>] its separate parts
-      def parts = polygons.map { |polygon| Region.new(polygon) }
+      def parts = polygons.map { |polygon| Region.new(polygon.clone) }
 
       private
 

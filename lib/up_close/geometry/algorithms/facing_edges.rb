@@ -10,11 +10,12 @@ module UpClose
       class FacingEdges
         FACING = -0.5
         CORNER = 5.0
-        # nearer than this two rings only touch, mm
-        TOUCH_MM = 1e-6
+        # nearer than this two edges touch: they were meant to, mm
+        TOUCH_MM = 0.005
 
-        # a narrow place: how wide, mm, and its two ends
-        Place = Value.define(:mm, :from, :to) do
+        # a narrow place: how wide, mm, and its two ends, and whether both
+        # are of one connected part
+        Place = Value.define(:mm, :from, :to, :within_part) do
           # @return [Box] round both ends, never of no size
           def box = Box.around([from, to]).grown(mm / 2 + 0.05)
         end
@@ -28,28 +29,56 @@ module UpClose
         def widths = sorted(found[true])
 
         # @return [Array<Place>]
-        def gaps = sorted(found[false])
+        def gaps = sorted(found[false].merge(found[:between]) { |_, one, other| [one, other].min_by(&:mm) })
+
+        # between parts that are not joined: what lies between two stretches of one conductor joins nothing
+        # @return [Array<Place>]
+        def gaps_between_parts = sorted(found[:between])
 
         private
 
         def found
-          @found ||= {true => {}, false => {}}.tap do |found|
+          @found ||= {true => {}, false => {}, :between => {}}.tap do |found|
             @best = found
-            ux, uy = @edges.ux, @edges.uy
-            @edges.each_pair do |one, other|
-              measure(one, other) if ux[one] * ux[other] + uy[one] * uy[other] <= FACING
+            @edges.near.each { |edges| among(edges) }
+          end
+        end
+
+        # the innermost loop of all: without a block for each pair
+        def among(edges)
+          all_ux, all_uy = @edges.ux, @edges.uy
+          last = edges.size
+          i = 0
+          while i < last
+            one = edges[i]
+            ux, uy = all_ux[one], all_uy[one]
+            j = i += 1
+            while j < last
+              other = edges[j]
+              measure(one, other) if ux * all_ux[other] + uy * all_uy[other] <= FACING
+              j += 1
             end
           end
         end
 
         def sorted(cells) = cells.values.sort_by(&:mm)
 
-        # the least of four: each edge's ends, square to the other
+        # each edge's ends, square to the other; not where all of the other lies further off its line than is looked
         def measure(one, other)
-          from_end(one, @edges.x0[one], @edges.y0[one], 0.0, other)
-          from_end(one, @edges.x1[one], @edges.y1[one], @edges.length(one), other)
-          from_end(other, @edges.x0[other], @edges.y0[other], 0.0, one)
-          from_end(other, @edges.x1[other], @edges.y1[other], @edges.length(other), one)
+          e = @edges
+          ux, uy = e.ux[one], e.uy[one]
+          x, y = e.x0[one], e.y0[one]
+          from_start = ux * (e.y0[other] - y) - uy * (e.x0[other] - x)
+          to_end = ux * (e.y1[other] - y) - uy * (e.x1[other] - x)
+          return if (from_start > @limit && to_end > @limit) || (from_start < -@limit && to_end < -@limit)
+          ends_onto(other, one)
+          ends_onto(one, other)
+        end
+
+        def ends_onto(edge, other)
+          e = @edges
+          from_end(edge, e.x0[edge], e.y0[edge], 0.0, other)
+          from_end(edge, e.x1[edge], e.y1[edge], e.lengths[edge], other)
         end
 
         # @param at [Float] how far along its edge the end lies
@@ -57,27 +86,28 @@ module UpClose
           e = @edges
           ux, uy = e.ux[other], e.uy[other]
           ox, oy = x - e.x0[other], y - e.y0[other]
+          t = ox * ux + oy * uy
+          return if t < 0 || t > e.lengths[other]
           across = ux * oy - uy * ox
           distance = across.abs
-          return if distance >= @limit || distance < TOUCH_MM
-          t = ox * ux + oy * uy
-          return if t < 0 || t > e.length(other)
-          keep(edge, x, y, at, other, t, across)
+          keep(edge, x, y, at, other, t, across) if distance < @limit && distance >= TOUCH_MM
         end
 
         # on the left of the other edge lies the inside
         def keep(edge, x, y, at, other, t, across)
           cell = [(x / @limit).floor, (y / @limit).floor]
-          best = @best[across.positive?]
+          inside = across.positive?
+          apart = !inside && @edges.part[edge] != @edges.part[other]
+          best = @best[apart ? :between : inside]
           distance = across.abs
-          return if (best[cell] && best[cell].mm <= distance) || !through?(edge, other, x, y, across)
+          return if (best[cell] && best[cell].mm <= distance) || !through?(edge, other, across)
           return if corner?(edge, at, other, t, distance)
           to = Point[@edges.x0[other] + t * @edges.ux[other], @edges.y0[other] + t * @edges.uy[other]]
-          best[cell] = Place.new(distance, Point[x, y], to)
+          best[cell] = Place.new(distance, Point[x, y], to, !apart)
         end
 
         # the way across begins on the same side of the first edge as it ends of the second
-        def through?(edge, other, _x, _y, across)
+        def through?(edge, other, across)
           nx, ny = -@edges.uy[other], @edges.ux[other]
           toward = -across * (nx * -@edges.uy[edge] + ny * @edges.ux[edge])
           toward.positive? == across.positive?

@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Boards
+    # What a board is checked against: what the method leaves of a line and of a gap, what the bath takes, and what a
+    # hand drill and a saw need. All starting values.
+    class CheckContext
+      # copper left round a hole that a hand drill has wandered in; a hole, and copper, from the edge; wall to wall, mm
+      RING_MM = 0.3
+      HOLE_EDGE_MM = 1.0
+      COPPER_EDGE_MM = 0.5
+      STARTING = "a starting value; a board of your own replaces it"
+      # this much over a limit is little to spare
+      SPARE = 1.3
+
+      attr_reader :board, :line_mm, :gap_mm, :undercut
+
+      # @param board [Board]  @param line_mm [Float]  @param gap_mm [Float] what the method holds
+      # @param undercut [Etching::Undercut, nil] nil where nothing is etched
+      def initialize(board, line_mm: 0.2, gap_mm: 0.2, undercut: nil)
+        @board, @line_mm, @gap_mm, @undercut = board, line_mm, gap_mm, undercut
+      end
+
+      # mm that the bath takes at each edge
+      def side_mm = undercut ? undercut.side_mm : 0.0
+
+      # @param value [Float]  @param limit [Float]  @return [Symbol]
+      def verdict(value, limit)
+        return :stop if value < limit - 1e-9
+        (value < limit * SPARE) ? :watch : :fine
+      end
+
+      # the sides with copper, each finding named by its side where there are two
+      # @yield [String] side  @return [Array<Finding>]
+      def each_side(&block) = board.sides.map(&block).compact
+
+      # @param side [String]  @return [String] ", top" where there are two
+      def named(side) = (board.sides.size > 1) ? ", #{side}" : ""
+    end
+  end
+end

@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Boards
+    # What to look at on a board before it is made: checks/ one a file, each a module with call(context) → Array of
+    # Finding. A board is never scaled, so every way out is another: wider, another method, another resist.
+    module Checks
+      extend Catalogue
+
+      MOST_PLACES = 40
+
+      # @return [Boolean] whether a constant here is a check
+      def self.definition?(found) = found.instance_of?(Module)
+
+      # @param check [Module]  @return [Array] its place in lists
+      def self.rank(check) = place_in_lists(check::LISTED, check.name)
+
+      # @raise [Errors::BadDefinition]
+      def self.checked(check)
+        return if check.respond_to?(:call) && check.const_defined?(:LISTED)
+        raise Errors::BadDefinition.new("The board check #{check.name} does not say “call” and LISTED.", field: :call)
+      end
+
+      # @param context [CheckContext]  @return [Array<Finding>] the gravest first
+      def self.findings(context)
+        all.flat_map { |check| check.call(context) }.sort_by.with_index do |finding, i|
+          [Finding::VERDICTS.index(finding.verdict).then { |at| {0 => 2, 1 => 1, 2 => 0, 3 => 3}.fetch(at) }, i]
+        end
+      end
+    end
+  end
+end
