@@ -21,6 +21,7 @@ gem "csv", "~> 3.3"
 gem "pdf-reader", "~> 2.14"
 gem "ffi-geos", "~> 2.5"
 gem "icalendar", "~> 2.10"
+gem "rubyzip", "~> 3.2", require: "zip"
 
 group :test do
   gem "rspec", "~> 3.13"

@@ -20,11 +20,12 @@ module CommandLine
       "compare" => "CompareVerb",
       "mark" => "MarkVerb",
       "plan" => "PlanVerb",
-      "etch" => "EtchVerb"
+      "etch" => "EtchVerb",
+      "board" => "BoardVerb"
     }.freeze
 
     # what opens files of others does it in a child, within the limits that the pages have
-    OUTSIDE = %w[print check mark compare unroll calibrate remaining].freeze
+    OUTSIDE = %w[print check mark compare unroll calibrate remaining board].freeze
 
     # as a process of its own
     def self.run(arguments)

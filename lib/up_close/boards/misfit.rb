@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Boards
+    # How far the second side lies off the first: three places measured on both, told as one shift and one turn
+    # (least squares, a rigid motion: Kabsch, Acta Crystallographica A32, 1976, in the plane). Frozen.
+    class Misfit
+      attr_reader :shift, :turn_deg, :left_mm
+
+      # @param meant [Array<Geometry::Point>] where they should be  @param found [Array<Geometry::Point>] where they are
+      # @raise [Error] for fewer than three, or all on one spot
+      def initialize(meant, found)
+        raise Error.new("Measure three places on both sides.", field: :points) if meant.size < 3 || meant.size != found.size
+        from, to = middle(meant), middle(found)
+        raise Error.new("The places lie on one spot.", remedy: "Take them far apart.", field: :points) if spread(meant, from) < 1
+        @turn_deg = angle(meant.map { |p| p - from }, found.map { |p| p - to }) * 180 / Math::PI
+        @shift = to - from
+        @left_mm = meant.zip(found).map { |p, q| moved(p, from, to).distance(q) }.max
+        freeze
+      end
+
+      # the largest distance of any of the places
+      # @return [Working]
+      def working
+        Working.new("shift #{n(shift.x)} right, #{n(shift.y)} down; turn #{Working.number(turn_deg, 2)}° clockwise; " \
+          "no place is further off than #{n(left_mm)} mm after that")
+      end
+
+      private
+
+      def n(value) = Working.number(value, 3)
+
+      def middle(points) = points.reduce(:+) * (1.0 / points.size)
+
+      def spread(points, from) = points.map { |point| point.distance(from) }.max
+
+      def angle(from, to)
+        Math.atan2(from.zip(to).sum { |p, q| p.cross(q) }, from.zip(to).sum { |p, q| p.dot(q) })
+      end
+
+      def moved(point, from, to)
+        Geometry::Transform.turn(turn_deg).apply(point - from) + to
+      end
+    end
+  end
+end
