@@ -68,7 +68,7 @@ RSpec.configure do |config|
   config.before(:each, :shop) do
     [
       StepEnd, Attempt, Run, LayoutMark, Layout, StockFact, SupplyPrice, OwnSchool, StockSheet, Calibration, Printer,
-      Mark, Piece, Artwork, Job, Preference
+      Mark, Piece, Artwork, Board, Job, Preference
     ].each(&:delete_all)
     FileUtils.rm_rf([Settings.originals, Settings.devices])
     header "Host", "localhost"

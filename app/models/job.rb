@@ -3,6 +3,7 @@
 # What is wanted, for whom, by when.
 class Job < ApplicationRecord
   has_many :pieces, -> { order(:id) }, inverse_of: :job
+  has_many :boards, -> { order(:id) }, inverse_of: :job
   has_many :marks, -> { order(:id) }, through: :pieces
 
   scope :open, -> { where(archived_at: nil).order(Arel.sql("due_on is null"), :due_on, :id) }

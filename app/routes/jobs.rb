@@ -58,6 +58,7 @@ module Routes
           here: :jobs,
           title: job.title,
           job: job,
+          boards: job.boards.to_a,
           rows: job.live_marks.map { |m| row(m) },
           away: job.marks.where.not(archived_at: nil).includes(:artwork, :piece).to_a
       end

@@ -65,6 +65,17 @@ module Demo
       Actions::ChoosePurpose.call(mark, form) or raise form.errors.inspect
     end
 
+    # a board from its files
+    def board(name, folder, **layout)
+      uploads = Dir[File.join(__dir__, "art", folder, "*")].sort.map do |path|
+        Upload.new(File.binread(path), File.basename(path)).to_h
+      end
+      form = Forms::BoardFilesForm.new({"name" => name, "files" => uploads})
+      board = Actions::AddBoard.call(@job, form) or raise form.errors.inspect
+      ApplicationRecord.change { board.update!(layout: layout) }
+      Actions::MakeBoardMarks.call(board)
+    end
+
     def bath(mark, **typed)
       form = Forms::BathForm.new(typed, etching: MarkEtching.new(mark))
       form.ok? && Actions::ChooseBath.call(mark, MarkEtching.new(mark, typed: form.values), form) or

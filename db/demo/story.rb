@@ -39,6 +39,7 @@ module Demo
       quay_board
       coasters
       gauge
+      flasher
       mugs
       plug
     end
@@ -156,6 +157,9 @@ module Demo
       Actions::LookAtArtwork.once(mark)
       bath(mark, depth: "0.15", bath: "ferric-chloride", temperature_c: "24", strip_um: "18", strip_min: "12")
     end
+
+    # the board that makes the lamp of the model blink, two on a plate
+    def flasher = board("Lamp flasher", "lamp-flasher", dot_mm: 0.3, columns: 2, rows: 1, pins: true)
 
     # enamel mugs, tapered: a band of lettering bent so that it runs level
     def mugs

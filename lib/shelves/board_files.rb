@@ -35,6 +35,12 @@ module Shelves
       )
     end
 
+    # @return [Array<Array(String, String, String)>] name, kind and side of each
+    # @raise [UpClose::Errors::BadBoard] for one that cannot be read
+    def guesses(texts)
+      board(texts).layers.map { |layer| [layer.file, layer.kind, layer.side] }
+    end
+
     # @return [Boolean] whether a board can be made of it
     def part?(text) = UpClose::Boards::Gerber::Reader.reads?(text) || UpClose::Boards::Excellon::Reader.reads?(text)
 

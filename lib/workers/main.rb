@@ -9,6 +9,7 @@ $LOAD_PATH.unshift File.expand_path("..", __dir__)
 require "up_close"
 require "shelves/drawn_artwork"
 require "shelves/print_job"
+require "shelves/drawn_board"
 require "shelves/outside_picture"
 require "shelves/font_file"
 require "workers"

@@ -16,7 +16,8 @@ module UpClose
         end
         found = gerber ? Gerber::Reader.call(text) : Excellon::Reader.call(text)
         guessed = gerber ? LayerKind.guess(file, found.attributes) : ["drill", "both"]
-        new(file: file, kind: kind || guessed[0], side: side || guessed[1], **(gerber ? {image: found} : {holes: found}))
+        drawn = gerber ? {image: found} : {holes: found}
+        new(file: file, kind: kind || guessed[0], side: side || guessed[1], **drawn)
       rescue Errors::BadBoard => error
         raise error if error.field
         raise Errors::BadBoard.new("“#{file}”, #{error.message.sub(/\AL/, "l")}", line: error.line, field: :files)

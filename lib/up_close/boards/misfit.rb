@@ -10,9 +10,13 @@ module UpClose
       # @param meant [Array<Geometry::Point>] where they should be  @param found [Array<Geometry::Point>] where they are
       # @raise [Error] for fewer than three, or all on one spot
       def initialize(meant, found)
-        raise Error.new("Measure three places on both sides.", field: :points) if meant.size < 3 || meant.size != found.size
+        if meant.size < 3 || meant.size != found.size
+          raise Error.new("Measure three places on both sides.", field: :points)
+        end
         from, to = middle(meant), middle(found)
-        raise Error.new("The places lie on one spot.", remedy: "Take them far apart.", field: :points) if spread(meant, from) < 1
+        if spread(meant, from) < 1
+          raise Error.new("The places lie on one spot.", remedy: "Take them far apart.", field: :points)
+        end
         @turn_deg = angle(meant.map { |p| p - from }, found.map { |p| p - to }) * 180 / Math::PI
         @shift = to - from
         @left_mm = meant.zip(found).map { |p, q| moved(p, from, to).distance(q) }.max

@@ -31,7 +31,8 @@ module UpClose
       end
 
       def line(points)
-        [1, 2, points.size].pack("CVV") + points.flatten.map { |value| (value / CLOSED_MM).round * CLOSED_MM }.pack("E*")
+        rounded = points.flatten.map { |value| (value / CLOSED_MM).round * CLOSED_MM }
+        [1, 2, points.size].pack("CVV") + rounded.pack("E*")
       end
     end
   end

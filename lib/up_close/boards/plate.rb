@@ -96,7 +96,7 @@ module UpClose
         bars = [[at.x - 2, at.y - 0.1, 4, 0.2], [at.x - 0.1, at.y - 2, 0.2, 4]].map { |x, y, w, h|
           Geometry::Region.box(Geometry::Box.new(x: x, y: y, width: w, height: h))
         }
-        (bars.reduce(ring, :+)) - circle(at, 0.15)
+        bars.reduce(ring, :+) - circle(at, 0.15)
       end
 
       def circle(at, radius) = Gerber::Assembly.union([[Gerber::Outlines.circle(at.x, -at.y, radius)]])

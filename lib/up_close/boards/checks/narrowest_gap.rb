@@ -20,7 +20,8 @@ module UpClose
           verdict = context.verdict(gap, context.gap_mm)
           Finding.new(
             key: :"gap_#{side}", title: title, verdict: verdict, figure: "#{n(gap)} mm", value: gap, unit: "mm",
-            limit: context.gap_mm, working: working(context, gap), reason: reason(context, gap), remedy: remedy(verdict),
+            limit: context.gap_mm, working: working(context, gap), reason: reason(context, gap),
+            remedy: remedy(verdict),
             places: places.select { |place| place.mm < context.gap_mm * CheckContext::SPARE }.first(MOST_PLACES)
               .map(&:box)
           )
@@ -38,7 +39,8 @@ module UpClose
 
         def remedy(verdict)
           return if verdict == :fine
-          "Look at the ringed places after the transfer and scratch bridges away, or use a method that holds finer gaps."
+          "Look at the ringed places after the transfer and scratch bridges away, or use a method that holds finer " \
+            "gaps."
         end
 
         def n(value, places = 2) = Working.number(value, places)

@@ -20,15 +20,16 @@ module UpClose
           verdict = (left <= 0) ? :stop : context.verdict(width, context.line_mm)
           Finding.new(
             key: :"track_#{side}", title: "Narrowest track#{context.named(side)}", verdict: verdict,
-            figure: "#{n(width)} mm", value: width, unit: "mm", limit: context.line_mm, working: working(context, width),
-            reason: reason(context, left), remedy: remedy(verdict),
+            figure: "#{n(width)} mm", value: width, unit: "mm", limit: context.line_mm,
+            working: working(context, width), reason: reason(context, left), remedy: remedy(verdict),
             places: places.select { |place| place.mm < context.line_mm * CheckContext::SPARE }.first(MOST_PLACES)
               .map(&:box)
           )
         end
 
         def wide(side, context)
-          Finding.fine(:"track_#{side}", "Narrowest track#{context.named(side)}", figure: "over #{n(Board::REACH_MM)} mm")
+          title = "Narrowest track#{context.named(side)}"
+          Finding.fine(:"track_#{side}", title, figure: "over #{n(Board::REACH_MM)} mm")
         end
 
         def working(context, width)

@@ -13,8 +13,11 @@ module UpClose
         # @return [Aperture]
         # @raise [Errors::BadBoard] where numbers are missing
         def self.standard(name, numbers, unit_mm)
-          sizes = (name == "P") ? numbers.each_with_index.map { |n, i| [1, 2].include?(i) ? n : n * unit_mm } :
+          sizes = if name == "P"
+            numbers.each_with_index.map { |n, i| [1, 2].include?(i) ? n : n * unit_mm }
+          else
             numbers.map { |n| n * unit_mm }
+          end
           outline, hole = StandardShapes.public_send(name.downcase, *sizes)
           new([[outline, *hole]], diameter: ((name == "C") ? sizes.first : nil))
         rescue ArgumentError, TypeError

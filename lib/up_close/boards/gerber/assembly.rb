@@ -30,7 +30,8 @@ module UpClose
         def contour(ring)
           shape = Geos::WkbReader.new.read(wkb([[ring]]))
           return [[ring]] if shape.valid?
-          Geometry::Region.new(shape.make_valid).parts.map { |part| flat(part) }
+          # what is left over of lines goes: an empty buffer keeps areas only
+          Geometry::Region.new(shape.make_valid.buffer(0)).parts.map { |part| flat(part) }
         rescue Geos::Error
           []
         end

@@ -10,7 +10,9 @@ module UpClose
         # @param ring [Array<Float>] about the origin
         # @return [Array<Float>] a ring
         def call(ring, x0, y0, x1, y1)
-          points = [[x0, y0], [x1, y1]].flat_map { |x, y| ring.each_slice(2).map { |a, b| Geometry::Point[a + x, b + y] } }
+          points = [[x0, y0], [x1, y1]].flat_map do |x, y|
+            ring.each_slice(2).map { |a, b| Geometry::Point[a + x, b + y] }
+          end
           Geometry::Algorithms::ConvexHull.call(points).flat_map(&:to_a)
         end
       end

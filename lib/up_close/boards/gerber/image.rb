@@ -44,8 +44,10 @@ module UpClose
         # @return [Array<Array(Array<Float>, Float)>] each line and its width
         def chains(draws)
           draws.slice_when { |one, other| one.width != other.width || one.line.last(2) != other.line.first(2) }
-            .map { |chain| [chain.reduce([]) { |line, draw| line.concat(line.empty? ? draw.line : draw.line.drop(2)) },
-              chain.first.width] }
+            .map { |chain|
+            [chain.reduce([]) { |line, draw| line.concat(line.empty? ? draw.line : draw.line.drop(2)) },
+              chain.first.width]
+          }
         end
 
         def dot?(line) = line.each_slice(2).uniq.size == 1

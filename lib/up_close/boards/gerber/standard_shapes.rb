@@ -10,7 +10,9 @@ module UpClose
 
         def c(diameter, hole = 0, tall = nil) = [Outlines.circle(0, 0, diameter / 2.0), hole(hole, tall)]
 
-        def r(width, height, hole = 0, tall = nil) = [Outlines.box(-width / 2.0, -height / 2.0, width, height), hole(hole, tall)]
+        def r(width, height, hole = 0, tall = nil)
+          [Outlines.box(-width / 2.0, -height / 2.0, width, height), hole(hole, tall)]
+        end
 
         # a rectangle with its shorter sides round
         def o(width, height, hole = 0, tall = nil)

@@ -25,7 +25,7 @@ module UpClose
             .then(Geometry::Transform.scale(scale))
         end
 
-        def plain? = mirror == [1, 1] && turn_deg.zero? && scale == 1.0
+        def plain? = mirror == [1, 1] && turn_deg.zero? && (scale - 1.0).zero?
 
         # @param digits [Hash{String => String}] by letter  @return [Array(Float, Float)] where X and Y lead, mm
         def target(digits)

@@ -22,12 +22,11 @@ module UpClose
         # what lies within a hole comes after it: the largest first
         # @return [Array<String>]
         def contours(region)
-          dark = true
+          now = "D"
           region.parts.sort_by { |part| -part.box.width * part.box.height }.flat_map do |part|
             part.rings.each_with_index.flat_map do |ring, i|
-              turned = (dark != i.zero?) ? ["%LP#{i.zero? ? "D" : "C"}*%"] : []
-              dark = i.zero?
-              turned + contour(ring)
+              before, now = now, (i.zero? ? "D" : "C")
+              [("%LP#{now}*%" unless now == before), *contour(ring)].compact
             end
           end
         end

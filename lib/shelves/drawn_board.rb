@@ -1,0 +1,122 @@
+# frozen_string_literal: true
+
+require "digest"
+require "fileutils"
+require "securerandom"
+require "shelves/board_files"
+require "shelves/original_store"
+
+module Shelves
+  # A board read, checked and laid on its plate: a value that a worker is sent. What comes of it is kept on disk, since
+  # it takes seconds; all of that can be thrown away.
+  class DrawnBoard
+    # raised when something is worked out differently
+    VERSION = 1
+    # drawn lines are off by at most so much, mm: no pixel of a page
+    SHOWN_MM = 0.01
+
+    # @param files [Array<Hash>] "name", "original", "kind", "side"  @param layout [Hash]
+    # @param depth_mm [Float]  @param holds [Array(Float, Float)] line and gap that the method keeps, mm
+    # @param originals [String] the folder of originals  @param kept [String] the folder of what has been worked out
+    def initialize(files:, layout:, depth_mm:, holds:, originals:, kept:)
+      @files, @layout, @depth, @holds, @originals, @kept = files, layout, depth_mm, holds, originals, kept
+    end
+
+    # all that a page shows
+    # @return [Hash]
+    # @raise [UpClose::Errors::BadBoard]
+    def told
+      read || fresh.tap { |found| write(found) }
+    end
+
+    # whether it is there without waiting
+    def told? = File.exist?(path)
+
+    # @return [Hash{String => String}] name → content
+    def to_files = UpClose::Boards::Files.call(plate)
+
+    # @param side [String]  @return [String] an SVG drawing
+    def artwork(side) = UpClose::Boards::ArtworkWriter.call(plate.print(side))
+
+    # where that drawing's middle lies from the plate's, looked at from the top
+    # @return [Array(Float, Float)] mm
+    def middle(side) = plate.print(side).box.centre.to_a
+
+    private
+
+    def path = File.join(@kept, "#{Digest::SHA256.hexdigest([VERSION, @files, @layout, @depth, @holds].inspect)}.board")
+
+    def read
+      Marshal.load(File.binread(path)) # rubocop:disable Security/MarshalLoad
+    rescue Errno::ENOENT, ArgumentError, TypeError, EOFError
+      nil
+    end
+
+    def write(found)
+      FileUtils.mkdir_p(@kept)
+      temporary = "#{path}.#{SecureRandom.hex(4)}.part"
+      File.binwrite(temporary, Marshal.dump(found))
+      File.rename(temporary, path)
+    end
+
+    def board
+      @board ||= begin
+        store = OriginalStore.new(@originals)
+        BoardFiles.board(
+          @files.to_h { |file| [file["name"], store.get(file["original"])] },
+          @files.to_h { |file| [file["name"], [file["kind"], file["side"]]] }
+        )
+      end
+    end
+
+    def plate
+      @plate ||= UpClose::Boards::Plate.new(board, UpClose::Boards::Layout.new(**@layout.transform_keys(&:to_sym)))
+    end
+
+    def context
+      UpClose::Boards::CheckContext.new(
+        board, line_mm: @holds[0], gap_mm: @holds[1], undercut: UpClose::Etching::Undercut.new(@depth)
+      )
+    end
+
+    def fresh
+      board
+      Workers.drawing("checking")
+      {
+        box: board.box.to_a, outline_drawn: board.drawn_outline?, outline: shown(board.outline),
+        sides: board.sides.to_h { |side| [side, side(side)] }, legends: legends, holes: holes, drills: board.drills,
+        layers: board.layers.map { |layer| {file: layer.file, kind: layer.kind, side: layer.side} },
+        findings: UpClose::Boards::Checks.findings(context), plate: plate_told
+      }
+    end
+
+    def side(side)
+      image = board.layer("copper", side).image
+      copper = board.copper(side)
+      {
+        path: shown(plate.copper(side)), tracks: image.count(:draw), pads: image.count(:flash),
+        grounds: image.count(:region), gap_mm: plate.gap_mm(side),
+        spots: UpClose::Boards::DrillDots.count(copper, board.holes, plate.layout.dot_mm),
+        bare_mm2: (board.outline - copper).area, bare_after_mm2: (board.outline - plate.copper(side)).area
+      }
+    end
+
+    def legends
+      UpClose::Boards::Board::SIDES.filter_map { |side|
+        layer = board.layer("legend", side) and [side, shown(layer.region)]
+      }.to_h
+    end
+
+    def holes = board.holes.map { |hole| [hole.centre.x, hole.centre.y, hole.diameter_mm, hole.slot?] }
+
+    def plate_told
+      {
+        box: plate.box.to_a, outlines: plate.outlines.map { |outline| shown(outline) },
+        places: plate.places.map(&:to_a), scores: plate.score_lines.map { |line| line.map(&:to_a) },
+        pins: plate.pins.map(&:to_a), holes: plate.holes.map { |hole| hole.diameter_mm.round(3) }.tally
+      }
+    end
+
+    def shown(region) = UpClose::Formats::SVG::PathWriter.call(region.simpler(SHOWN_MM).path, places: 3)
+  end
+end

@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+require "system_helper"
+
+# A board from its files to marks that are ready for the sheet, at the real pages.
+RSpec.describe "a circuit board", :shop, :page do
+  let(:job) { Job.create!(title: "Lamp flashers") }
+  let(:files) { Dir[File.expand_path("../../db/demo/art/lamp-flasher/*", __dir__)].sort }
+
+  def bring(*paths, name: "Lamp flasher")
+    visit "/jobs/#{job.id}/boards/new"
+    attach_file "Files of one board", paths
+    fill_in "Name of the board", with: name
+    click_on "Read the files"
+  end
+
+  it "is read, looked at from both sides, laid on a plate, and made into two marks" do
+    bring(*files)
+    expect(page).to have_css("h1", text: "Which side, which way round")
+    expect(page).to have_text("48.0 × 32.0").and have_text("printed turned").and have_text("10 checks fine")
+    expect(page).to have_css("svg.board[aria-label*='bottom copper as in the file'] .ringed", count: 2)
+    click_on "As it will lie"
+    expect(page).to have_css("svg.board[aria-label*='bottom copper as it lies']")
+    click_on "Top copper"
+    expect(page).to have_css("svg.board[aria-label*='top copper']").and have_no_css(".ringed")
+    find("summary", text: "How it is made").click
+    fill_in "columns", with: "2"
+    check "Register marks for two sides"
+    click_on "Save, and draw it again"
+    expect(page).to have_text("2 boards on a plate 111.0 × 44.0")
+    expect(all(".drills tbody tr").map(&:text)).to include(a_string_matching(/1.3 6 12/))
+    click_on "Make both sides"
+    expect(page).to have_css("h1", text: "Copies on a sheet").or have_text("Copies on a sheet")
+    marks = Mark.order(:id).to_a
+    expect(marks.map { |mark| mark.picked["layer"] }).to eq %w[top bottom]
+    expect(marks).to all(have_attributes(way: "heat-resist", afterwards: "etch", work_s: be > 600))
+    # two boards and their register marks: as wide as from cross to cross, at true size
+    expect(marks.map { |mark| mark.width_mm.round(2) }).to eq [109.0, 109.0]
+    expect(marks.map { |mark| [mark.x_mm, mark.y_mm].map { |value| value.abs.round(3) } }).to all(eq [0, 0])
+  end
+
+  it "writes its files back, and tells how far both sides lie apart" do
+    bring(*files)
+    visit "/boards/#{Board.last.id}/misfit"
+    {"x1" => 0, "y1" => 0, "u1" => 0.2, "v1" => 0, "x2" => 40, "y2" => 0, "u2" => 40.2, "v2" => 0}.each { |name, value|
+      fill_in name, with: value
+    }
+    click_on "Work it out"
+    expect(page).to have_text("Type a distance, such as 12.4.", minimum: 1)
+    {"x3" => 0, "y3" => 30, "u3" => 0.2, "v3" => 30}.each { |name, value| fill_in name, with: value }
+    click_on "Work it out"
+    expect(page).to have_text("0.2 mm right").and have_text("0°")
+    gerber = page.evaluate_async_script(
+      "fetch('/boards/#{Board.last.id}/files/copper-bottom.gbr').then(r => r.text()).then(arguments[0])"
+    )
+    expect(UpClose::Boards::Layer.read("copper-bottom.gbr", gerber).region.area).to be > 380
+  end
+
+  it "says at the field what cannot be read, and lets a file be called something else" do
+    visit "/jobs/#{job.id}/boards/new"
+    click_on "Read the files"
+    expect(page).to have_text("Choose the files of a board")
+    bring(File.expand_path("../../README.md", __dir__))
+    expect(page).to have_text("neither a Gerber file nor a drill file")
+    bring(*files)
+    find("summary", text: "What each file is").click
+    select "not used", from: "copper-top.gbr"
+    click_on "Save what each file is"
+    expect(page).to have_no_link("Top copper")
+    find("summary", text: "What each file is").click
+    select "not used", from: "copper-bottom.gbr"
+    click_on "Save what each file is"
+    expect(page).to have_text("None of these files is copper")
+    select "bottom copper", from: "copper-bottom.gbr"
+    click_on "Save what each file is"
+    expect(page).to have_css("svg.board")
+  end
+end
