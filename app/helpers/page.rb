@@ -49,7 +49,9 @@ module Helpers
     def row(mark) = Presenters::CardRow.new(mark, writer: writer, now: now)
 
     # pages of a mark that are no stage of its row
-    PAGES_BESIDE = {"purpose" => "What it is for", "compare" => "Compare", "bath" => "The bath"}.freeze
+    PAGES_BESIDE = {
+      "purpose" => "What it is for", "compare" => "Compare", "bath" => "The bath", "template" => "The template"
+    }.freeze
 
     # a stage page, with the job card's row on top
     def stage(mark, stage, **locals)

@@ -21,11 +21,12 @@ module CommandLine
       "mark" => "MarkVerb",
       "plan" => "PlanVerb",
       "etch" => "EtchVerb",
-      "board" => "BoardVerb"
+      "board" => "BoardVerb",
+      "template" => "TemplateVerb"
     }.freeze
 
     # what opens files of others does it in a child, within the limits that the pages have
-    OUTSIDE = %w[print check mark compare unroll calibrate remaining board].freeze
+    OUTSIDE = %w[print check mark compare unroll calibrate remaining board template].freeze
 
     # as a process of its own
     def self.run(arguments)

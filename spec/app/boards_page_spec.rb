@@ -28,7 +28,7 @@ RSpec.describe "a circuit board", :shop, :page do
     check "Register marks for two sides"
     click_on "Save, and draw it again"
     expect(page).to have_text("2 boards on a plate 111.0 × 44.0")
-    expect(all(".drills tbody tr").map(&:text)).to include(a_string_matching(/1.3 6 12/))
+    expect(all(".drills tbody tr").map(&:text)).to include(a_string_matching(/1\.3\s6\s12/))
     click_on "Make both sides"
     expect(page).to have_css("h1", text: "Copies on a sheet").or have_text("Copies on a sheet")
     marks = Mark.order(:id).to_a

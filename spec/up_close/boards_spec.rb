@@ -48,7 +48,8 @@ RSpec.describe UpClose::Boards do
     line = gerber("%ADD10C,0.5*%", "D10*", "X0Y0D02*", "X100000D01*").region
     expect(line.box.height).to be_within(1e-9).of(0.5)
     expect(line.area).to be_within(5e-3).of(10 * 0.5 + Math::PI * 0.0625)
-    expect(area("%ADD10C,1*%", "D10*", "G75*", "X50000Y0D02*", "G03X50000Y0I-50000J0D01*")).to be_within(0.02).of(31.4159)
+    ring = area("%ADD10C,1*%", "D10*", "G75*", "X50000Y0D02*", "G03X50000Y0I-50000J0D01*")
+    expect(ring).to be_within(0.02).of(31.4159)
     # two quarters of the same ring, the offsets without sign
     single = gerber("%ADD10C,1*%", "D10*", "G74*", "X50000Y0D02*", "G03X0Y50000I50000J0D01*", "X-50000Y0I0J50000D01*")
     expect(single.region.area).to be_within(0.02).of(15.70796 + Math::PI / 4)
@@ -95,7 +96,9 @@ RSpec.describe UpClose::Boards do
   end
 
   it "reads inches, left-out trailing zeros, steps from place to place, and attributes of either kind" do
-    inch = described_class::Gerber::Reader.call("%FSTAX24Y24*%%MOIN*%%TF.FileFunction,Copper,L2,Bot*%%ADD10R,.1X.1*%D10*X01Y0D03*M02*")
+    inch = described_class::Gerber::Reader.call(
+      "%FSTAX24Y24*%%MOIN*%%TF.FileFunction,Copper,L2,Bot*%%ADD10R,.1X.1*%D10*X01Y0D03*M02*"
+    )
     expect(inch.region.box.x).to be_within(1e-9).of((1 - 0.05) * 25.4)
     expect(described_class::LayerKind.guess("a.gbr", inch.attributes)).to eq %w[copper bottom]
     comment = described_class::Gerber::Reader.call("G04 #@! TF.FileFunction,Legend,Top*%FSLAX24Y24*%%MOMM*%M02*")
@@ -135,7 +138,8 @@ RSpec.describe UpClose::Boards do
     expect(facing(dumbbell, 0.5).widths.first.mm).to be_within(1e-9).of(0.2)
     expect(facing(box(0, 0, 4, 4), 1.0).widths).to be_empty
     two = UpClose::Geometry::Region.union([box(0, 0, 1, 1), box(1.15, 0.4, 1, 1)])
-    expect(facing(two, 0.3).gaps_between_parts.first).to have_attributes(mm: be_within(1e-9).of(0.15), within_part: false)
+    gap = facing(two, 0.3).gaps_between_parts.first
+    expect(gap).to have_attributes(mm: be_within(1e-9).of(0.15), within_part: false)
     comb = UpClose::Geometry::Region.union([box(0, 0, 3, 0.5), box(0, 0, 1, 4), box(1.2, 0, 1, 4)])
     expect(facing(comb, 0.3).gaps_between_parts).to be_empty
     expect(facing(comb, 0.3).gaps.first.mm).to be_within(1e-9).of(0.2)
@@ -149,7 +153,8 @@ RSpec.describe UpClose::Boards do
     context = described_class::CheckContext.new(flasher, undercut: UpClose::Etching::Undercut.new(0.035))
     findings = described_class::Checks.findings(context).to_h { |finding| [finding.key, finding] }
     # lettering of 0.2 mm pens; 1.7 mm pads on 0.8 mm holes; a ground 1.2 mm from the edge; a pen 0.24 from another
-    expect(findings[:track_bottom]).to have_attributes(verdict: :watch, value: be_within(1e-6).of(0.2), reason: /0.15 mm/)
+    track = findings[:track_bottom]
+    expect(track).to have_attributes(verdict: :watch, value: be_within(1e-6).of(0.2), reason: /0.15 mm/)
     expect(findings[:ring_bottom]).to have_attributes(verdict: :fine, value: be_within(0.003).of(0.45))
     expect(findings[:copper_edge_bottom].value).to be_within(1e-6).of(1.2)
     expect(findings[:hole_edge].value).to be_within(0.003).of(3.2 - 1.5)
@@ -159,8 +164,10 @@ RSpec.describe UpClose::Boards do
   end
 
   it "says of a sliver, of holes at the edge, and of a pad that a hole eats" do
-    copper = described_class::Layer.read("f.gtl", "#{head}%ADD10C,1*%\n%ADD11R,0.1X2*%\nD10*X20000Y20000D03*D11*X60000Y60000D03*M02*")
-    edge = described_class::Layer.read("f.gko", "#{head}%ADD10C,0.1*%\nD10*X0Y0D02*X100000D01*Y100000D01*X0D01*Y0D01*M02*")
+    pads = "%ADD10C,1*%\n%ADD11R,0.1X2*%\nD10*X20000Y20000D03*D11*X60000Y60000D03*M02*"
+    copper = described_class::Layer.read("f.gtl", head + pads)
+    square = "%ADD10C,0.1*%\nD10*X0Y0D02*X100000D01*Y100000D01*X0D01*Y0D01*M02*"
+    edge = described_class::Layer.read("f.gko", head + square)
     holes = described_class::Layer.read("f.drl", "M48\nMETRIC\nT1C0.8\n%\nT1\nX2.0Y2.0\nX0.9Y5.0\nM30\n")
     context = described_class::CheckContext.new(described_class::Board.new([copper, edge, holes]))
     found = described_class::Checks.findings(context).to_h { |finding| [finding.key, finding] }

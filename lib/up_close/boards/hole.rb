@@ -12,8 +12,7 @@ module UpClose
 
       # @return [Geometry::Region] what is drilled away
       def region
-        return circle unless slot?
-        Gerber::Assembly.stroke(points.flat_map { |p| [p.x, -p.y] }, diameter_mm)
+        slot? ? Geometry::Region.stroke(points, diameter_mm) : circle
       end
 
       def circle = Gerber::Assembly.union([[Gerber::Outlines.circle(centre.x, -centre.y, diameter_mm / 2)]])

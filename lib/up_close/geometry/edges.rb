@@ -12,11 +12,15 @@ module UpClose
       # which of the region's separate parts it belongs to
       attr_reader :part
 
-      # @param region [Region]  @param reach_mm [Float] how far apart neighbours may be
+      # how far apart neighbours may be, mm
+      attr_reader :reach
+
+      # @param region [Region, Array<Region>] one, or parts that are numbered as they are given
+      # @param reach_mm [Float] how far apart neighbours may be
       def initialize(region, reach_mm:)
         @reach = reach_mm
-        @x0, @y0, @x1, @y1, @ux, @uy, @ring, @along, @ring_length, @part, @lengths = Array.new(11) { [] }
-        region.parts.each_with_index do |part, number|
+        @x0, @y0, @x1, @y1, @ux, @uy, @ring, @along, @ring_length, @part, @lengths, @ring_first = Array.new(12) { [] }
+        (region.is_a?(Array) ? region : region.parts).each_with_index do |part, number|
           part.rings.each_with_index { |ring, i| enter(inside_left(ring, hole: i.positive?), number) }
         end
         @cells = Hash.new { |cells, key| cells[key] = [] }
@@ -32,11 +36,37 @@ module UpClose
       # @param point [Point]  @param reach [Float] how far is looked, mm
       # @return [Float, nil] mm to the nearest edge; nil when none is so near
       def within(point, reach)
-        near = []
-        columns, rows = [point.x, point.y].map { |at| ((at - reach) / @reach).floor..((at + reach) / @reach).floor }
-        columns.each { |column| rows.each { |row| near.concat(@cells[key(column, row)] || []) } }
-        least = near.map { |edge| distance_to(edge, point.x, point.y) }.min
+        least = nil
+        each_near(point, reach) do |edge|
+          far = distance_to(edge, point.x, point.y)
+          least = far if least.nil? || far < least
+        end
         least if least && least <= reach
+      end
+
+      # @return [Integer] the edge before, along the ring
+      def before(edge)
+        first = @ring_first[ring[edge]]
+        (edge > first) ? edge - 1 : (@ring_first[ring[edge] + 1] || size) - 1
+      end
+
+      # @return [Integer] the edge after, along the ring
+      def after(edge)
+        (edge + 1 < (@ring_first[ring[edge] + 1] || size)) ? edge + 1 : @ring_first[ring[edge]]
+      end
+
+      # @param without [Integer] edges of this part are passed over
+      # @return [Array(Point, Integer), nil] the nearest place on an edge, and its part; nil when none is so near
+      def nearest(point, reach, without:)
+        best, at = reach, nil
+        each_near(point, reach) do |edge|
+          next if part[edge] == without
+          t = along_edge(edge, point.x, point.y)
+          x, y = x0[edge] + t * ux[edge], y0[edge] + t * uy[edge]
+          far = Math.hypot(point.x - x, point.y - y)
+          best, at = far, [Point[x, y], part[edge]] if far < best
+        end
+        at
       end
 
       # @param edge [Integer]  @return [Float]
@@ -44,10 +74,18 @@ module UpClose
 
       private
 
+      def each_near(point, reach)
+        columns, rows = [point.x, point.y].map { |at| ((at - reach) / @reach).floor..((at + reach) / @reach).floor }
+        columns.each { |column| rows.each { |row| @cells[key(column, row)]&.each { |edge| yield edge } } }
+      end
+
+      def along_edge(edge, x, y)
+        ((x - x0[edge]) * ux[edge] + (y - y0[edge]) * uy[edge]).clamp(0.0, lengths[edge])
+      end
+
       def distance_to(edge, x, y)
-        ox, oy = x - x0[edge], y - y0[edge]
-        t = (ox * ux[edge] + oy * uy[edge]).clamp(0.0, length(edge))
-        Math.hypot(ox - t * ux[edge], oy - t * uy[edge])
+        t = along_edge(edge, x, y)
+        Math.hypot(x - x0[edge] - t * ux[edge], y - y0[edge] - t * uy[edge])
       end
 
       # outlines anticlockwise and holes clockwise, as seen with y upwards
@@ -58,6 +96,7 @@ module UpClose
 
       def enter(ring, part)
         number = @ring_length.size
+        @ring_first << size
         whole = 0.0
         ring.each_with_index do |(x, y), i|
           nx, ny = ring[(i + 1) % ring.size]

@@ -18,6 +18,19 @@ module UpClose
       # @param outline [Array<Array(Numeric, Numeric)>]  @param holes [Array<Array<Array(Numeric, Numeric)>>]
       def self.polygon(outline, holes = []) = new(Geos::WkbReader.new.read(Wkb.polygon([outline, *holes])))
 
+      # @return [Region] of nothing
+      def self.none = new(Geos::WkbReader.new.read(Wkb.none))
+
+      # @param centre [Point]  @param radius [Float]  @return [Region] its corners on the circle, four times QUARTER
+      def self.disc(centre, radius)
+        new(Geos.create_point(centre.x, centre.y).buffer(radius, quad_segs: QUARTER))
+      end
+
+      # @param points [Array<Point>] two or more  @param width [Float]  @return [Region] with round ends and corners
+      def self.stroke(points, width)
+        new(Geos::WkbReader.new.read(Wkb.line(points.map(&:to_a))).buffer(width / 2, quad_segs: QUARTER))
+      end
+
       # @param box [Box]
       def self.box(box) = polygon(box.corners.map(&:to_a))
 
@@ -77,14 +90,31 @@ module UpClose
         Box.around(ring.map { |x, y| Point[x, y] })
       end
 
+      # @return [Point] the middle of its area
+      def middle
+        centroid = shape.centroid
+        Point[centroid.x, centroid.y]
+      end
+
       # @param other [Region]  @return [Region] what both cover
       def &(other) = Region.new(shape.intersection(other.shape))
+
+      # all of its parts and holes
+      # @param map [Transform]
+      def mapped_all(map) = parts.empty? ? self : Region.union(parts.map { |part| part.mapped(map) })
+
+      # how far its edge lies from another's at most (Hausdorff distance)
+      # @param other [Region]  @return [Float]
+      def edge_distance(other) = shape.boundary.hausdorff_distance(other.shape.boundary)
 
       # @param other [Region]  @return [Region]
       def +(other) = Region.new(shape.union(other.shape))
 
       # @param other [Region]  @return [Region]
       def -(other) = Region.new(shape.difference(other.shape))
+
+      # @param other [Region]  @return [Region] what one of both covers, and not the other
+      def ^(other) = Region.new(shape.sym_difference(other.shape))
 
       # @param other [Region]  @return [Float] 0 where they touch
       def distance(other) = shape.distance(other.shape)

@@ -6,9 +6,20 @@ module UpClose
     # handing them over a point at a time is most of the work.
     module Wkb
       LITTLE_ENDIAN = 1
+      LINE = 2
       POLYGON = 3
+      MULTI_POLYGON = 6
 
       module_function
+
+      # @return [String] an area of nothing
+      def none = [LITTLE_ENDIAN, MULTI_POLYGON, 0].pack("CVV")
+
+      # @param points [Array<Array(Numeric, Numeric)>]  @return [String]
+      def line(points) = [LITTLE_ENDIAN, LINE, points.size].pack("CVV") + points.flatten.pack("E*")
+
+      # @param bytes [String] a line  @return [Array<Array(Float, Float)>]
+      def points(bytes) = bytes[9..].unpack("E*").each_slice(2).to_a
 
       # @param rings [Array<Array<Array(Numeric, Numeric)>>] not closed
       # @return [String]

@@ -12,6 +12,8 @@ module UpClose
         CORNER = 5.0
         # nearer than this two edges touch: they were meant to, mm
         TOUCH_MM = 0.005
+        # a circle's own corners lie so unevenly, mm
+        NARROWER_MM = 0.002
 
         # a narrow place: how wide, mm, and its two ends, and whether both
         # are of one connected part
@@ -101,7 +103,7 @@ module UpClose
           best = @best[apart ? :between : inside]
           distance = across.abs
           return if (best[cell] && best[cell].mm <= distance) || !through?(edge, other, across)
-          return if corner?(edge, at, other, t, distance)
+          return if corner?(edge, at, other, t, distance) || narrows_on?(edge, at, other, distance)
           to = Point[@edges.x0[other] + t * @edges.ux[other], @edges.y0[other] + t * @edges.uy[other]]
           best[cell] = Place.new(distance, Point[x, y], to, !apart)
         end
@@ -111,6 +113,18 @@ module UpClose
           nx, ny = -@edges.uy[other], @edges.ux[other]
           toward = -across * (nx * -@edges.uy[edge] + ny * @edges.ux[edge])
           toward.positive? == across.positive?
+        end
+
+        # in a wedge it goes on narrowing beside this corner: no place of its own
+        def narrows_on?(edge, at, other, distance)
+          here, there = at.zero? ? [@edges.before(edge), edge] : [edge, @edges.after(edge)]
+          [off(@edges.x0[here], @edges.y0[here], other), off(@edges.x1[there], @edges.y1[there], other)].min <
+            distance - NARROWER_MM
+        end
+
+        # @return [Float] mm from the line of an edge
+        def off(x, y, edge)
+          (@edges.ux[edge] * (y - @edges.y0[edge]) - @edges.uy[edge] * (x - @edges.x0[edge])).abs
         end
 
         def corner?(edge, at, other, t, distance)

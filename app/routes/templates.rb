@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+module Routes
+  # The template of a mark that is drawn round: islands, bridges, windows, its files; and strips that step a unit.
+  module Templates
+    # what only these routes need
+    module Helping
+      # a mark with an artwork and a size
+      def templated_mark
+        mark = find_mark(params["id"])
+        redirect to("/marks/#{mark.id}/artwork"), 303 unless mark.artwork && mark.width_mm
+        mark
+      end
+
+      def template_page(mark, form: nil)
+        template = MarkTemplate.new(mark)
+        told, refusal = begin
+          [Workers.call(template.worked, :told), nil]
+        rescue UpClose::Error => error
+          [nil, error.sentence]
+        end
+        shown = told && Presenters::TemplateStage.new(told, template, writer: writer)
+        stage mark, "template", form: form, shown: shown, refusal: refusal, settings: template.settings
+      end
+    end
+
+    def self.registered(app)
+      app.helpers Helping
+      cutting(app)
+      stepping(app)
+    end
+
+    # how it is cut
+    def self.cutting(app)
+      app.get("/marks/:id/template") { template_page(templated_mark) }
+
+      app.post "/marks/:id/template" do
+        mark = templated_mark
+        form = Forms::TemplateForm.new(params, unit: unit)
+        halt 422, template_page(mark, form: form) unless Actions::ChooseTemplate.call(mark, form)
+        redirect to("/marks/#{mark.id}/template"), 303
+      end
+
+      app.get "/marks/:id/template.:kind" do
+        mark = templated_mark
+        kind = params["kind"]
+        halt 404 unless Shelves::TemplateFiles::KINDS.key?(kind)
+        content = Workers.call(MarkTemplate.new(mark).worked, :file, kind, mark.title, mark.paper)
+        download content, Shelves::TemplateFiles::KINDS.fetch(kind), "#{mark.title} template.#{kind}"
+      end
+    end
+
+    # a strip that steps a unit along a rim or a run
+    def self.stepping(app)
+      app.get "/stepping" do
+        form = params["run"] && Forms::SteppingForm.new(params, unit: unit)
+        page :"marks/stepping", here: :methods, title: "A stepping strip", form: form
+      end
+
+      app.get "/stepping.dxf" do
+        form = Forms::SteppingForm.new(params, unit: unit)
+        halt 422 unless form.strip
+        download UpClose::Formats::DXF::Writer.call(form.strip.layers), "image/vnd.dxf", "stepping strip.dxf"
+      end
+    end
+
+    private_class_method :cutting, :stepping
+  end
+end
