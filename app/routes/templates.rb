@@ -20,7 +20,8 @@ module Routes
           [nil, error.sentence]
         end
         shown = told && Presenters::TemplateStage.new(told, template, writer: writer)
-        stage mark, "template", form: form, shown: shown, refusal: refusal, settings: template.settings
+        stage mark, "template", form: form, shown: shown, refusal: refusal, settings: template.settings,
+          stuffs: UpClose::Templates::SheetStuff.all
       end
     end
 
