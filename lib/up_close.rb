@@ -29,6 +29,10 @@ require "zeitwerk"
 #   methods/      one way of transferring a file; orientation by image turns; steps
 #   afterwards/   what is done to the piece after the transfer, one a file: burn, engrave, etch …
 #   etching/      baths, one a file; undercut, current, laps
+#   etch_finishes/ what is done to an etched plate, one a file: patina, paint in the lines …
+#   engraving     tools against lines: width, depth, passes
+#   boards/       circuit boards: gerber/ and excellon/ read and written, checks/ one a file, a plate of several
+#   templates/    what is cut of a sheet: islands and bridges, windows, folds, stepping strips
 #   sealing/      one sealer a file
 #   whole_work    the transfer, what comes after it and the finish, as one list of steps
 #   suitability/  rules/ one a file: what works with what
@@ -56,7 +60,8 @@ module UpClose
   LOADER.setup
 
   DEFINITIONS = %w[
-    Purposes Methods Afterwards Etching::Baths Sealing Surfaces Suitability::Rules Artwork::Checks
+    Purposes Methods Afterwards Etching::Baths EtchFinishes Boards::Checks Sealing Surfaces Suitability::Rules
+    Artwork::Checks
   ].freeze
 
   # Every folder of definitions, looked through once before anything is served.

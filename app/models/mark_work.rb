@@ -24,6 +24,7 @@ class MarkWork
       purpose: @mark.purpose_core,
       afterwards: @mark.afterwards_core,
       work_s: @mark.work_s,
+      work_finish: MarkEtching.new(@mark).finish,
       size: mark_size,
       coat_mm2: UpClose::Surfaces.coated_mm2(piece.to_core),
       border_mm: @mark.laying["border_mm"],

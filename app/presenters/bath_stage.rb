@@ -45,7 +45,7 @@ module Presenters
 
     # @return [Array<UpClose::Finding>]
     def findings
-      [line, gap, (etching.in_bath.finding(etching.depth_mm) unless refusal), side, area].compact
+      [line, gap, (etching.means.finding(etching.depth_mm) unless refusal), side, area].compact
     end
 
     # @return [Array<Array(Float, Float, String)>] from, to in pixels of the bar, and what each lap lasts

@@ -14,6 +14,13 @@ module Presenters
 
     def step = state.step
 
+    # whether a depth can be measured here, for laps of an etch to be laid out anew
+    def depth? = @run.mark.afterwards == "etch" && UpClose::Etching::Correction.measured_at?(step)
+
+    # how deep it is to become
+    # @return [Float] µm
+    def wanted_um = MarkEtching.new(@run.mark).depth_mm * 1000
+
     def finished? = step.nil?
 
     # how many runs of the same method stand at this step, this one among them

@@ -14,8 +14,9 @@ module Routes
 
       def bath_form(mark) = Forms::BathForm.new(params, etching: MarkEtching.new(mark), unit: unit)
 
-      def bath_page(mark, form: nil)
-        stage mark, "bath", form: form, bath: Presenters::BathStage.new(mark, MarkEtching.new(mark), writer: writer)
+      def bath_page(mark, form: nil, refusal: nil)
+        bath = Presenters::BathStage.new(mark, MarkEtching.new(mark), writer: writer)
+        stage mark, "bath", form: form, refusal: refusal, bath: bath
       end
     end
 
@@ -31,6 +32,42 @@ module Routes
         halt 422, bath_page(mark.reload, form: form) unless kept
         redirect to("/marks/#{mark.id}/bath"), 303
       end
+
+      helping_on(app)
+      measuring(app)
     end
+
+    # the resist widened, a strip etched in the simulated bath
+    def self.helping_on(app)
+      app.post "/marks/:id/bath/widen" do
+        mark = etched_mark
+        refusal = Actions::WidenResist.call(mark)
+        halt 422, bath_page(mark.reload, refusal: refusal.sentence) if refusal
+        redirect to("/marks/#{mark.id}/bath"), 303
+      end
+
+      app.post "/marks/:id/bath/strip" do
+        mark = etched_mark
+        refusal = Actions::EtchStrip.call(mark)
+        halt 422, bath_page(mark.reload, refusal: refusal.sentence) if refusal
+        redirect to("/marks/#{mark.id}/bath"), 303
+      end
+    end
+
+    # how deep it is by now, measured between two laps
+    def self.measuring(app)
+      app.post "/runs/:id/depth" do
+        run = Run.find(params["id"])
+        key = params["step"].to_s
+        params["depth_um"] = Actions::CorrectEtch.measured(run, key).to_s if params["gauge"]
+        form = Forms::DepthForm.new(params)
+        halt 422, bench_page(run, depth: form) unless form.ok?
+        Actions::CorrectEtch.call(run, key, form.values[:depth_um], now)
+        redirect to("/runs/#{run.id}"), 303
+      rescue UpClose::Error => error
+        halt 422, bench_page(run, refusal: error.sentence)
+      end
+    end
+    private_class_method :helping_on, :measuring
   end
 end

@@ -11,7 +11,7 @@ module Routes
 
     # what only these routes need
     module Helping
-      def bench_page(run, refusal: nil, words: nil)
+      def bench_page(run, refusal: nil, words: nil, depth: nil)
         others = Run.where(ended_at: nil, leader_id: nil).where.not(id: run.id)
           .includes(:step_ends, mark: :artwork).order(:id).to_a
         erb :"runs/show",
@@ -21,6 +21,7 @@ module Routes
             others: others,
             refusal: refusal,
             words: words,
+            depth: depth,
             stamps: Actions::RunMarks.stamps
           },
           layout: :layout_bench

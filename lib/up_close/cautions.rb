@@ -31,6 +31,7 @@ module UpClose
       glass_dust: "Glass and stone dust harm lungs: work wet, mask on.",
       peroxide: "Acid and peroxide give off heat and gas: small amounts, never stoppered, never with bleach.",
       current: "Isolated low-voltage supply, off while hands are in; no brine, which gives off chlorine; window open.",
+      patina: "Patinas are poisonous and some fume: gloves, window open, off skin and food; their own sheet first.",
       hydrogen: "It gives off hydrogen, which burns: window open, no flame, small plates.",
       etchant: "Etching bath: goggles, gloves, apron, window open; plastic or glass vessels only. Acid into water, " \
         "never the reverse. What is spent goes to the hazardous-waste point.",

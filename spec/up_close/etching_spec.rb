@@ -117,4 +117,68 @@ RSpec.describe UpClose::Etching do
     expect(run.call(*%w[--metal copper --depth 0.1 --amps 1])).to match [2, "", /--area/]
     expect(run.call(*%w[--metal copper --depth 0.1 --bath ferric-chloride --temperature hot])).to match [2, "", /“hot”/]
   end
+
+  describe "what is bare, and what a supply gives" do
+    it "counts back and edges where they are not taped" do
+      # 60 × 40 × 1 mm with 900 mm² of resist: 2400 − 900, and 2400 + 200 × 1 more
+      taped = described_class::BareArea.new(face_mm2: 2400, covered_mm2: 900, edge_mm: 200)
+      open = described_class::BareArea.new(face_mm2: 2400, covered_mm2: 900, edge_mm: 200, open_back: true)
+      expect([taped.mm2, open.mm2]).to eq [1500.0, 4100.0]
+      expect(open.working.to_s).to include("2400 − 900 + back 2400 + edges 200 × 1 = 4100 mm²")
+    end
+
+    it "sets the supply to what etches cleanly, or to its own limit, which then gives the time" do
+      # copper up to 5 A/dm²: 1500 mm² is 0.15 dm², so 0.75 A
+      set = described_class::Current.within(3, metal: metal("copper"), area_mm2: 1500)
+      expect(set).to be_within(1e-9).of(0.75)
+      weak = described_class::Current.within(0.25, metal: metal("copper"), area_mm2: 1500)
+      times = [set, weak].map { |amps| current("copper", amps, 1500).time_s(0.1) }
+      expect(times.last / times.first).to be_within(1e-9).of(3)
+    end
+  end
+
+  describe "a depth measured between two laps" do
+    def step(key, seconds, kind = :wait)
+      UpClose::Methods::Step.new(key: key, title: key, words: "", kind: kind, phase: :after, least_s: seconds)
+    end
+
+    let(:steps) do
+      [step("cover", 60, :hands), step("etch", 3600), step("look_1", 120, :hands), step("etch_2", 3600),
+        step("look_2", 120, :hands), step("etch_3", 3600), step("rinse", 60, :hands), step("strip", 60, :hands)]
+    end
+
+    it "lays out the laps to come at the rate that it showed, or drops them" do
+      # 40 µm in 4000 s: 110 µm more take 11 000 s, in two laps of 5500
+      slow = described_class::Correction.new(steps, at: "look_1", done_at: {"cover" => 100.0, "etch" => 4100.0})
+      expect(slow.in_bath_s).to eq 4000.0
+      rest = slow.call(0.04, 0.15)
+      expect(rest.map(&:key)).to eq %w[cover etch look_1 etch_4 look_4 etch_5 look_5 rinse strip]
+      expect(rest.select { |one| one.key.match?(/etch_/) }.map { |one| one.least_s.round(6) }).to eq [5500.0, 5500.0]
+      expect(slow.call(0.15, 0.15).map(&:key)).to eq %w[cover etch look_1 rinse strip]
+      expect { slow.call(0, 0.15) }.to raise_error(UpClose::Error)
+    end
+
+    it "puts one more lap before a rinse that is at hand" do
+      done = {"cover" => 0.0, "etch" => 3600.0, "look_1" => 3700.0, "etch_2" => 7300.0, "look_2" => 7400.0,
+              "etch_3" => 11_000.0}
+      last = described_class::Correction.new(steps, at: "rinse", done_at: done)
+      expect(last.in_bath_s).to eq 10_800.0
+      expect(last.call(0.12, 0.15).map(&:key)).to eq %w[
+        cover etch look_1 etch_2 look_2 etch_3 etch_4 look_4 rinse strip
+      ]
+    end
+  end
+
+  it "finishes an etched plate as its metal allows, each in steps" do
+    keys = ->(of) { UpClose::EtchFinishes.for(of).map(&:key) }
+    expect(keys.call("copper")).to eq %w[darkened painted-lines cold-enamel green-patina]
+    expect(keys.call("aluminium")).to eq %w[painted-lines cold-enamel]
+    choice = UpClose::Methods::MethodChoice.new(
+      method: UpClose::Methods.fetch("heat-resist"), printer: :laser, afterwards: UpClose::Afterwards.fetch("etch"),
+      work_finish: UpClose::EtchFinishes.fetch("darkened")
+    )
+    steps = UpClose::Afterwards.fetch("etch").steps(choice).map(&:key)
+    expect(steps.last(4)).to eq %w[strip_dry patina patina_rinse brighten]
+    expect { UpClose::EtchFinishes.fetch("gilt") }.to raise_error(UpClose::Errors::Unknown, /gilt/)
+  end
 end

@@ -41,6 +41,7 @@ module UpClose
           cautions: %i[solvent gloves], look_for: "bright metal on what stood."
         wait :strip_dry, "Let the acetone go", "Air the room.", phase: :after, lasts: 600..nil,
           cautions: %i[solvent heat_after_solvent], early: "Acetone under a coat clouds it."
+        instance_exec(s, &s.work_finish.work) if s.work_finish
       end
     end
   end

@@ -13,6 +13,14 @@ module UpClose
 
       attr_reader :metal, :amps, :area_mm2, :efficiency
 
+      # The current that a supply is set to: the most that etches cleanly there, or what it gives where that is less.
+      # @param limit [Numeric] A, of the supply  @param metal [Metal]  @param area_mm2 [Numeric]
+      # @return [Float] A
+      def self.within(limit, metal:, area_mm2:)
+        most = metal.current_a_dm2 ? metal.current_a_dm2.end * area_mm2 / 10_000 : limit
+        [limit.to_f, most].min.clamp(AMPS.begin, AMPS.end)
+      end
+
       # @param metal [Metal]  @param amps [Numeric]  @param area_mm2 [Numeric] bare  @param efficiency [Float] 0..1
       # @raise [Errors::Unsuitable] for a metal that is never etched so  @raise [Error]
       def initialize(metal:, amps:, area_mm2:, efficiency: EFFICIENCY)
