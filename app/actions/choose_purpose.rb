@@ -12,6 +12,8 @@ module Actions
       check(mark, form)
       mark.assign_attributes(form.values.slice(:purpose, :afterwards, :work_s))
       mark.afterwards ||= usual_work(mark)
+      # the time of a chosen tip stays with its work
+      mark.work_s ||= mark.work_s_was unless mark.afterwards_changed? || mark.tooling.empty?
       suit_sealer(mark) if mark.way && mark.changed?
       ApplicationRecord.change { mark.save! }
       true

@@ -36,7 +36,7 @@ module Forms
     # the means that a strip was etched by: as it was kept, while its figures stay
     def strip_by
       return values[:strip_by] = nil unless values[:strip_um]
-      same = [:strip_um, :strip_min].all? { |name| values[name] == @etching.public_send(name) }
+      same = %i[strip_um strip_min].all? { |name| values[name].round(1) == @etching.public_send(name)&.round(1) }
       values[:strip_by] = same ? @etching.strip_by || "bath" : values[:by]
     end
 

@@ -33,6 +33,10 @@ module Presenters
     # @return [String, nil]
     def bath_path = MarkEtching.new(@mark).etched? ? "/marks/#{@mark.id}/bath" : nil
 
+    # where the tip is chosen, for a mark that is engraved, carved or burnt
+    # @return [String, nil]
+    def tool_path = MarkTooling.new(@mark).tooled? ? "/marks/#{@mark.id}/tool" : nil
+
     # @return [String] minutes of the bath, as typed or as kept
     def minutes
       @form&.typed(:work_min) || @mark.work_s&.then { |seconds| UpClose::Working.number(seconds / 60, 1) }

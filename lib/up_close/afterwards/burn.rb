@@ -23,7 +23,7 @@ module UpClose
         inked = size.box_mm2 * size.coverage
         hands :outline, "Burn the outline",
           "A fine tip, an even speed: let the tip do the work. Slower is darker. Outline first.",
-          phase: :after, lasts: 120, each: along_lines(OUTLINED_A_MINUTE), cautions: fumes,
+          phase: :after, lasts: 120, each: own_pace(along_lines(OUTLINED_A_MINUTE), s.work_s), cautions: fumes,
           look_for: "an even brown line.", never: "burn through paint, varnish, glue or treated timber."
         hands :fill, "Fill with a shader", "From light to dark, along the grain. Keep it moving.",
           phase: :after, lasts: 60, each: Methods::Pace.area(inked, SHADED_CM2_A_MINUTE, fixed: 30), cautions: fumes,

@@ -23,7 +23,7 @@ module UpClose
           phase: :after, lasts: 20, each: along_lines(600)
         hands :outline, "Engrave the outlines",
           "Held in a vice or on pitch; a light first cut on the line, then deeper. Turn the piece, not the hand.",
-          phase: :after, lasts: 180, each: along_lines(CUT_A_MINUTE), cautions: %i[graver],
+          phase: :after, lasts: 180, each: own_pace(along_lines(CUT_A_MINUTE), s.work_s), cautions: %i[graver],
           look_for: "a bright, even cut on the line.", never: "push against a slip: back off and begin again."
         hands :fill, "Fill and hatch", "From the outline inward, strokes alike in depth.",
           phase: :after, lasts: 60, each: Methods::Pace.area(inked, FILLED_CM2_A_MINUTE, fixed: 20),

@@ -43,6 +43,11 @@ module UpClose
         end
       end
 
+      # the pace of the tip that was chosen, in place of the usual one
+      # @param seconds [Numeric, nil] for one piece
+      # @return [Pace]
+      def own_pace(usual, seconds) = seconds ? Pace.new(seconds, "as worked out with your tip") : usual
+
       # one pressing for each place an iron's sole covers, the paper turned to need the fewest
       def by_iron(seconds, fixed: 10)
         sides = [size.width_mm, size.height_mm]
