@@ -25,12 +25,13 @@ DESK, PHONE = [1280, 800], [390, 844]
 PICTURES = {
   "bench" => ["/", DESK], "job-card" => ["/jobs/#{Job.first.id}", DESK],
   "measure" => ["/marks/#{board}/measure", DESK], "artwork" => ["/marks/#{light}/artwork", DESK],
-  "photo" => ["/pieces/#{Piece.find_by(name: "cittern headstock").id}/photo", DESK],
+  "board" => ["/boards/#{Board.first.id}", DESK],
+  "bath" => ["/marks/#{Mark.find_by(afterwards: "etch").id}/bath", DESK],
+  "template" => ["/marks/#{Mark.find_by(way: "cut-template").id}/template", DESK],
   "method" => ["/marks/#{rose}/method", DESK], "place" => ["/marks/#{rose}/place", DESK],
-  "place-curved" => ["/marks/#{Piece.find_by(shape: "cup").marks.first.id}/place", DESK],
   "purpose" => ["/marks/#{sign}/purpose", DESK], "compare" => ["/marks/#{light}/compare", DESK],
   "timetable" => ["/timetable", DESK], "sheet" => ["/marks/#{board}/sheet", DESK], "drawer" => ["/drawer", DESK],
-  "apply" => ["/marks/#{rose}/apply", DESK], "run-phone" => ["/runs/#{run}", PHONE],
+  "run-phone" => ["/runs/#{run}", PHONE],
   "printer" => ["/printers/#{Printer.first.id}", DESK], "seal" => ["/marks/#{rose}/seal", DESK],
   "record" => ["/marks/#{light}/record", DESK], "run-batch" => ["/runs/#{batch}", DESK]
 }.freeze

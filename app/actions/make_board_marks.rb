@@ -10,59 +10,72 @@ module Actions
 
     module_function
 
+    # the legend goes on when the copper is etched: the bare laminate, a film that is lifted by tape
+    LAMINATE = {material: "resin", finish: "sanded", colour: "#e9e5cd"}.freeze
+    LEGEND_METHOD = "tape-lift"
+
     # @param board [Board]
-    # @return [Array<Mark>] one for each side with copper
+    # @return [Array<Mark>] one for each side with copper, and one for each legend
     # @raise [UpClose::Error] where the method refuses
     def call(board)
       told = Workers.call(board.drawn, :told)
-      marks = told[:sides].keys.map { |side| mark(board, side, told) }
-      ApplicationRecord.change { board.update!(made: told[:sides].keys.zip(marks.map(&:id)).to_h) }
-      marks
+      copper = told[:sides].keys.to_h { |side| [side, copper(board, side, told[:plate][:box])] }
+      legends = told[:legends].keys.to_h { |side| ["#{side} legend", legend(board, side, told[:plate][:box])] }
+      made = copper.merge(legends)
+      ApplicationRecord.change { board.update!(made: made.transform_values(&:id)) }
+      made.values
     end
 
-    def mark(board, side, told)
-      mark = board.marks[side] || SavePiece.new_mark(blank(board, side, told[:plate][:box]))
-      artwork(mark, board, side)
-      purpose(mark)
-      place(mark, board, side)
-      method(mark, board, side)
+    def copper(board, side, box)
+      mark = board.marks[side] || SavePiece.new_mark(blank(board, "board blank, #{side}", BLANK, box))
+      artwork(mark, board, side, "copper")
+      purpose(mark, "purpose" => "resist", "afterwards_resist" => "etch")
+      place(mark, board, side, "copper")
+      method(mark, board.method_key, "pick_#{board.method_key}_layer" => side)
       bath(mark, board)
       mark
     end
 
-    # so that the board lies in the middle of its blank; the bottom is looked at from below
-    def place(mark, board, side)
-      x, y = Workers.call(board.drawn, :middle, side)
-      x = -x if side == "bottom"
-      ApplicationRecord.change { mark.update!(x_mm: x, y_mm: y, width_mm: mark.artwork.natural_width_mm) }
+    def legend(board, side, box)
+      mark = board.marks["#{side} legend"] || SavePiece.new_mark(blank(board, "legend, #{side}", LAMINATE, box))
+      artwork(mark, board, side, "legend")
+      purpose(mark, "purpose" => "picture")
+      place(mark, board, side, "legend")
+      method(mark, LEGEND_METHOD)
+      mark
     end
 
-    def blank(board, side, (_, _, width, height))
+    def blank(board, words, made_of, (_, _, width, height))
       board.job.pieces.create!(
-        name: told_sides(board, side), shape: "rectangle", count: 1, uses: [], more_colours: [], **BLANK,
+        name: "#{board.name}, #{words}"[0, 120], shape: "rectangle", count: 1, uses: [], more_colours: [], **made_of,
         measures: {width_mm: width + 2 * ROUND_MM, height_mm: height + 2 * ROUND_MM}
       )
     end
 
-    def told_sides(board, side) = "#{board.name}, board blank, #{side}"[0, 120]
-
-    def artwork(mark, board, side)
-      svg = Workers.call(board.drawn, :artwork, side)
-      upload = {tempfile: StringIO.new(svg), filename: "copper-#{side}.svg"}
+    def artwork(mark, board, side, layer)
+      svg = Workers.call(board.drawn, :artwork, side, layer)
+      upload = {tempfile: StringIO.new(svg), filename: "#{layer}-#{side}.svg"}
       form = Forms::ArtworkForm.new({"kind" => "file", "file" => upload, "source" => "the board’s files"})
       AddArtwork.call(mark, form) or raise UpClose::Error.new(form.errors.values.first.to_s)
     end
 
-    def purpose(mark)
-      form = Forms::PurposeForm.new({"purpose" => "resist", "afterwards_resist" => "etch"})
+    # so that the board lies in the middle of its blank; the bottom is looked at from below
+    def place(mark, board, side, layer)
+      x, y = Workers.call(board.drawn, :middle, side, layer)
+      x = -x if side == "bottom"
+      ApplicationRecord.change { mark.update!(x_mm: x, y_mm: y, width_mm: mark.artwork.natural_width_mm) }
+    end
+
+    def purpose(mark, typed)
+      form = Forms::PurposeForm.new(typed)
       ChoosePurpose.call(mark, form) or raise UpClose::Error.new(form.errors.values.first.to_s)
     end
 
-    def method(mark, board, side)
-      printer = board.method_core.printers.first.to_s
+    def method(mark, key, typed = {})
+      known = UpClose::Methods.fetch(key)
       form = Forms::MethodForm.new({
-        "way" => board.method_key, "printer" => printer, "stock" => board.method_core.stocks.first.key,
-        "reading" => "auto", "pick_#{board.method_key}_layer" => side
+        "way" => key, "printer" => known.printers.first.to_s, "stock" => known.stocks.first.key, "reading" => "auto",
+        **typed
       })
       ChooseMethod.call(mark, form) or raise UpClose::Error.new(form.errors.values.first.to_s)
     end

@@ -3,6 +3,12 @@
 module Forms
   # Method, printer, stock, schools, reading direction.
   class MethodForm < Base
+    # @param ground [UpClose::Colour, nil] of the piece: some picks follow it
+    def initialize(typed, ground: nil, **more)
+      @ground = ground
+      super(typed, **more)
+    end
+
     private
 
     def read
@@ -23,7 +29,7 @@ module Forms
     def read_schools(method)
       values[:picked] = method.choices.to_h do |choice|
         wanted = typed("pick_#{method.key}_#{choice.key}").to_s.to_sym
-        [choice.key, choice.options.key?(wanted) ? wanted : choice.pick]
+        [choice.key, choice.options.key?(wanted) ? wanted : choice.pick_for(@ground)]
       end
       own = OwnSchool.find_by(id: typed(:own_school), way: method.key)
       values[:picked]["own_school"] = own.id if own

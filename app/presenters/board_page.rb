@@ -52,6 +52,9 @@ module Presenters
 
     def view_box = "0 0 #{(drawn_width + 2 * LEFT).round(1)} #{(drawn_height + BELOW + 14).round(1)}"
 
+    # of the whole drawing, its dimension lines too
+    def mm_across = ((drawn_width + 2 * LEFT) / scale).round(3)
+
     # from the files' millimetres onto the drawing; turned over left to right where it lies so
     def transform
       left, top = told[:box]
@@ -75,11 +78,28 @@ module Presenters
     # @return [Array<Array(Float, Float, Float)>] middle and radius, px
     def holes = told[:holes].map { |x, y, diameter, _| [*at(x, y), diameter / 2 * scale] }
 
+    # bare spots of this side
+    # @return [Array<Array(Float, Float)>] px
+    def dots = told[:sides].fetch(side)[:dots].map { |x, y| at(x, y) }
+
+    # px
+    def dot_radius = layout.dot_mm / 2 * scale
+
     # rings round the worst places of this side's findings
     # @return [Array<Hash>] :x, :y, :r, :verdict, :words
     def rings
       told[:findings].select { |finding| finding.places.any? && finding.verdict != :fine && here?(finding) }
         .first(RINGED).each_with_index.map { |finding, i| ring(finding, i) }
+    end
+
+    # all other places of this side's findings
+    # @return [Array<Array(Float, Float, Float, Symbol)>] middle, radius, verdict
+    def other_rings
+      told[:findings].select { |finding| finding.verdict != :fine && here?(finding) }.flat_map do |finding|
+        finding.places.drop(1).map do |place|
+          [*at(place.centre.x, place.centre.y), [[place.width, place.height].max / 2 * scale, 6].max, finding.verdict]
+        end
+      end
     end
 
     # @return [Array<Hash>] each file: its number, name, kind, side, and what is said of its reading direction
@@ -125,7 +145,7 @@ module Presenters
     def done
       of = told[:sides].fetch(side)
       [
-        ("#{of[:spots]} bare spots of #{@writer.figure(layout.dot_mm)} for the drill's tip" if layout.dot_mm.positive?),
+        (spots(of) if layout.dot_mm.positive?),
         ("widened by #{n(layout.widen_mm, 3)} mm at each edge: the narrowest gap is now #{gap(of)}" if
           layout.widen_mm.positive?),
         ("ground filled: the bath takes #{share(of)} less copper" if layout.fill)
@@ -159,6 +179,8 @@ module Presenters
        at: [x + (left ? -1 : 1) * (radius + 30), [y - radius - 14 - 30 * number, 20].max],
        words: "#{finding.title[/\ANarrowest (\w+)|\A(?:Smallest )?(\w+)/].split.last.downcase} #{finding.figure}"}
     end
+
+    def spots(of) = "#{of[:dots].size} bare spots of #{@writer.figure(layout.dot_mm)} for the drill's tip"
 
     def gap(of) = of[:gap_mm] ? "#{n(of[:gap_mm], 2)} mm" : "over 0.6 mm"
 

@@ -11,18 +11,22 @@ module Presenters
     # least height of a number on the screen, pixels
     NUMBER_PX = 13
 
-    attr_reader :told, :settings, :stuff
+    attr_reader :told, :settings, :stuff, :advice
 
     # @param told [Hash] as Shelves::WorkedTemplate#told  @param template [MarkTemplate]
     # @param writer [UpClose::Measure::LengthWriter]
     def initialize(told, template, writer:)
       @told, @settings, @stuff, @writer = told, template.settings, template.stuff, writer
+      @advice, @knee = template.advice, template.knee
     end
 
     def view_box = told[:box].map { |value| value.round(2) }.join(" ")
 
     # @return [Float] pixels a millimetre
     def scale = @scale ||= [WIDTH / told[:box][2], TALLEST / told[:box][3]].min
+
+    # @return [Array<UpClose::Finding>]
+    def findings = [*told[:findings], @knee].compact
 
     # figures drawn in millimetres, so high that they are read
     # @return [Float] mm

@@ -25,6 +25,15 @@ module Routes
 
       app.get("/marks/:id/bath") { bath_page(etched_mark) }
 
+      # the drawing alone, at another depth
+      app.get "/marks/:id/bath/section" do
+        mark = etched_mark
+        depth = UpClose::Measure::LengthReader.new(unit: unit, range_mm: UpClose::Etching::DEPTHS_MM, field: :depth)
+          .read(params["depth"]).mm
+        told = MarkEtching.new(mark).to_h.merge(depth_mm: depth)
+        part(:bath_drawn, bath: Presenters::BathStage.new(mark, MarkEtching.new(mark, typed: told), writer: writer))
+      end
+
       app.post "/marks/:id/bath" do
         mark = etched_mark
         form = bath_form(mark)

@@ -35,7 +35,7 @@ module Routes
 
       app.post "/marks/:id/method" do
         mark = find_mark(params["id"])
-        form = Forms::MethodForm.new(params, unit: unit)
+        form = Forms::MethodForm.new(params, unit: unit, ground: mark.piece.colour_core)
         halt 422, stage(mark.reload, "method", form: form) unless Actions::ChooseMethod.call(mark, form)
         redirect to("/marks/#{mark.id}/#{params["go"] ? "place" : "method"}"), 303
       end

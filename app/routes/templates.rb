@@ -58,10 +58,12 @@ module Routes
         page :"marks/stepping", here: :methods, title: "A stepping strip", form: form
       end
 
-      app.get "/stepping.dxf" do
+      app.get "/stepping.:kind" do
         form = Forms::SteppingForm.new(params, unit: unit)
-        halt 422 unless form.strip
-        download UpClose::Formats::DXF::Writer.call(form.strip.layers), "image/vnd.dxf", "stepping strip.dxf"
+        type = Shelves::TemplateFiles::KINDS[params["kind"]]
+        halt 404 unless form.strip && type
+        content = Shelves::TemplateFiles.of_layers(form.strip.layers, params["kind"], title: "Stepping strip")
+        download content, type, "stepping strip.#{params["kind"]}"
       end
     end
 

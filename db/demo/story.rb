@@ -40,6 +40,7 @@ module Demo
       coasters
       gauge
       flasher
+      crates
       mugs
       plug
     end
@@ -160,6 +161,15 @@ module Demo
 
     # the board that makes the lamp of the model blink, two on a plate
     def flasher = board("Lamp flasher", "lamp-flasher", dot_mm: 0.3, columns: 2, rows: 1, pins: true)
+
+    # a stencil for the crates, cut of card
+    def crates
+      mark = piece("fair crates", "rectangle", {width_mm: 380, height_mm: 160}, "wood", "raw", "#d8c29a", count: 6)
+      purpose(mark, "pattern")
+      letter(mark, "PELLOW 1886", "overpass-bold", "28")
+      method(mark, "cut-template", "laser", stock: "template-card")
+      settle(mark, x_mm: 0, y_mm: 0)
+    end
 
     # enamel mugs, tapered: a band of lettering bent so that it runs level
     def mugs

@@ -44,13 +44,18 @@ module CommandLine
     end
 
     def layer(layer)
-      copper = layer.kind == "copper"
+      copper = layer.kind == "copper" && layer.side != "both"
       {
         file: layer.file, kind: layer.kind, side: layer.side, area_mm2: layer.region.area.round(4),
         box_mm: layer.box && box(layer.box),
-        narrowest_mm: copper ? board.narrow(layer.side).first&.mm&.round(4) : nil,
-        gap_mm: copper ? board.gaps(layer.side).first&.mm&.round(4) : nil
+        narrowest_mm: copper ? least(layer.side, :narrow) : nil, gap_mm: copper ? least(layer.side, :gaps) : nil
       }
+    end
+
+    # looked for further where nothing is near
+    def least(side, what)
+      [UpClose::Boards::Board::NEAR_MM, UpClose::Boards::Board::REACH_MM].lazy
+        .filter_map { |reach| board.public_send(what, side, reach: reach).first&.mm&.round(4) }.first
     end
 
     # y upwards, as the files count

@@ -4,6 +4,7 @@ require "digest"
 require "fileutils"
 require "securerandom"
 require "shelves/board_files"
+require "shelves/in_parallel"
 require "shelves/original_store"
 
 module Shelves
@@ -11,9 +12,9 @@ module Shelves
   # it takes seconds; all of that can be thrown away.
   class DrawnBoard
     # raised when something is worked out differently
-    VERSION = 1
+    VERSION = 2
     # drawn lines are off by at most so much, mm: no pixel of a page
-    SHOWN_MM = 0.01
+    SHOWN_MM = 0.02
 
     # @param files [Array<Hash>] "name", "original", "kind", "side"  @param layout [Hash]
     # @param depth_mm [Float]  @param holds [Array(Float, Float)] line and gap that the method keeps, mm
@@ -35,12 +36,12 @@ module Shelves
     # @return [Hash{String => String}] name → content
     def to_files = UpClose::Boards::Files.call(plate)
 
-    # @param side [String]  @return [String] an SVG drawing
-    def artwork(side) = UpClose::Boards::ArtworkWriter.call(plate.print(side))
+    # @param side [String]  @param layer [String] "copper", or "legend"  @return [String] an SVG drawing
+    def artwork(side, layer = "copper") = UpClose::Boards::ArtworkWriter.call(plate.print(side, layer))
 
     # where that drawing's middle lies from the plate's, looked at from the top
     # @return [Array(Float, Float)] mm
-    def middle(side) = plate.print(side).box.centre.to_a
+    def middle(side, layer = "copper") = plate.print(side, layer).box.centre.to_a
 
     private
 
@@ -73,20 +74,21 @@ module Shelves
       @plate ||= UpClose::Boards::Plate.new(board, UpClose::Boards::Layout.new(**@layout.transform_keys(&:to_sym)))
     end
 
-    def context
-      UpClose::Boards::CheckContext.new(
-        board, line_mm: @holds[0], gap_mm: @holds[1], undercut: UpClose::Etching::Undercut.new(@depth)
-      )
+    def findings(side)
+      UpClose::Boards::Checks.findings(UpClose::Boards::CheckContext.new(
+        board, line_mm: @holds[0], gap_mm: @holds[1], undercut: UpClose::Etching::Undercut.new(@depth), sides: [side]
+      ))
     end
 
     def fresh
       board
       Workers.drawing("checking")
+      sides = board.sides.zip(InParallel.map(board.sides) { |side| [side(side), findings(side)] }).to_h
       {
         box: board.box.to_a, outline_drawn: board.drawn_outline?, outline: shown(board.outline),
-        sides: board.sides.to_h { |side| [side, side(side)] }, legends: legends, holes: holes, drills: board.drills,
+        sides: sides.transform_values(&:first), legends: legends, holes: holes, drills: board.drills,
         layers: board.layers.map { |layer| {file: layer.file, kind: layer.kind, side: layer.side} },
-        findings: UpClose::Boards::Checks.findings(context), plate: plate_told
+        findings: UpClose::Boards::Checks.gravest_first(sides.values.flat_map(&:last)), plate: plate_told
       }
     end
 
@@ -94,10 +96,10 @@ module Shelves
       image = board.layer("copper", side).image
       copper = board.copper(side)
       {
-        path: shown(plate.copper(side)), tracks: image.count(:draw), pads: image.count(:flash),
+        path: shown(plate.solid(side)), dots: plate.spotted(side).map { |hole| hole.centre.to_a },
+        tracks: image.count(:draw), pads: image.count(:flash),
         grounds: image.count(:region), gap_mm: plate.gap_mm(side),
-        spots: UpClose::Boards::DrillDots.count(copper, board.holes, plate.layout.dot_mm),
-        bare_mm2: (board.outline - copper).area, bare_after_mm2: (board.outline - plate.copper(side)).area
+        bare_mm2: board.outline.area - copper.area, bare_after_mm2: board.outline.area - plate.solid(side).area
       }
     end
 
@@ -117,6 +119,6 @@ module Shelves
       }
     end
 
-    def shown(region) = UpClose::Formats::SVG::PathWriter.call(region.simpler(SHOWN_MM).path, places: 3)
+    def shown(region) = UpClose::Formats::SVG::PathWriter.rings(region.sketched(SHOWN_MM).rings)
   end
 end

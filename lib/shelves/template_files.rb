@@ -15,8 +15,10 @@ module Shelves
     # @param paper [String]
     # @return [String] bytes
     # @raise [UpClose::Errors::DoesNotFit]
-    def call(template, kind, title:, paper: "a4")
-      layers = layers(template)
+    def call(template, kind, title:, paper: "a4") = of_layers(layers(template), kind, title: title, paper: paper)
+
+    # @param layers [Hash{String => Array<UpClose::Geometry::Path>}]  @return [String] bytes
+    def of_layers(layers, kind, title:, paper: "a4")
       case kind
       when "dxf" then UpClose::Formats::DXF::Writer.call(layers)
       when "svg" then UpClose::Formats::SVG::OutlineWriter.call(layers)

@@ -27,6 +27,8 @@ module UpClose
 
     BLACK = new(0, 0, 0)
     WHITE = new(255, 255, 255)
+    # walnut, slate, a dark paint: L* below this (a starting value)
+    DARK = 45
 
     def to_a = [red, green, blue]
 
@@ -34,6 +36,9 @@ module UpClose
 
     # a printer leaves nothing where the colour is as good as white
     def white? = to_a.min >= 250
+
+    # dark marks are hard to see on it
+    def dark? = lightness < DARK
 
     # CIE lightness L*, 0 (black) to 100 (white): IEC 61966-2-1 and CIE 15
     def lightness

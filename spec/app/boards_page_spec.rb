@@ -76,4 +76,20 @@ RSpec.describe "a circuit board", :shop, :page do
     click_on "Save what each file is"
     expect(page).to have_css("svg.board")
   end
+
+  it "makes a mark of its legend too, and is looked at through the loupe by keyboard" do
+    legend = "%TF.FileFunction,Legend,Top*%\n%FSLAX34Y34*%\n%MOMM*%\n%ADD10C,0.3*%\nD10*\nX100000Y100000D02*\n" \
+      "X300000D01*\nM02*\n"
+    bring(*files, saved("legend.gbr", legend))
+    expect(page).to have_css("svg.board .legend", visible: :all).or have_link("Top copper")
+    find("button", text: "Loupe").click
+    expect(page).to have_text("4×: arrows move it")
+    find("button", text: "Loupe").send_keys("+", :right, :escape)
+    expect(page).to have_no_text("arrows move it")
+    click_on "Make both sides"
+    expect(page).to have_field("prints")
+    expect(Mark.last).to have_attributes(way: "tape-lift", purpose: "picture")
+    # 20 mm of a 0.3 mm pen
+    expect(Mark.last.width_mm).to be_within(0.001).of(20.3)
+  end
 end

@@ -1,82 +1,12 @@
 # frozen_string_literal: true
 
 require_relative "../system_helper"
+require_relative "../support/at_the_pages"
 
 # Eight makers' jobs, each from what it is for to its record, at the real pages. Steps at the bench are pressed where
 # something is to be seen; the others are done as the server does them.
 RSpec.describe "eight jobs, from the purpose to the record, at the real page", :shop, :page do
-  def begin_piece(name, shape, material: "wood", finish: "bare, sanded smooth", count: 1, uses: [], **measures)
-    send_form "/jobs", "title" => name
-    visit "/jobs/#{Job.last.id}/pieces/new"
-    fill_in "The piece", with: name
-    select shape, from: "Shape"
-    measures.each { |label, value| fill_in label.to_s.tr("_", " ").capitalize, with: value.to_s }
-    select material, from: "Material"
-    select finish, from: "Finish"
-    fill_in "How many pieces", with: count.to_s
-    uses.each { |use| check use }
-    click_on "Say what it is for"
-    expect(page).to have_css("h1", text: "What is this mark for?")
-  end
-
-  def for_purpose(title, afterwards: nil)
-    choose title, allow_label_click: true
-    choose afterwards if afterwards
-    click_on "Choose the artwork"
-  end
-
-  def artwork(drawing = '<path d="M2 2h36v16H2z" fill="none" stroke="#000" stroke-width="1.4"/>')
-    attach_file "A drawing or a picture: SVG, PDF, PNG, JPEG", saved("mark.svg", svg(drawing))
-    click_on "Use this"
-    click_on "Choose the method"
-  end
-
-  # the way that we suggest is ticked
-  def suggested = page.first(".options .option input[name=way]:checked", visible: :all).value
-
-  def by(title, printer: nil)
-    choose printer if printer
-    choose title, allow_label_click: true if title
-    click_on "Use this method"
-    expect(page).to have_css("h2", text: /Printed/)
-    click_on "Place it"
-  end
-
-  def place_and_print(wide, prints: nil)
-    fill_in "wide", with: wide.to_s
-    press(:tab)
-    expect(page).to have_field("wide", with: /#{wide}/)
-    click_on "Lay it on a sheet"
-    fill_in "prints", with: prints.to_s if prints
-    click_on "Lay them out"
-    expect(page).to have_link("Print pack, PDF")
-  end
-
-  def start
-    press("6")
-    click_on "Start"
-    expect(page).to have_css("form.done-form", visible: :all)
-    Run.last
-  end
-
-  # as far as one step, as the server does it
-  def walk(run, key)
-    run.reload.steps_core.take_while { |step| step.key != key }.each do |step|
-      next if run.reload.step_ends.any? { |e| e.step == step.key }
-      Actions::RunMarks.finish_step(run, step.key, Time.now)
-    end
-    visit "/runs/#{run.id}"
-  end
-
-  def to_the_end(run)
-    run.reload.steps_core.each { |step| Actions::RunMarks.finish_step(run.reload, step.key, Time.now) }
-    visit "/runs/#{run.id}"
-    click_on "Write it down"
-    find("button", text: /(are|is) good/).click
-    expect(page).to have_css("h2", text: /All \d+ are good|It is good/)
-  end
-
-  def keys(run) = run.reload.steps_core.map(&:key)
+  include AtThePages
 
   it "burns an outdoor sign over wet ink, and oils it for the weather" do
     begin_piece("quay sign", "Rectangle", width: 300, height: 140, uses: ["stands outdoors"])

@@ -15,7 +15,7 @@ module UpClose
       def initialize(layers)
         raise Errors::BadBoard.new("Over #{MOST_FILES} files.", field: :files) if layers.size > MOST_FILES
         @layers = layers
-        return if SIDES.any? { |side| copper(side) }
+        return if sides.any?
         raise Errors::BadBoard.new("None of these files is copper: say which is the top or the bottom copper.",
           field: :files)
       end
@@ -24,10 +24,10 @@ module UpClose
       def layer(kind, side) = layers.find { |layer| layer.is?(kind, side) }
 
       # @return [Geometry::Region, nil] nil where there is none
-      def copper(side) = layer("copper", side)&.region&.then { |region| region unless region.empty? }
+      def copper(side) = layer("copper", side)&.region
 
       # @return [Array<String>] that have copper
-      def sides = SIDES.select { |side| copper(side) }
+      def sides = SIDES.select { |side| layer("copper", side)&.drawn? }
 
       # @return [Array<Hole>]
       def holes = @holes ||= layers.select(&:drill?).flat_map(&:holes)
@@ -44,25 +44,36 @@ module UpClose
       # @return [Hash{Float => Integer}]
       def drills = holes.map { |hole| hole.diameter_mm.round(3) }.tally.sort.to_h
 
-      # nothing wider is looked for, mm: first only so far as verdicts turn on, further where nothing is found
-      REACH_MM = 0.6
+      # nothing wider is looked for, mm: as far as verdicts turn on; and further where a figure is asked for
       NEAR_MM = 0.3
+      REACH_MM = 0.6
+      RING_REACH_MM = 0.45
 
       # @param side [String]
       # @return [Geometry::Edges] of its copper
       def edges(side) = (@edges ||= {})[side] ||= Geometry::Edges.new(copper(side), reach_mm: NEAR_MM)
 
       # @return [Array<Geometry::Algorithms::FacingEdges::Place>] narrow copper, the narrowest first
-      def narrow(side) = places(side, :widths)
+      def narrow(side, reach: NEAR_MM) = facing(side, reach).widths
 
       # @return [Array<Geometry::Algorithms::FacingEdges::Place>] between conductors, the narrowest first
-      def gaps(side) = places(side, :gaps_between_parts)
+      def gaps(side, reach: NEAR_MM) = facing(side, reach).gaps_between_parts
+
+      # Holes in copper, and how much of it is left at the narrowest; more than RING_REACH_MM is told as that.
+      # @param side [String]
+      # @return [Array<Array(Float, Hole)>] mm
+      def rings(side) = (@rings ||= {})[side] ||= measured_rings(side)
 
       private
 
-      def places(side, what)
-        near = facing(side, NEAR_MM).public_send(what)
-        near.empty? ? facing(side, REACH_MM).public_send(what) : near
+      def measured_rings(side)
+        covers = Geos::PreparedGeometry.new(copper(side).shape)
+        edges = edges(side)
+        holes.reject(&:slot?).filter_map do |hole|
+          next unless covers.contains?(Geos.create_point(hole.centre.x, hole.centre.y))
+          far = edges.within(hole.centre, hole.diameter_mm / 2 + RING_REACH_MM)
+          [far ? far - hole.diameter_mm / 2 : RING_REACH_MM, hole]
+        end
       end
 
       def facing(side, reach)

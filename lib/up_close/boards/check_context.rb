@@ -17,8 +17,9 @@ module UpClose
 
       # @param board [Board]  @param line_mm [Float]  @param gap_mm [Float] what the method holds
       # @param undercut [Etching::Undercut, nil] nil where nothing is etched
-      def initialize(board, line_mm: 0.2, gap_mm: 0.2, undercut: nil)
-        @board, @line_mm, @gap_mm, @undercut = board, line_mm, gap_mm, undercut
+      # @param sides [Array<String>] whose copper is looked at; so two processes can share the work
+      def initialize(board, line_mm: 0.2, gap_mm: 0.2, undercut: nil, sides: board.sides)
+        @board, @line_mm, @gap_mm, @undercut, @sides = board, line_mm, gap_mm, undercut, sides
       end
 
       # mm that the bath takes at each edge
@@ -32,7 +33,10 @@ module UpClose
 
       # the sides with copper, each finding named by its side where there are two
       # @yield [String] side  @return [Array<Finding>]
-      def each_side(&block) = board.sides.map(&block).compact
+      def each_side(&block) = @sides.map(&block).compact
+
+      # whether what is no side's own is looked at here
+      def whole? = @sides.first == board.sides.first
 
       # @param side [String]  @return [String] ", top" where there are two
       def named(side) = (board.sides.size > 1) ? ", #{side}" : ""

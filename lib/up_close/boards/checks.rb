@@ -22,10 +22,13 @@ module UpClose
       end
 
       # @param context [CheckContext]  @return [Array<Finding>] the gravest first
-      def self.findings(context)
-        all.flat_map { |check| check.call(context) }.sort_by.with_index do |finding, i|
-          [Finding::VERDICTS.index(finding.verdict).then { |at| {0 => 2, 1 => 1, 2 => 0, 3 => 3}.fetch(at) }, i]
-        end
+      def self.findings(context) = gravest_first(all.flat_map { |check| check.call(context) })
+
+      GRAVITY = {stop: 0, watch: 1, fine: 2, note: 3}.freeze
+
+      # @param findings [Array<Finding>]  @return [Array<Finding>] else in their order
+      def self.gravest_first(findings)
+        findings.sort_by.with_index { |finding, i| [GRAVITY.fetch(finding.verdict), i] }
       end
     end
   end

@@ -10,18 +10,16 @@ module UpClose
 
       module_function
 
-      # @param copper [Geometry::Region]  @param holes [Array<Hole>]  @param diameter_mm [Float] of a spot
+      # @param copper [Geometry::Region]  @param holes [Array<Hole>] that get one
+      # @param diameter_mm [Float] of a spot
       # @return [Geometry::Region]
-      def call(copper, holes, diameter_mm)
-        dots = holes.reject(&:slot?).select { |hole| hole.diameter_mm >= diameter_mm }
-        copper - spots(dots, diameter_mm)
-      end
+      def call(copper, holes, diameter_mm) = holes.empty? ? copper : copper - spots(holes, diameter_mm)
 
       # a spot too near the copper's edge would open it: none there
-      # @return [Integer] holes that get one
-      def count(copper, holes, diameter_mm)
-        room = Geos::PreparedGeometry.new(copper.shrunk(diameter_mm / 2 + RING_MM).shape)
-        holes.count { |hole| !hole.slot? && room.contains?(Geos.create_point(hole.centre.x, hole.centre.y)) }
+      # @param board [Board]  @param side [String]
+      # @return [Array<Hole>] holes that get one
+      def holes(board, side, diameter_mm)
+        board.rings(side).select { |ring, hole| ring + hole.diameter_mm / 2 >= diameter_mm / 2 + RING_MM }.map(&:last)
       end
 
       def spots(holes, diameter_mm)

@@ -40,6 +40,9 @@ module UpClose
 
       def drill? = kind == "drill"
 
+      # whether there is anything in it: told without working it out
+      def drawn? = image ? image.objects.any? : holes.any?
+
       private
 
       def holes_region = holes.empty? ? Gerber::Assembly.union([]) : Geometry::Region.union(holes.map(&:region))

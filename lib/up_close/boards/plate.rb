@@ -36,13 +36,21 @@ module UpClose
       # one board's copper as it is printed
       # @param side [String]  @return [Geometry::Region]
       def copper(side)
-        (@copper ||= {})[side] ||= begin
+        (@copper ||= {})[side] ||= DrillDots.call(solid(side), spotted(side), layout.dot_mm)
+      end
+
+      # the same before its drill spots
+      # @return [Geometry::Region]
+      def solid(side)
+        (@solid ||= {})[side] ||= begin
           copper = board.copper(side)
           copper = copper.grown(layout.widen_mm) if layout.widen_mm.positive?
-          copper += GroundFill.call(board, side, layout.clearance_mm) if layout.fill
-          layout.dot_mm.positive? ? DrillDots.call(copper, board.holes, layout.dot_mm) : copper
+          layout.fill ? copper + GroundFill.call(board, side, layout.clearance_mm) : copper
         end
       end
+
+      # @return [Array<Hole>] that get a bare spot
+      def spotted(side) = layout.dot_mm.positive? ? DrillDots.holes(board, side, layout.dot_mm) : []
 
       # all of a side as it is printed
       # @param side [String]  @param layer [String] "copper", or another kind

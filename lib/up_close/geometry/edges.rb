@@ -5,6 +5,9 @@ module UpClose
     # The straight edges of a region's rings, its inside always to the left of them, sorted into square cells so that
     # neighbours are found without looking at all of them. Plain numbers in flat lists: a region may have 100,000.
     class Edges
+      # rows a column: cells have one number
+      COLUMN = 1_000_003
+
       # flat lists by the edge's number: its start, its end, its direction, its length
       attr_reader :x0, :y0, :x1, :y1, :ux, :uy, :lengths
       # which ring it belongs to; how far along the ring it starts; how long that ring is, mm
@@ -31,17 +34,18 @@ module UpClose
       def size = x0.size
 
       # @return [Array<Array<Integer>>] edges that may be within reach of each other; two of them perhaps in several
-      def near = @cells.values
+      def cells = @cells.values
 
       # @param point [Point]  @param reach [Float] how far is looked, mm
       # @return [Float, nil] mm to the nearest edge; nil when none is so near
       def within(point, reach)
-        least = nil
-        each_near(point, reach) do |edge|
-          far = distance_to(edge, point.x, point.y)
-          least = far if least.nil? || far < least
+        x, y = point.x, point.y
+        least = reach * reach
+        near(point, reach) do |edge|
+          square = square_to(edge, x, y)
+          least = square if square < least
         end
-        least if least && least <= reach
+        Math.sqrt(least) if least < reach * reach
       end
 
       # @return [Integer] the edge before, along the ring
@@ -59,7 +63,7 @@ module UpClose
       # @return [Array(Point, Integer), nil] the nearest place on an edge, and its part; nil when none is so near
       def nearest(point, reach, without:)
         best, at = reach, nil
-        each_near(point, reach) do |edge|
+        near(point, reach) do |edge|
           next if part[edge] == without
           t = along_edge(edge, point.x, point.y)
           x, y = x0[edge] + t * ux[edge], y0[edge] + t * uy[edge]
@@ -74,18 +78,27 @@ module UpClose
 
       private
 
-      def each_near(point, reach)
+      def near(point, reach)
         columns, rows = [point.x, point.y].map { |at| ((at - reach) / @reach).floor..((at + reach) / @reach).floor }
-        columns.each { |column| rows.each { |row| @cells[key(column, row)]&.each { |edge| yield edge } } }
+        columns.each do |column|
+          base = column * COLUMN
+          rows.each { |row| @cells[base + row]&.each { |edge| yield edge } }
+        end
       end
 
       def along_edge(edge, x, y)
         ((x - x0[edge]) * ux[edge] + (y - y0[edge]) * uy[edge]).clamp(0.0, lengths[edge])
       end
 
-      def distance_to(edge, x, y)
-        t = along_edge(edge, x, y)
-        Math.hypot(x - x0[edge] - t * ux[edge], y - y0[edge] - t * uy[edge])
+      # the square of the distance
+      def square_to(edge, x, y)
+        ox, oy = x - @x0[edge], y - @y0[edge]
+        t = ox * @ux[edge] + oy * @uy[edge]
+        return ox * ox + oy * oy if t <= 0
+        length = @lengths[edge]
+        t = length if t > length
+        dx, dy = ox - t * @ux[edge], oy - t * @uy[edge]
+        dx * dx + dy * dy
       end
 
       # outlines anticlockwise and holes clockwise, as seen with y upwards
@@ -121,30 +134,35 @@ module UpClose
         @uy << (ny - y) / length
       end
 
-      # Into every cell within half the reach of it: edges within reach of each other share one.
+      # Into every cell within half the reach of it: edges within reach of each other share one. A long edge goes in
+      # by stretches, so that a slanted one enters only the cells along its way.
       def sort_in(edge)
-        steps = (length(edge) / @reach).ceil
-        steps.times do |i|
-          cells_round(point_at(edge, i, steps), point_at(edge, i + 1, steps)) do |cell|
-            @cells[cell] << edge unless @cells[cell].last == edge
+        steps = (lengths[edge] / @reach).ceil
+        x, y = x0[edge], y0[edge]
+        dx, dy = (x1[edge] - x) / steps, (y1[edge] - y) / steps
+        steps.times do
+          enter_cells(edge, x, y, x + dx, y + dy)
+          x += dx
+          y += dy
+        end
+      end
+
+      # plain loops: this is most of the work
+      def enter_cells(edge, ax, ay, bx, by)
+        ax, bx = bx, ax if ax > bx
+        ay, by = by, ay if ay > by
+        column, last = (ax / @reach - 0.5).floor, (bx / @reach + 0.5).floor
+        top, low = (ay / @reach - 0.5).floor, (by / @reach + 0.5).floor
+        while column <= last
+          row = top
+          while row <= low
+            cell = @cells[column * COLUMN + row]
+            cell << edge unless cell.last == edge
+            row += 1
           end
+          column += 1
         end
       end
-
-      def point_at(edge, i, steps)
-        t = i.to_f / steps
-        [x0[edge] + (x1[edge] - x0[edge]) * t, y0[edge] + (y1[edge] - y0[edge]) * t]
-      end
-
-      def cells_round(from, to)
-        left, right = [from[0], to[0]].minmax
-        top, low = [from[1], to[1]].minmax
-        (left / @reach - 0.5).floor.upto((right / @reach + 0.5).floor) do |column|
-          (top / @reach - 0.5).floor.upto((low / @reach + 0.5).floor) { |row| yield key(column, row) }
-        end
-      end
-
-      def key(column, row) = column * 1_000_003 + row
     end
   end
 end

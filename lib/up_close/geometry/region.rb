@@ -74,6 +74,9 @@ module UpClose
       # with fewer corners, none moved further than +by+
       def simpler(by) = Region.new(shape.topology_preserve_simplify(by))
 
+      # with fewer corners, quickly, for a drawing: what is drawn may touch itself
+      def sketched(by) = Region.new(shape.simplify(by))
+
       # the smallest box round it, at any turn
       def around = Region.new(shape.minimum_rotated_rectangle)
 

@@ -8,14 +8,18 @@ module UpClose
 
       # @param options [Hash{Symbol => Array(String, String)}] title and reason; the first is Up Close's pick
       # @param fact [Boolean] not a matter of schools but of what the piece is
-      def initialize(key:, title:, options:, fact: false)
-        @key, @title, @options, @fact = key, title, options.freeze, fact
+      # @param on_dark [Symbol, nil] the option that suits a dark ground, where another does than on a light one
+      def initialize(key:, title:, options:, fact: false, on_dark: nil)
+        @key, @title, @options, @fact, @on_dark = key, title, options.freeze, fact, on_dark
         freeze
       end
 
       def fact? = @fact
 
       def pick = options.keys.first
+
+      # @param ground [Colour, nil] of the piece  @return [Symbol]
+      def pick_for(ground) = (@on_dark && ground&.dark?) ? @on_dark : pick
     end
   end
 end

@@ -173,9 +173,9 @@ module UpClose
         def choices = @choices ||= []
 
         # @param options [Hash{Symbol => Array(String, String)}] key → title and reason; the first is Up Close's pick
-        # @param fact [Boolean] see Choice
-        def choice(key, title, options, fact: false)
-          choices << Choice.new(key: key, title: title, options: options, fact: fact)
+        # @param more [Hash] fact, on_dark: see Choice
+        def choice(key, title, options, **more)
+          choices << Choice.new(key: key, title: title, options: options, **more)
         end
 
         # what it carries by printer, as far as it differs from Limits::USUAL (starting values)

@@ -101,6 +101,13 @@ module UpClose
         )
       end
 
+      # carbon paper, a sheet of each colour; each serves five times
+      # @param colours [Integer]  @return [Array<Supply>]
+      def carbon_sheets(colours)
+        return [sheet_share("carbon paper", uses: 5)] if colours == 1
+        (1..colours).map { |number| sheet_share("carbon paper, colour #{number}", uses: 5) }
+      end
+
       # so many for each square centimetre, whole ones
       def pieces(title, cm2_each, unit, mm2: trim_mm2)
         number = (mm2 / 100.0 / cm2_each).ceil

@@ -46,10 +46,20 @@ module UpClose
       choice :colour, "Carbon", {
         dark: ["dark", "for light wood and paper"],
         white: ["white or yellow", "for dark wood; colours can tell parts apart"]
+      }, fact: true, on_dark: :white
+      choice :colours, "Colours", {
+        one: ["one carbon for all of it", "the usual"],
+        two: ["two, one after the other", "parts told apart; the carbon is changed on the hinge"],
+        three: ["three, one after the other", "parts told apart; the carbon is changed twice"]
       }, fact: true
       border 10.0
 
+      # carbons, and what changing one costs, s
+      CARBONS = {one: 1, two: 2, three: 3}.freeze
+      CHANGED_S = 45
+
       work do |s|
+        carbons = CARBONS.fetch(s.picked[:colours])
         colour = (s.picked[:colour] == :white) ? "white or yellow" : "dark"
         hands :print, "Print it", "As it reads, 100 %.", phase: :print, lasts: 60, each: through_printer, for: :sheet
         hands :pencil,
@@ -57,9 +67,9 @@ module UpClose
         round do
           hands :tape, "Tape the design down, carbon side down",
             "On the pencil lines, one edge as a hinge; #{colour} carbon under it.",
-            consumes: [sheet_share("carbon paper", uses: 5)], lasts: 10, each: 60, look_for: "the ticks on your lines."
+            consumes: carbon_sheets(carbons), lasts: 10, each: 60, look_for: "the ticks on your lines."
           hands :trace, "Trace with a ball pen", "Steady, once over each line; a coloured pen shows what is done.",
-            lasts: 10, each: along_lines(Tracing.traced_mm_a_minute),
+            lasts: 10, each: along_lines(Tracing.traced_mm_a_minute, fixed: 20 + (carbons - 1) * CHANGED_S),
             look_for: "no line forgotten: lift on the hinge " \
               "before you take it off.",
             never: "lean on the carbon: it marks."

@@ -15,7 +15,9 @@ const pages = {
   'artwork-looks': () => import('./looks.js'),
   drawer: () => import('./drawer.js'),
   photo: () => import('./photo.js'),
-  run: () => import('./run.js')
+  run: () => import('./run.js'),
+  board: () => import('./board.js'),
+  bath: () => import('./bath.js')
 }
 
 // what was wrong is in sight, wherever its field stands

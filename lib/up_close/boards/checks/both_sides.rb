@@ -13,6 +13,7 @@ module UpClose
 
         # @param context [CheckContext]  @return [Array<Finding>]
         def call(context)
+          return [] unless context.whole?
           board = context.board
           return [] if board.sides.size < 2 || board.holes.empty?
           pads = Board::SIDES.map { |side| pads(board.layer("copper", side)) }

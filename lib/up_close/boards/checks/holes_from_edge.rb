@@ -11,6 +11,7 @@ module UpClose
 
         # @param context [CheckContext]  @return [Array<Finding>]
         def call(context)
+          return [] unless context.whole?
           board = context.board
           return [] if board.holes.empty? || !board.drawn_outline?
           edges = Geometry::Edges.new(board.outline, reach_mm: 2.0)

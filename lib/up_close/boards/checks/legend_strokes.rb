@@ -11,6 +11,7 @@ module UpClose
 
         # @param context [CheckContext]  @return [Array<Finding>]
         def call(context)
+          return [] unless context.whole?
           Board::SIDES.filter_map { |side| context.board.layer("legend", side) }.filter_map do |layer|
             widths = layer.image&.objects.to_a.filter_map(&:width).select(&:positive?)
             finding(context, layer, widths) if widths.any?

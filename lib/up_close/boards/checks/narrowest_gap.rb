@@ -16,7 +16,7 @@ module UpClose
           places = context.board.gaps(side)
           gap = places.first&.mm
           title = "Narrowest gap#{context.named(side)}"
-          return Finding.fine(:"gap_#{side}", title, figure: "over #{n(Board::REACH_MM)} mm") unless gap
+          return Finding.fine(:"gap_#{side}", title, figure: "over #{n(Board::NEAR_MM)} mm") unless gap
           verdict = context.verdict(gap, context.gap_mm)
           Finding.new(
             key: :"gap_#{side}", title: title, verdict: verdict, figure: "#{n(gap)} mm", value: gap, unit: "mm",

@@ -29,7 +29,7 @@ module UpClose
 
         def wide(side, context)
           title = "Narrowest track#{context.named(side)}"
-          Finding.fine(:"track_#{side}", title, figure: "over #{n(Board::REACH_MM)} mm")
+          Finding.fine(:"track_#{side}", title, figure: "over #{n(Board::NEAR_MM)} mm")
         end
 
         def working(context, width)

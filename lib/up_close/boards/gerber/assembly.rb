@@ -14,8 +14,14 @@ module UpClose
         module_function
 
         # @param polygons [Array<Array<Array<Float>>>] as Outlines has them, any of them overlapping
+        # @param regions [Array<Geometry::Region>] more of it, turned over already
         # @return [Geometry::Region] all of them together, y downwards
-        def union(polygons) = Geometry::Region.new(Geos::WkbReader.new.read(wkb(polygons)).unary_union)
+        def union(polygons, regions = [])
+          shape = Geos::WkbReader.new.read(wkb(polygons))
+          return Geometry::Region.new(shape.unary_union) if regions.empty?
+          all = [shape, *regions.map { |region| region.shape.clone }]
+          Geometry::Region.new(Geos.create_geometry_collection(all).unary_union)
+        end
 
         # What a round pen draws along a line: its sides lie exactly half its width off the line.
         # @param line [Array<Float>] x, y, x, y …, y upwards  @param width [Float] mm

@@ -35,9 +35,8 @@ module UpClose
         def covered(run)
           drawn, others = run.partition { |object| object.line && object.polygons.empty? }
           dots, lines = drawn.reject { |object| object.width.zero? }.partition { |object| dot?(object.line) }
-          solids = Assembly.union(others.flat_map(&:polygons) + dots.map { |object| circle(object) })
-          return solids if lines.empty?
-          Geometry::Region.union([solids, *chains(lines).map { |line, width| Assembly.stroke(line, width) }])
+          polygons = others.flat_map(&:polygons) + dots.map { |object| circle(object) }
+          Assembly.union(polygons, chains(lines).map { |line, width| Assembly.stroke(line, width) })
         end
 
         # draws that go on where the one before ended, as one line: far less is to be joined

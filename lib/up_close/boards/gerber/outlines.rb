@@ -7,8 +7,8 @@ module UpClose
       # not closed. A board has tens of thousands of them, so no object stands for a point.
       module Outlines
         # a circle's corners lie so far off it at most, mm
-        TOLERANCE_MM = 0.0025
-        CORNERS = (16..360)
+        TOLERANCE_MM = 0.005
+        CORNERS = (12..360)
 
         module_function
 

@@ -6,6 +6,8 @@ module UpClose
       # Carries out the plain commands: moves, draws, flashes and regions (4.2, 4.7, 4.8, 4.10).
       class Plotter
         PART = /([GXYIJDMN])([+-]?[\d.]+)/
+        # most commands of most files: a place, and what is done there
+        PLACE = /\AX([+-]?\d+)Y([+-]?\d+)D0?([123])\z/
         COMMENT = /\AG0*4(?!\d)/
         MODES = {1 => 1, 2 => 2, 3 => 3}.freeze
 
@@ -25,6 +27,7 @@ module UpClose
         # @param word [String] one command
         # @raise [Errors::BadBoard]
         def call(word)
+          found = PLACE.match(word) and return operate(found[3].to_i, {"X" => found[1], "Y" => found[2]})
           return comment(word) if COMMENT.match?(word)
           digits = {}
           word.scan(PART) { |letter, number| (letter == "G") ? general(number.to_i) : digits[letter] = number }

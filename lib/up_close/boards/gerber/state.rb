@@ -30,7 +30,8 @@ module UpClose
         # @param digits [Hash{String => String}] by letter  @return [Array(Float, Float)] where X and Y lead, mm
         def target(digits)
           ready = coordinates
-          x_mm, y_mm = %w[X Y].map { |letter| digits[letter]&.then { |d| ready.mm(d) } }
+          x_mm = digits["X"] && ready.mm(digits["X"])
+          y_mm = digits["Y"] && ready.mm(digits["Y"])
           return [x + (x_mm || 0), y + (y_mm || 0)] if ready.incremental
           [x_mm || x, y_mm || y]
         end

@@ -16,6 +16,13 @@ module UpClose
           }.join
         end
 
+        # rings of plain numbers, each closed: of the same form, without a Point for each corner
+        # @param rings [Array<Array<Array(Float, Float)>>]
+        # @return [String]
+        def rings(rings, places: 3)
+          rings.map { |ring| "M#{ring.map { |x, y| "#{x.round(places)} #{y.round(places)}" }.join("L")}Z" }.join
+        end
+
         # shortest decimal within +places+, never with an exponent
         def number(value, places = 4)
           rounded = value.to_f.round(places)

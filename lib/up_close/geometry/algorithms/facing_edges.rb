@@ -42,7 +42,7 @@ module UpClose
         def found
           @found ||= {true => {}, false => {}, :between => {}}.tap do |found|
             @best = found
-            @edges.near.each { |edges| among(edges) }
+            @edges.cells.each { |edges| among(edges) }
           end
         end
 
