@@ -22,7 +22,13 @@ module Routes
 
     def self.registered(app)
       app.helpers Helping
+      choosing(app)
+      helping_on(app)
+      measuring(app)
+    end
 
+    # depth, bath and what they come to
+    def self.choosing(app)
       app.get("/marks/:id/bath") { bath_page(etched_mark) }
 
       # the drawing alone, at another depth
@@ -41,9 +47,6 @@ module Routes
         halt 422, bath_page(mark.reload, form: form) unless kept
         redirect to("/marks/#{mark.id}/bath"), 303
       end
-
-      helping_on(app)
-      measuring(app)
     end
 
     # the resist widened, a strip etched in the simulated bath
@@ -77,6 +80,6 @@ module Routes
         halt 422, bench_page(run, refusal: error.sentence)
       end
     end
-    private_class_method :helping_on, :measuring
+    private_class_method :choosing, :helping_on, :measuring
   end
 end

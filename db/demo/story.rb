@@ -94,11 +94,15 @@ module Demo
       method(mark, "water-slide", "inkjet", stock: "white-film")
       settle(mark, width_mm: 62.5, x_mm: -48.5, y_mm: -2)
       lay(mark, 6, leftovers: true)
-      mark = Actions::SavePiece.new_mark(mark.piece)
+      names_and_draughts(mark.piece)
+    end
+
+    def names_and_draughts(piece)
+      mark = Actions::SavePiece.new_mark(piece)
       letter(mark, "PELLOW NESS", "overpass-bold", "3")
       method(mark, "water-slide", "laser", stock: "white-film")
       settle(mark, x_mm: 18, y_mm: -2)
-      draughts = Actions::SavePiece.new_mark(mark.piece)
+      draughts = Actions::SavePiece.new_mark(piece)
       letter(draughts, "", "routed-gothic", "2.4", set: "2…9")
       method(draughts, "water-slide", "laser", stock: "white-film")
       settle(draughts, x_mm: 78, y_mm: 4)

@@ -22,6 +22,7 @@ module UpClose
         board.rings(side).select { |ring, hole| ring + hole.diameter_mm / 2 >= diameter_mm / 2 + RING_MM }.map(&:last)
       end
 
+      # @return [Geometry::Region] all spots
       def spots(holes, diameter_mm)
         Gerber::Assembly.union(holes.map { |hole|
           [Gerber::Outlines.circle(hole.centre.x, -hole.centre.y, diameter_mm / 2)]

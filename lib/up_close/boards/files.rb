@@ -16,8 +16,10 @@ module UpClose
             "drills.csv" => drills(plate))
       end
 
+      # @param side [String]  @return [String] Gerber
       def copper(plate, side) = Gerber::Writer.call(plate.print(side), function: FUNCTIONS.fetch(side))
 
+      # @return [String] DXF: OUTLINE, SCORE, DRILLS
       def outline(plate)
         lines = plate.score_lines.map { |from, to| Geometry::Path.new([[:move, from], [:line, to]]) }
         Formats::DXF::Writer.call(
@@ -25,6 +27,7 @@ module UpClose
         )
       end
 
+      # @return [String] CSV
       def drills(plate)
         one = plate.board.drills
         all = plate.holes.map { |hole| hole.diameter_mm.round(3) }.tally

@@ -37,6 +37,7 @@ module UpClose
         told(attributes["FileFunction"]) || named(name.downcase) || ["other", "both"]
       end
 
+      # @param function [Array<String>, nil] of .FileFunction  @return [Array(String, String), nil]
       def told(function)
         kind = FUNCTIONS[function&.first] or return
         return [kind, "both"] if %w[outline drill].include?(kind)
@@ -45,6 +46,7 @@ module UpClose
         words.include?("bot") ? [kind, "bottom"] : ["other", "both"]
       end
 
+      # @param name [String] small letters  @return [Array(String, String), nil]
       def named(name)
         _, kind, side = NAMES.find { |pattern, *| name.match?(pattern) }
         kind && [kind, side]

@@ -30,6 +30,7 @@ module UpClose
         Geometry::Region.new(Geos::WkbReader.new.read(wkb).unary_union.build_area)
       end
 
+      # @param points [Array<Array(Float, Float)>]  @return [String] well-known binary
       def line(points)
         rounded = points.flatten.map { |value| (value / CLOSED_MM).round * CLOSED_MM }
         [1, 2, points.size].pack("CVV") + rounded.pack("E*")

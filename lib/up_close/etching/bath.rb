@@ -34,6 +34,7 @@ module UpClose
         # @return [Hash{String => String}] metal → why it is refused
         def refusals = @refusals ||= {}
 
+        # @param metal [String] its key  @param why [String]
         def refuses(metal, why) = refusals[metal] = why
 
         # @param metal [Metal]

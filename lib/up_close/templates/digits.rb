@@ -27,6 +27,7 @@ module UpClose
         end
       end
 
+      # @param index [Integer] of the digit  @return [Geometry::Point]
       def place(at, index, (x, y))
         Geometry::Point[at.x + 0.8 + index * STEP_MM + x * WIDE_MM, at.y + 0.8 + y * HIGH_MM]
       end

@@ -47,18 +47,24 @@ module UpClose
       # @return [Float] mm of cutting
       def length_mm(sheet) = sheet.shape.length
 
+      # @return [Array<Geometry::Path>] cuts within the sheet
       def inner(sheet) = inner_rings(sheet).map { |ring| Geometry::Path.polygon(ring) }
 
+      # @param allowance [Float] mm outside the line  @return [Array<Geometry::Path>]
       def outer(sheet, allowance) = outer_rings(sheet.grown(allowance)).map { |ring| Geometry::Path.polygon(ring) }
 
+      # @return [Array<Array<Geometry::Point>>]
       def inner_rings(sheet) = rings(sheet) { |rings| rings.drop(1) }
 
+      # @return [Array<Array<Geometry::Point>>]
       def outer_rings(sheet) = rings(sheet) { |rings| rings.first(1) }
 
+      # @yield the rings of each part, to choose some  @return [Array<Array<Geometry::Point>>]
       def rings(sheet)
         sheet.parts.flat_map { |part| yield(part.rings).map { |ring| ring.map { |x, y| Geometry::Point[x, y] } } }
       end
 
+      # @return [Geometry::Box]
       def box(ring) = Geometry::Box.around(ring)
 
       # a line along the true edge, on the sheet's side of it

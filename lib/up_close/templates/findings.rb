@@ -11,6 +11,7 @@ module UpClose
       # @param cut [Cut]  @return [Array<Finding>]
       def call(cut) = [islands(cut), neck(cut), slots(cut), small(cut)].compact
 
+      # @param cut [Cut]  @return [Finding]
       def islands(cut)
         return Finding.fine(:islands, "Islands", figure: "none") if cut.islands.empty?
         return loose(cut) if cut.loose.any?
@@ -22,6 +23,7 @@ module UpClose
         )
       end
 
+      # @return [Finding] islands that nothing ties
       def loose(cut)
         Finding.stop(
           :islands, "Islands", figure: "#{cut.loose.size} loose", value: cut.loose.size,
@@ -31,6 +33,7 @@ module UpClose
         )
       end
 
+      # @param cut [Cut]  @return [Finding]
       def neck(cut)
         least = cut.stuff.neck_mm
         place = cut.neck
@@ -44,6 +47,7 @@ module UpClose
         )
       end
 
+      # @param cut [Cut]  @return [Finding, nil]
       def slots(cut)
         return if cut.slots.empty?
         twice = cut.slots.count { |slot| slot.on == 1 }
@@ -57,6 +61,7 @@ module UpClose
         )
       end
 
+      # @param cut [Cut]  @return [Finding, nil]
       def small(cut)
         return if cut.too_small.empty?
         Finding.watch(

@@ -25,6 +25,7 @@ module UpClose
         )
       end
 
+      # @param chain [TaskChain]  @param step [Methods::Step]  @return [Plan::Problem]
       def no_time(chain, step)
         Plan::Problem.new(
           chain, "There is no time for “#{step.title}” in the next #{Hours::MOST_DAYS} days.", "Give more hours."
@@ -49,6 +50,7 @@ module UpClose
         )
       end
 
+      # @param seconds [Numeric]  @return [String] hours, to a tenth
       def hours(seconds) = Working.number(seconds / 3600.0, 1)
     end
   end

@@ -21,6 +21,8 @@ module UpClose
           offs.empty? ? [] : [finding(offs.flatten.max, offs.size, board.holes.size)]
         end
 
+        # @param worst [Float] mm  @param count [Integer] holes with a pad on both  @param all [Integer] holes
+        # @return [Finding]
         def finding(worst, count, all)
           verdict = (worst > 0.1) ? :watch : :fine
           Finding.new(
@@ -38,13 +40,17 @@ module UpClose
             .group_by { |point| cell(point) }
         end
 
+        # @param ring [Array<Float>]  @return [Geometry::Point]
         def middle(ring)
           xs, ys = ring.each_slice(2).to_a.transpose
           Geometry::Point[xs.minmax.sum / 2, -ys.minmax.sum / 2]
         end
 
+        # @param point [Geometry::Point]  @return [Array(Integer, Integer)]
         def cell(point) = [(point.x / NEAR_MM).floor, (point.y / NEAR_MM).floor]
 
+        # @param pads [Hash] as pads gives it  @param at [Geometry::Point] of a hole
+        # @return [Float, nil] mm to the nearest pad; nil when none is near
         def off(pads, at)
           column, row = cell(at)
           near = (-1..1).flat_map { |dx| (-1..1).flat_map { |dy| pads[[column + dx, row + dy]] || [] } }

@@ -17,6 +17,7 @@ module UpClose
           context.each_side { |side| finding(context, side, board.copper(side), frame) }
         end
 
+        # @param frame [Geometry::Region] all that lies off the board  @return [Finding]
         def finding(context, side, copper, frame)
           limit = CheckContext::COPPER_EDGE_MM
           least = copper.distance(frame)
@@ -30,6 +31,7 @@ module UpClose
           )
         end
 
+        # @return [Array<Geometry::Box>] copper within the limit of the edge, the largest first
         def near(copper, frame, limit)
           (copper & frame.grown(limit)).parts.sort_by { |part| -part.area }.first(MOST_PLACES).map(&:box)
         end

@@ -25,6 +25,7 @@ module UpClose
             &.then { |far| far - hole.diameter_mm / 2 }
         end
 
+        # @param walls [Array<Array(Float, Hole)>] mm from the edge  @return [Finding]
         def finding(context, walls)
           limit = CheckContext::HOLE_EDGE_MM
           least = walls.map(&:first).min

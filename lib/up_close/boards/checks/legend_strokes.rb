@@ -18,6 +18,7 @@ module UpClose
           end
         end
 
+        # @param widths [Array<Float>] mm, of all strokes  @return [Finding]
         def finding(context, layer, widths)
           thin = widths.min
           verdict = context.verdict(thin, context.line_mm)

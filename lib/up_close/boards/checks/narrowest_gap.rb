@@ -12,6 +12,7 @@ module UpClose
         # @param context [CheckContext]  @return [Array<Finding>]
         def call(context) = context.each_side { |side| finding(context, side) }
 
+        # @param side [String]  @return [Finding]
         def finding(context, side)
           places = context.board.gaps(side)
           gap = places.first&.mm
@@ -27,22 +28,26 @@ module UpClose
           )
         end
 
+        # @param gap [Float] mm  @return [Working, nil] nil where nothing is etched
         def working(context, gap)
           return unless context.undercut
           Working.new("#{n(gap)} + 2 × #{n(context.side_mm, 4)} = #{n(gap + 2 * context.side_mm)} mm")
         end
 
+        # @param gap [Float] mm  @return [String]
         def reason(context, gap)
           etched = context.undercut && "The etch opens it to #{n(gap + 2 * context.side_mm)} mm. "
           "#{etched}The method keeps gaps of #{n(context.gap_mm)} mm open (#{CheckContext::STARTING})."
         end
 
+        # @param verdict [Symbol]  @return [String, nil]
         def remedy(verdict)
           return if verdict == :fine
           "Look at the ringed places after the transfer and scratch bridges away, or use a method that holds finer " \
             "gaps."
         end
 
+        # @return [String] a plain decimal
         def n(value, places = 2) = Working.number(value, places)
       end
     end

@@ -12,6 +12,7 @@ module UpClose
         # @param context [CheckContext]  @return [Array<Finding>]
         def call(context) = context.each_side { |side| finding(context, side) }
 
+        # @param side [String]  @return [Finding]
         def finding(context, side)
           places = context.board.narrow(side)
           width = places.first&.mm
@@ -27,27 +28,32 @@ module UpClose
           )
         end
 
+        # @return [Finding] where nothing narrow was found
         def wide(side, context)
           title = "Narrowest track#{context.named(side)}"
           Finding.fine(:"track_#{side}", title, figure: "over #{n(Board::NEAR_MM)} mm")
         end
 
+        # @param width [Float] mm  @return [Working, nil] nil where nothing is etched
         def working(context, width)
           return unless context.undercut
           Working.new("#{n(width)} − 2 × #{n(context.side_mm, 4)} = #{n(width - 2 * context.side_mm)} mm",
             source: context.undercut.working.source)
         end
 
+        # @param left [Float] mm after the etch  @return [String]
         def reason(context, left)
           etched = context.undercut && ((left > 0) ? "After the etch #{n(left)} mm. " : "The bath eats through it. ")
           "#{etched}The method needs #{n(context.line_mm)} mm (#{CheckContext::STARTING})."
         end
 
+        # @param verdict [Symbol]  @return [String, nil]
         def remedy(verdict)
           return if verdict == :fine
           "Widen the copper before it is printed, use a method that holds finer lines, or take a thinner copper."
         end
 
+        # @return [String] a plain decimal
         def n(value, places = 2) = Working.number(value, places)
       end
     end

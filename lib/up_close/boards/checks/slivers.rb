@@ -15,6 +15,7 @@ module UpClose
         # @param context [CheckContext]  @return [Array<Finding>]
         def call(context) = context.each_side { |side| finding(context, side) }
 
+        # @param side [String]  @return [Finding]
         def finding(context, side)
           boxes = slivers(context, side).map(&:box)
           title = "Loose slivers#{context.named(side)}"
@@ -27,6 +28,7 @@ module UpClose
           )
         end
 
+        # @return [Array<Geometry::Region>]
         def slivers(context, side)
           small = context.board.copper(side).parts.select { |part| part.area < MOST_MM2 }
           small = small.select { |part| thin?(part, context.line_mm) }
@@ -37,6 +39,7 @@ module UpClose
         # twice its area over the length of its edge is at least as wide as a disc that fits into it
         def thin?(part, width) = part.area * 2 / part.shape.length < width && part.shrunk(width / 2).empty?
 
+        # @param at [Geometry::Point]  @return [Geos::Point]
         def point(at) = Geos.create_point(at.x, at.y)
       end
     end

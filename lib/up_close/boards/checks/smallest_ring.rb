@@ -12,6 +12,7 @@ module UpClose
         # @param context [CheckContext]  @return [Array<Finding>]
         def call(context) = context.each_side { |side| finding(context, side) }
 
+        # @param side [String]  @return [Finding, nil] nil where no hole lies in copper
         def finding(context, side)
           least, hole = context.board.rings(side).min_by(&:first)
           return unless least
@@ -29,11 +30,13 @@ module UpClose
           )
         end
 
+        # @return [Array<Geometry::Box>] round holes with too little
         def low(context, side)
           context.board.rings(side).select { |ring, _| ring - context.side_mm < CheckContext::RING_MM }
             .first(MOST_PLACES).map { |_, hole| Geometry::Box.around([hole.centre]).grown(hole.diameter_mm / 2 + 0.3) }
         end
 
+        # @return [String] a plain decimal
         def n(value) = Working.number(value)
       end
     end

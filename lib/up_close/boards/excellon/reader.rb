@@ -24,6 +24,8 @@ module UpClose
           @x = @y = 0.0
         end
 
+        # @param text [String]  @return [Array<Hole>]
+        # @raise [Errors::BadBoard]
         def call(text)
           raise Errors::BadBoard.new("This file is over 10 MB.") if text.bytesize > MOST_BYTES
           text.scrub.each_line.with_index(1) do |line, number|

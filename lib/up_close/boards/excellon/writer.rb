@@ -15,8 +15,10 @@ module UpClose
           ["M48", "METRIC", *header, "%", "G05", *body.flatten, "M30", ""].join("\n")
         end
 
+        # @return [String] of a tool: "01"
         def number(index) = format("%02d", index + 1)
 
+        # @param hole [Hole]  @return [String] one command, or several lines of a route
         def line(hole)
           return place(hole.centre) unless hole.slot?
           first, *rest = hole.points
@@ -24,6 +26,7 @@ module UpClose
           ["G00#{place(first)}", "M15", *rest.map { |point| "G01#{place(point)}" }, "M16", "G05"].join("\n")
         end
 
+        # @param point [Geometry::Point]  @return [String]
         def place(point) = format("X%.4fY%.4f", point.x, -point.y).gsub("-0.0000", "0.0000")
       end
     end

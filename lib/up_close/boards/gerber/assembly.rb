@@ -56,6 +56,7 @@ module UpClose
           [1, MULTI_POLYGON, polygons.size].pack("CVV") + parts.join
         end
 
+        # @return [String] a ring as it stands in well-known binary
         def closed(ring)
           points = turned(ring)
           [ring.size / 2 + 1].pack("V") + points.push(points[0], points[1]).pack("E*")

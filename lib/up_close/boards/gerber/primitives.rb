@@ -25,8 +25,10 @@ module UpClose
         # fine enough whichever unit: a unit of inches is 25 times as coarse
         def round(x, y, radius) = Outlines.around(x, y, radius * Outlines.equal_area(180), 180)
 
+        # @return [Array(Boolean, Array)] whether it adds, and its polygons; so do all that follow
         def circle(on, diameter, x = 0.0, y = 0.0, turn = 0.0) = [on != 0, turned([[round(x, y, diameter / 2)]], turn)]
 
+        # 20: a bar from one place to another, its ends square
         def line(on, width, x0, y0, x1, y1, turn = 0.0)
           length = Math.hypot(x1 - x0, y1 - y0)
           return [on != 0, []] if length.zero?
@@ -34,20 +36,24 @@ module UpClose
           [on != 0, turned([[[x0 - nx, y0 - ny, x1 - nx, y1 - ny, x1 + nx, y1 + ny, x0 + nx, y0 + ny]]], turn)]
         end
 
+        # 21: a rectangle by its middle
         def centred(on, width, height, x, y, turn = 0.0)
           [on != 0, turned([[Outlines.box(x - width / 2, y - height / 2, width, height)]], turn)]
         end
 
+        # 22: a rectangle by its lower left corner
         def cornered(on, width, height, x, y, turn = 0.0)
           [on != 0, turned([[Outlines.box(x, y, width, height)]], turn)]
         end
 
+        # 4: any polygon; its first corner is given again at its end
         def outline(on, count, *rest)
           points = rest.first(2 * count.to_i + 2)
           raise ArgumentError if points.size < 8
           [on != 0, turned(Assembly.contour(points[0..-3]), rest[2 * count.to_i + 2] || 0.0)]
         end
 
+        # 5: a regular polygon
         def polygon(on, count, x, y, diameter, turn = 0.0)
           raise ArgumentError unless count.between?(3, 360)
           [on != 0, turned([[Outlines.around(x, y, diameter / 2, count.to_i)]], turn)]
@@ -70,6 +76,7 @@ module UpClose
           [true, turned(Assembly.polygons(ring - cross), turn)]
         end
 
+        # @return [Array<Array<Float>>] its outline and, perhaps, its hole
         def ring(x, y, outer, inner)
           inner.positive? ? [round(x, y, outer), round(x, y, inner)] : [round(x, y, outer)]
         end

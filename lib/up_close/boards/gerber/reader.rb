@@ -25,12 +25,15 @@ module UpClose
           image(plotter)
         end
 
+        # errors of what is done in it are given its line
+        # @param line [Integer]
         def at_line(line)
           yield
         rescue Errors::BadBoard => error
           raise error.line ? error : Errors::BadBoard.at(line, error.message)
         end
 
+        # @param plotter [Plotter] at the end of its file  @return [Image]
         def image(plotter)
           raise Errors::BadBoard.new("An aperture block is not closed.") if plotter.canvases.size > 1
           objects = plotter.canvas.objects

@@ -8,8 +8,10 @@ module UpClose
       module StandardShapes
         module_function
 
+        # a circle
         def c(diameter, hole = 0, tall = nil) = [Outlines.circle(0, 0, diameter / 2.0), hole(hole, tall)]
 
+        # a rectangle
         def r(width, height, hole = 0, tall = nil)
           [Outlines.box(-width / 2.0, -height / 2.0, width, height), hole(hole, tall)]
         end
@@ -22,6 +24,7 @@ module UpClose
           [outline, hole(hole, tall)]
         end
 
+        # a regular polygon
         def p(diameter, corners, turn = 0, hole = 0, tall = nil)
           raise ArgumentError unless corners.between?(3, 360)
           [Outlines.around(0, 0, diameter / 2.0, corners.to_i, turn * Math::PI / 180), hole(hole, tall)]

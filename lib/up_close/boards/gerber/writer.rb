@@ -31,11 +31,13 @@ module UpClose
           end
         end
 
+        # @param ring [Array<Array(Float, Float)>]  @return [Array<String>] commands
         def contour(ring)
           first, *rest = ring
           ["G36*", "#{place(first)}D02*", *rest.map { |at| "#{place(at)}D01*" }, "#{place(first)}D01*", "G37*"]
         end
 
+        # @return [String] coordinates of a place, y upwards
         def place((x, y)) = "X#{(x * SCALE).round}Y#{(-y * SCALE).round}"
       end
     end
