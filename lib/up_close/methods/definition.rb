@@ -6,6 +6,8 @@ module UpClose
     # value, sets it; called without, gives it.
     class Definition
       class << self
+        include DefinitionSchools
+
         extend Declarations
 
         # key, title: names. summary: one sentence. printers: Array<Symbol>.
@@ -129,15 +131,6 @@ module UpClose
             .group_by { |supply| [supply.title, supply.unit] }.values.map { |all| all.max_by(&:amount) }
         end
 
-        # every printer with every option of every choice, each by itself
-        # @return [Array<Setting>]
-        def schools
-          picks = [{}, *choices.flat_map { |choice| choice.options.keys.map { |option| {choice.key => option} } }]
-          printers.product(picks).map do |printer, picked|
-            MethodChoice.new(method: self, printer: printer, picked: picked)
-          end
-        end
-
         # @param kinds [Array<Symbol>] :laser, :inkjet
         def printers(*kinds) = kinds.empty? ? @printers : @printers = kinds.freeze
 
@@ -153,30 +146,6 @@ module UpClose
 
         # printed colours end on the piece: a line that is drawn, and what is etched, has none of them
         def inked? = !%i[line resist].include?(residue)
-
-        # The image's way from paper to eye.
-        # @param picked [Hash{Symbol => Symbol}] schools; each choice's first where none is picked
-        # @return [Array<ImageTurn>]
-        def passages(picked = {})
-          schools = choices.to_h { |choice| [choice.key, (picked[choice.key] || choice.pick).to_sym] }
-          (@passages || []).select { |passage| passage.with?(schools) }
-        end
-
-        # @param words [String] what happens to the image
-        # @param turned [Boolean] whether that turns it over
-        # @param only [Hash{Symbol => Symbol}] the schools it happens with
-        def passage(words, turned: false, only: {})
-          (@passages ||= []) << ImageTurn.new(words: words, turned: turned, only: only)
-        end
-
-        # @return [Array<Choice>] where makers disagree
-        def choices = @choices ||= []
-
-        # @param options [Hash{Symbol => Array(String, String)}] key → title and reason; the first is Up Close's pick
-        # @param more [Hash] fact, on_dark: see Choice
-        def choice(key, title, options, **more)
-          choices << Choice.new(key: key, title: title, options: options, **more)
-        end
 
         # what it carries by printer, as far as it differs from Limits::USUAL (starting values)
         # @overload holds(printer) @return [Hash{Symbol => Numeric, Boolean}]
@@ -204,18 +173,6 @@ module UpClose
 
         # @param value [Numeric, nil] mm  @yieldparam setting [MethodChoice]  @yieldreturn [Numeric] mm
         def border(value = nil, &block) = @border = block || value
-
-        # @raise [Errors::Unsuitable] when no such option exists
-        def check_choices(picked)
-          choices.each do |choice|
-            next if picked[choice.key].nil? || choice.options.key?(picked[choice.key].to_sym)
-            raise Errors::Unknown.new(
-              "#{title} has no school called “#{picked[choice.key]}”.",
-              remedy: "Choose one of: #{choice.options.keys.join(", ")}.",
-              field: choice.key
-            )
-          end
-        end
       end
     end
   end

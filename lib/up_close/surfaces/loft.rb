@@ -6,6 +6,8 @@ module UpClose
     # its side give each side's panel, half a girth wide at each station. Its
     # edges then run longer than the body there: that is the strain.
     class Loft < Curved
+      include StationCheck
+
       MOST_STATIONS = 200
       describe "loft", "Body of changing girth", Parameter.new(:stations, "Stations", kind: :stations)
       listed 110
@@ -178,53 +180,6 @@ module UpClose
         upper = stations.map { |at, girth| [at, -girth / 4] }
         lower = stations.reverse.map { |at, girth| [at, girth / 4] }
         (upper + lower).uniq
-      end
-
-      def number(_parameter, value)
-        list = Array(value)
-        check_size(list)
-        list.map { |at, girth| [Float(at), Float(girth)] }.freeze
-      rescue ArgumentError, TypeError
-        refuse(
-          :stations,
-          "Some stations do not read as two lengths.",
-          "Type them as 12, 48: how far along, how far round; one a line."
-        )
-      end
-
-      def check_size(list)
-        if list.size < 2
-          refuse(
-            :stations, "A body needs two stations or more.", "Measure its girth at the nose, the tail and between."
-          )
-        end
-        return if list.size <= MOST_STATIONS
-        refuse(
-          :stations, "These are #{list.size} stations; #{MOST_STATIONS} is the most.",
-          "Leave some out where the girth changes evenly."
-        )
-      end
-
-      def check
-        back = stations.each_cons(2).find { |(a, _), (b, _)| b <= a }
-        if back
-          refuse(
-            :stations,
-            "Station #{num(back[1][0])} comes after #{num(back[0][0])}.",
-            "Put them in order from nose to tail."
-          )
-        end
-        empty = stations[1..-2].find { |_, girth| girth <= 0 }
-        refuse(:stations, "The girth at #{num(empty[0])} is nothing.", "Only the ends may come to a point.") if empty
-        if stations.any? { |at, girth| girth.negative? || at.negative? }
-          refuse(:stations, "A girth cannot be below nothing.", "Check the figures.")
-        end
-        if stations.last[0] > 2000 || stations.any? { |_, girth| girth > 4000 }
-          refuse(:stations, "The body is over 2 m.", "Check the unit.")
-        end
-        if stations.all? { |_, girth| girth.zero? }
-          refuse(:stations, "Both ends and all between come to nothing.", "Check the girths.")
-        end
       end
     end
   end

@@ -6,12 +6,12 @@ module UpClose
     # steps that windows tie together as soon as it goes in whole (serial schedule
     # generation, Kolisch 1996), in several orders of the marks; the best is kept.
     class Planner
+      include Shifting
+      include WaitingReasons
+
       PLACES = {oven: "the oven", press: "the iron or press", drying: "the drying place"}.freeze
       # copies on the oven's tray, marks in the press, copies that dry at once
       START_HOLDS = {oven: 12, press: 1, drying: 24}.freeze
-      MOST_SHIFTS = 500
-      GIVE_UP_S = 60 * 86_400
-      NUDGE_S = 60
       # a latest beginning is found to within this
       WITHIN_S = 15
 
@@ -128,55 +128,6 @@ module UpClose
         true
       end
 
-      # begun later and later, until every window in it holds
-      def block_placed(chain, steps, at, ends)
-        begun = at
-        MOST_SHIFTS.times do
-          found = in_turn(chain, steps, begun, ends, at)
-          return found if found.is_a?(Plan::Problem)
-          over, limit, anchor = found.each_with_index.filter_map { |entry, i| overrun(entry, i, found, ends) }.first
-          return found unless over
-          return Problems.missed(chain, over.step) if anchor.nil?
-          begun = later(chain, steps, found, [begun, over.from - limit], anchor, ends, at)
-          break if begun > at + GIVE_UP_S
-        end
-        Problems.no_stretch(chain, steps)
-      end
-
-      # The soonest beginning that brings what opens the window late enough: what
-      # opens it never ends earlier for a later beginning, so halving finds it.
-      def later(chain, steps, found, (begun, by), anchor, ends, at)
-        wanted = found[anchor].to + by
-        opened =
-          ->(moment) {
-            in_turn(chain, steps.first(anchor + 1), moment, ends, at).then do |part|
-              part.is_a?(Plan::Problem) ? Float::INFINITY : part[anchor].to
-            end
-          }
-        low, high = [found.first.from, begun].max, [found.first.from, begun].max + by
-        return high if opened[high] < wanted
-        while high - low > NUDGE_S
-          middle = (low + high) / 2
-          (opened[middle] >= wanted) ? high = middle : low = middle
-        end
-        high
-      end
-
-      # @return [Array(Entry, Numeric, Integer), nil] what comes too late, the latest it might, and which of the block
-      #   opens its window; nil: done already
-      def overrun(entry, place, found, ends)
-        before = place.positive? ? found[place - 1] : nil
-        limits = []
-        if entry.step.latest_s
-          anchor = found.index { |e| e.step.key == entry.step.after }
-          opened = anchor ? found[anchor].to : ends[entry.step.after]
-          limits << [opened + entry.step.latest_s, anchor] if opened
-        end
-        limits << [before.from + before.step.most_s, place - 1] if before&.step&.shut?
-        limit, anchor = limits.min_by(&:first)
-        [entry, limit, anchor] if limit && entry.from > limit + 1e-6
-      end
-
       # one after the other, each as soon as it goes
       def in_turn(chain, steps, begun, ends, asked)
         at, own = begun, ends.dup
@@ -229,27 +180,6 @@ module UpClose
           return at if ready == at
         end
         at
-      end
-
-      # what a step waited for, and how long
-      # @return [Array(Array(Symbol, Object), Numeric)]
-      def why(chain, entry, asked, ready, shifted)
-        waited = entry.from - asked
-        return [[:follows, nil], 0] if waited < 1
-        return [[:window_ahead, shifted.find(&:latest_s)&.title || shifted.last.title], waited] if shifted
-        return [[:together, nil], waited] if together?(chain, entry)
-        return [[:opens, entry.step.after], waited] if entry.from - ready < 1
-        return [[:place, PLACES[entry.step.place]], waited] if entry.step.wait?
-        [
-          [(@own.for(chain).earliest(ready, entry.pieces.first.length) == entry.from) ? :hours : :busy, nil],
-          waited
-        ]
-      end
-
-      # held for what goes into the oven with it, or gone in with what was waited for
-      def together?(chain, entry)
-        @held[[chain.id, entry.step.key]] == entry.from ||
-          (entry.step.place == :oven && @places[:oven].begins_at?(entry.from))
       end
     end
   end

@@ -11,6 +11,9 @@ module UpClose
       # ends at a corner or a line's end is no thin place; the rest is measured
       # across. Coarser copies of the picture serve wider lines, so the disc stays small.
       class Survey
+        include PartWidths
+        include Discs
+
         DISC_PX = (5..15)
         COARSEST = 5
         MOST_PARTS = 300
@@ -175,75 +178,8 @@ module UpClose
           end.select { |place| place.widths.any? { |width| width > wide } }
         end
 
-        def measured(part, contact, shrink, size, most, weight)
-          touches, reach = contact.of(part)
-          return if touches.positive? && [part.width, part.height].max < size / shrink
-          chords = chords(part, most, shrink, size, touches != 1)
-          return if chords.empty? || (touches == 1 && !line?(chords.map(&:length), reach * shrink, size))
-          place(part, chords, touches, shrink, size, weight)
-        end
-
-        # across the part at many places, shortest first
-        def chords(part, most, shrink, size, deep_only)
-          caliper = caliper(size)
-          points = samples(part, 2 * most).map { |x, y| [fine(x, shrink), fine(y, shrink)] }
-          deep = deep_only ? points.select { |x, y| caliper.deep?(x, y) } : []
-          evenly((deep.size * 4 >= points.size) ? deep : points, most)
-            .filter_map { |x, y| caliper.chord(x, y) }
-            .sort_by(&:length)
-        end
-
         # from a coarse copy back to the picture
         def fine(at, shrink) = (at - @pad + 0.5) * shrink - 0.5
-
-        # against a corner, which narrows all the way: a line keeps its width, or runs on
-        def line?(widths, reach, size)
-          quarter, three = widths[widths.size / 4], widths[widths.size * 3 / 4]
-          return quarter > STEADY * three if reach < 2.0 * size
-          true
-        end
-
-        # half-pixel chords are made exact by the one that was measured by its ink
-        def place(part, chords, touches, shrink, size, weight)
-          area = part.area * (shrink / per_mm)**2
-          width, chord = typical(chords, touches, area * per_mm**2, caliper(size))
-          widths = across(chords.map(&:length)).map { |px| px * width / chord / per_mm }
-          box = @proof.mm_box(
-            (part.left - @pad) * shrink,
-            (part.top - @pad) * shrink,
-            part.width * shrink,
-            part.height * shrink
-          )
-          Place.new(width / per_mm, box, weight * area / (widths.sum / widths.size), area, touches.zero?, widths)
-        end
-
-        # What keeps its width is that wide all along: chords that cut a corner at its ends say
-        # nothing. What tapers is as wide as its chords, the shortest of them left out.
-        # @param lengths [Array<Float>] px, shortest first
-        def across(lengths)
-          quarter, three = lengths[lengths.size / 4], lengths[lengths.size * 3 / 4]
-          return [quarter] if quarter > STEADY * three
-          (lengths.size < 6) ? lengths : [lengths[1], *lengths.drop(1)]
-        end
-
-        # of a dot its widest; of a stub that tapers its middle; else the thin quarter
-        # @return [Array(Float, Float)] its width by its ink, and that chord, px
-        def typical(chords, touches, area_px, caliper)
-          at = chords.size / ((touches == 1) ? 2 : 4)
-          at = chords.size - 1 if touches.zero? && area_px < 4 * chords.last.length**2
-          near = chords[[at - 1, 0].max..at + 1].map { |chord| caliper.width(chord) }.sort
-          [near[near.size / 2], chords[at].length]
-        end
-
-        # evenly over the part's area: the middles of its runs, and more along a level line
-        def samples(part, most)
-          wide = [part.height.clamp(4, 24), part.area / (4 * most)].max
-          points = part.runs.flat_map do |y, from, to|
-            pieces = [(to - from) / wide, 1].max
-            Array.new(pieces) { |i| [from + (to - from) * (i + 0.5) / pieces - 0.5, y] }
-          end
-          evenly(points, most)
-        end
 
         def evenly(list, most)
           (list.size <= most) ? list : Array.new(most) { |i| list[((i + 0.5) * list.size / most).floor] }
@@ -254,18 +190,6 @@ module UpClose
           @caliper_size = size
           @caliper = Caliper.new(@image, longest: size * 1.2 + 2, beyond: @ground ? 255 : 0)
         end
-
-        # By a disc built of small steps, squares and crosses in turn: an octagon as
-        # wide as the disc along the axes and up to a ninth wider between them.
-        # @param px [Integer] diameter, odd
-        def spread(mask, px, verb)
-          radius = px / 2
-          Array.new(radius) { |i| i.odd? ? square : cross }.reduce(mask) { |image, step| image.morph(step, verb) }
-        end
-
-        def square = @square ||= Vips::Image.new_from_array([[255] * 3] * 3)
-
-        def cross = @cross ||= Vips::Image.new_from_array([[128, 255, 128], [255, 255, 255], [128, 255, 128]])
       end
     end
   end

@@ -7,6 +7,9 @@ module UpClose
       # the paths that are painted, and names what is not a path. Weighed: pdf-reader gives operators and no paths,
       # poppler gives pixels; what else is kept only writes.
       class PageWalk
+        include PageColours
+        include PagePaths
+
         MOST_SHAPES = 50_000
         MOST_FORMS = 12
         CAPS = %i[butt round square].freeze
@@ -71,43 +74,6 @@ module UpClose
         # a page's operator, called by the walk (PDF 32000-1, 8)
         def set_line_dash(pattern, _phase = 0) = Array(pattern).any? { |v| v.to_f > 0 } && beyond!("dashed lines")
 
-        # Spaces that a plain reading holds: grey, RGB, CMYK, and profiles of so many parts. Of any other
-        # (spot inks, Lab, indexed) only the renderer knows the colour.
-        PLAIN = %i[DeviceGray G DeviceRGB RGB DeviceCMYK CMYK CalGray CalRGB].freeze
-
-        # a page's operator, called by the walk (PDF 32000-1, 8)
-        def set_nonstroke_color_space(name) = (@state.fill_space, @state.fill = space(name), Colour::BLACK)
-
-        # a page's operator, called by the walk (PDF 32000-1, 8)
-        def set_stroke_color_space(name) = (@state.stroke_space, @state.stroke = space(name), Colour::BLACK)
-
-        # a page's operator, called by the walk (PDF 32000-1, 8)
-        def set_gray_for_nonstroking(grey) = fill_plain([grey])
-
-        # a page's operator, called by the walk (PDF 32000-1, 8)
-        def set_gray_for_stroking(grey) = stroke_plain([grey])
-
-        # a page's operator, called by the walk (PDF 32000-1, 8)
-        def set_rgb_color_for_nonstroking(*v) = fill_plain(v)
-
-        # a page's operator, called by the walk (PDF 32000-1, 8)
-        def set_rgb_color_for_stroking(*v) = stroke_plain(v)
-
-        # a page's operator, called by the walk (PDF 32000-1, 8)
-        def set_cmyk_color_for_nonstroking(*v) = fill_plain(v)
-
-        # a page's operator, called by the walk (PDF 32000-1, 8)
-        def set_cmyk_color_for_stroking(*v) = stroke_plain(v)
-
-        # a page's operator, called by the walk (PDF 32000-1, 8)
-        def set_color_for_nonstroking(*v) = @state.fill = in_space(v, @state.fill_space)
-
-        # a page's operator, called by the walk (PDF 32000-1, 8)
-        def set_color_for_stroking(*v) = @state.stroke = in_space(v, @state.stroke_space)
-
-        alias_method :set_color_for_nonstroking_and_special, :set_color_for_nonstroking
-        alias_method :set_color_for_stroking_and_special, :set_color_for_stroking
-
         # a page's operator, called by the walk (PDF 32000-1, 8)
         def set_graphics_state_parameters(name)
           found = @page.objects.deref_hash(@owner.graphic_states[name]) || {}
@@ -117,54 +83,6 @@ module UpClose
           mode = Array(@page.objects.deref(found[:BM])).first
           beyond!("blending") if mode && !%i[Normal Compatible].include?(mode)
         end
-
-        # paths
-        def begin_new_subpath(x, y) = @path << [:move, at(x, y)]
-
-        # a page's operator, called by the walk (PDF 32000-1, 8)
-        def append_line(x, y) = @path << [:line, at(x, y)]
-
-        # a page's operator, called by the walk (PDF 32000-1, 8)
-        def append_curved_segment(a, b, c, d, e, f) = @path << [:curve, at(a, b), at(c, d), at(e, f)]
-
-        # a page's operator, called by the walk (PDF 32000-1, 8)
-        def append_curved_segment_initial_point_replicated(c, d, e, f)
-          @path << [:curve, @path.last.last, at(c, d), at(e, f)]
-        end
-
-        # a page's operator, called by the walk (PDF 32000-1, 8)
-        def append_curved_segment_final_point_replicated(a, b, e, f) = @path << [:curve, at(a, b), at(e, f), at(e, f)]
-
-        def close_subpath = @path << [:close]
-
-        # a page's operator, called by the walk (PDF 32000-1, 8)
-        def append_rectangle(x, y, w, h)
-          @path.push(
-            [:move, at(x, y)],
-            [:line, at(x + w, y)],
-            [:line, at(x + w, y + h)],
-            [:line, at(x, y + h)],
-            [:close]
-          )
-        end
-
-        def end_path = @path = []
-
-        def stroke_path = paint(stroke: true)
-
-        def close_and_stroke_path = close_subpath && paint(stroke: true)
-
-        def fill_path_with_nonzero = paint(fill: true)
-
-        def fill_path_with_even_odd = paint(fill: true, even_odd: true)
-
-        def fill_stroke = paint(fill: true, stroke: true)
-
-        def fill_stroke_with_even_odd = paint(fill: true, stroke: true, even_odd: true)
-
-        def close_fill_stroke = close_subpath && paint(fill: true, stroke: true)
-
-        def close_fill_stroke_with_even_odd = close_subpath && paint(fill: true, stroke: true, even_odd: true)
 
         # a box that cuts nothing is common; other clips change what is seen
         def set_clipping_path_with_nonzero = clip
@@ -196,8 +114,6 @@ module UpClose
         end
 
         private
-
-        def at(x, y) = Geometry::Point[x, y]
 
         # a form is drawn as if by its own page: own names, own map, nothing outside its box (ISO 32000-1, 8.10)
         def within(form)
@@ -247,39 +163,6 @@ module UpClose
           return true unless @state.clip.overlaps?(reach)
           beyond!("clipping")
           false
-        end
-
-        def fill_plain(values)
-          @state.fill_space, @state.fill = :plain, rgb(values)
-        end
-
-        def stroke_plain(values)
-          @state.stroke_space, @state.stroke = :plain, rgb(values)
-        end
-
-        # @return [Symbol] :plain, or :other
-        def space(name)
-          return :plain if PLAIN.include?(name)
-          found = @page.objects.deref(@owner.color_spaces[name])
-          kind = found.is_a?(Array) ? @page.objects.deref(found.first) : found
-          return :plain if PLAIN.include?(kind)
-          (kind == :ICCBased) ? :plain : :other
-        end
-
-        def in_space(values, space)
-          return beyond!("patterns") || Colour::BLACK if values.any? { |v| !v.is_a?(Numeric) }
-          return beyond!("spot or other special colours") || Colour::BLACK unless space == :plain
-          rgb(values)
-        end
-
-        def rgb(values)
-          values = values.grep(Numeric).map { |v| v.to_f.clamp(0, 1) }
-          case values.size
-          when 1 then Colour.new(*[values[0] * 255] * 3)
-          when 3 then Colour.new(*values.map { |v| v * 255 })
-          when 4 then ProcessInk.colour(*values)
-          else Colour::BLACK
-          end
         end
 
         def paint(fill: false, stroke: false, even_odd: false)

@@ -10,6 +10,11 @@ module UpClose
       # is named in #beyond, and the caller prints such a file as a picture. Weighed: librsvg, which ruby-vips brings,
       # gives pixels and no paths; no kept gem gives paths with their styles.
       class Reader
+        include ShapesKept
+        include RootView
+        include SourceTree
+        include BeyondPaths
+
         MOST_ELEMENTS = 40_000
         MOST_COMMANDS = 600_000
         DEEPEST = 64
@@ -75,53 +80,6 @@ module UpClose
 
         private
 
-        def parse
-          document = REXML::Document.new(@text)
-          not_svg unless document.root && document.root.name == "svg"
-          Guard.new(document).check
-          document.root
-        rescue REXML::ParseException, RuntimeError, ArgumentError => error
-          raise if error.is_a?(Error)
-          Guard.refuse(
-            "This SVG breaks off or is not well formed.",
-            "Open it in the program that made it and save it again."
-          )
-        end
-
-        def not_svg
-          Guard.refuse("This file says it is an SVG but holds no drawing.", "Check that it is the right file.")
-        end
-
-        def texts(root, name)
-          REXML::XPath.match(root, "//*[local-name()='#{name}']").map { |e| e.texts.map(&:value).join }.join("\n")
-        end
-
-        # of two that are called alike, the first
-        def ids(root) = REXML::XPath.match(root, "//*[@id]").reverse.to_h { |e| [e.attributes["id"], e] }
-
-        # keeps the true size when the file gives one
-        # @return [Viewport]
-        def root_view(root)
-          at = root.attributes
-          box = at["viewBox"].to_s.scan(PathData::NUMBER).map(&:to_f)
-          width, height = %w[width height].map { |n| (at[n] && !at[n].end_with?("%")) ? Lengths.new.read(at[n]) : nil }
-          note_size(width, height, box)
-          @mm_per_unit = 25.4 / 96 if Lengths.real?(at["width"]) || Lengths.real?(at["height"])
-          wide, high = room(width, height, box)
-          @root_view = Viewport.new(width: wide, height: high, view: box, fit: at["preserveAspectRatio"])
-        end
-
-        # a side that is not given is as the view box has it; a drawing with neither has no edge
-        def room(width, height, box)
-          return [width || NO_EDGE, height || NO_EDGE] unless box.size == 4 && box[2] > 0 && box[3] > 0
-          width = height * box[2] / box[3] if height && width.nil?
-          [width || box[2], height || (width || box[2]) * box[3] / box[2]]
-        end
-
-        NO_EDGE = 1e6
-
-        def edged? = [@root_view.width, @root_view.height].max < NO_EDGE
-
         # lengths in shares are of the view that is drawn in
         def within(view)
           was = [@lengths, @basic]
@@ -131,11 +89,6 @@ module UpClose
           yield
         ensure
           @lengths, @basic = was
-        end
-
-        def note_size(width, height, box)
-          return if width || height || box.size == 4
-          @notes << "The drawing gives no size of its own; you set it when you place it."
         end
 
         def walk(element, style, map, depth)
@@ -230,90 +183,6 @@ module UpClose
           style, strong_style = StyleRules.declarations(at["style"])
           [own, rules, style, strong_rules, strong_style].reduce(:merge)
         end
-
-        def check_style(element, style)
-          note_beyond("clipping") if used?(style["clip-path"])
-          note_beyond("masks") if used?(style["mask"])
-          note_beyond("filters") if used?(style["filter"])
-          note_beyond("blending") if used?(style["mix-blend-mode"]) && style["mix-blend-mode"] != "normal"
-          note_beyond("markers") if %w[marker marker-start marker-mid marker-end].any? { |n| used?(style[n]) }
-          note_beyond("a moved origin of turns") if used?(style["transform-origin"]) && used?(style["transform"])
-          note_beyond("see-through groups") if style.own_opacity < 1 && GROUPS.include?(element.name)
-        end
-
-        def used?(value) = value && value != "none"
-
-        def add(element, declared, style, map)
-          return unless style.visible?
-          path = @basic.path(element.name, measures(element, declared))
-          @commands += path.commands.size
-          if @commands > MOST_COMMANDS
-            Guard.refuse("This SVG holds more than #{MOST_COMMANDS} points.", "Simplify its paths.")
-          end
-          width = @lengths.read(style["stroke-width"], :diagonal)
-          fill = paint(style, "fill")
-          stroke = paint(style, "stroke") if width.positive?
-          return if path.empty? || !(fill || stroke)
-          check_stroke(style, map) if stroke
-          keep(painted(path.transform(map), style, fill, stroke, width * map.mean_scale), style)
-        end
-
-        # a style's measures outdo the attributes (SVG 2, 8)
-        def measures(element, declared)
-          by_style = declared.slice(*GEOMETRY).reject { |_, value| value == "auto" }
-          by_style["d"] = by_style["d"][/\Apath\(\s*["'](.*)["']\s*\)\z/m, 1].to_s if by_style["d"]
-          ->(name) { by_style.fetch(name) { element.attributes[name].then { |value| value unless value == "auto" } } }
-        end
-
-        def check_stroke(style, map)
-          note_beyond("dashed lines") if used?(style["stroke-dasharray"])
-          note_beyond("stretched outlines") unless map.even?(1e-3)
-          note_beyond("outlines that keep their width") if style["vector-effect"] == "non-scaling-stroke"
-        end
-
-        # what is not seen is not kept; what is cut through is beyond plain paths
-        def keep(shape, style)
-          seen = @seen ? @seen.of(shape.reach) : :whole
-          seen = @seen.of(shape.exact_reach) if seen == :part && shape.stroke
-          cut_away unless seen == :whole
-          return if seen == :none
-          note_beyond("parts that reach beyond its page") if seen == :part
-          @shapes.concat(in_order(shape, style))
-        end
-
-        def cut_away = (@notes << CUT_AWAY unless @notes.include?(CUT_AWAY))
-
-        # the outline first, where that is asked for
-        def in_order(shape, style)
-          return [shape] unless shape.fill && shape.stroke && style["paint-order"].to_s.strip.start_with?("stroke")
-          [shape.with(fill: nil), shape.with(stroke: nil)]
-        end
-
-        def paint(style, name)
-          colour = style.paint(name)
-          return colour unless colour == :unknown
-          note_beyond(style[name].to_s.start_with?("url") ? "gradients or patterns" : "colours we cannot read")
-          nil
-        end
-
-        def painted(path, style, fill, stroke, width)
-          Graphics::Painted.new(
-            path: path,
-            fill: fill&.first,
-            fill_alpha: (fill ? fill.last * style.alpha("fill") : 1.0),
-            even_odd: style["fill-rule"] == "evenodd",
-            stroke: stroke&.first,
-            stroke_alpha: (stroke ? stroke.last * style.alpha("stroke") : 1.0),
-            stroke_width: width,
-            cap: choice(style["stroke-linecap"], %i[butt round square]),
-            join: choice(style["stroke-linejoin"], %i[miter round bevel]),
-            miter: style["stroke-miterlimit"].to_f.clamp(1, 1000)
-          )
-        end
-
-        def choice(word, options) = options.find { |o| o.to_s == word } || options.first
-
-        def note_beyond(what) = (@beyond << what unless @beyond.include?(what))
       end
     end
   end

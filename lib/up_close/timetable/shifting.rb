@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Timetable
+    # A block of steps begun later and later, until every window in it holds: part of Planner.
+    module Shifting
+      MOST_SHIFTS = 500
+      GIVE_UP_S = 60 * 86_400
+      NUDGE_S = 60
+
+      private
+
+      # begun later and later, until every window in it holds
+      def block_placed(chain, steps, at, ends)
+        begun = at
+        MOST_SHIFTS.times do
+          found = in_turn(chain, steps, begun, ends, at)
+          return found if found.is_a?(Plan::Problem)
+          over, limit, anchor = found.each_with_index.filter_map { |entry, i| overrun(entry, i, found, ends) }.first
+          return found unless over
+          return Problems.missed(chain, over.step) if anchor.nil?
+          begun = later(chain, steps, found, [begun, over.from - limit], anchor, ends, at)
+          break if begun > at + GIVE_UP_S
+        end
+        Problems.no_stretch(chain, steps)
+      end
+
+      # The soonest beginning that brings what opens the window late enough: what
+      # opens it never ends earlier for a later beginning, so halving finds it.
+      def later(chain, steps, found, (begun, by), anchor, ends, at)
+        wanted = found[anchor].to + by
+        opened =
+          ->(moment) {
+            in_turn(chain, steps.first(anchor + 1), moment, ends, at).then do |part|
+              part.is_a?(Plan::Problem) ? Float::INFINITY : part[anchor].to
+            end
+          }
+        low, high = [found.first.from, begun].max, [found.first.from, begun].max + by
+        return high if opened[high] < wanted
+        while high - low > NUDGE_S
+          middle = (low + high) / 2
+          (opened[middle] >= wanted) ? high = middle : low = middle
+        end
+        high
+      end
+
+      # @return [Array(Entry, Numeric, Integer), nil] what comes too late, the latest it might, and which of the block
+      #   opens its window; nil: done already
+      def overrun(entry, place, found, ends)
+        before = place.positive? ? found[place - 1] : nil
+        limits = []
+        if entry.step.latest_s
+          anchor = found.index { |e| e.step.key == entry.step.after }
+          opened = anchor ? found[anchor].to : ends[entry.step.after]
+          limits << [opened + entry.step.latest_s, anchor] if opened
+        end
+        limits << [before.from + before.step.most_s, place - 1] if before&.step&.shut?
+        limit, anchor = limits.min_by(&:first)
+        [entry, limit, anchor] if limit && entry.from > limit + 1e-6
+      end
+    end
+  end
+end
