@@ -7,7 +7,7 @@ module Bench
     answer = session.get(path, "HTTP_HOST" => "localhost")
     raise "#{path} answered #{answer.status}" unless answer.status == 200
   end
-  marks = Mark.all.select { |mark| mark.artwork && mark.way }
+  marks = Mark.all.select { |mark| mark.artwork && mark.method_key }
   paths = [
     "/", "/jobs", "/jobs/new", "/methods", "/drawer", "/stock", "/printers", "/devices", "/timetable"
   ] + UpClose::Methods.all.map { |m| "/methods/#{m.key}" } +

@@ -27,7 +27,7 @@ PICTURES = {
   "measure" => ["/marks/#{board}/measure", DESK], "artwork" => ["/marks/#{light}/artwork", DESK],
   "board" => ["/boards/#{Board.first.id}", DESK],
   "bath" => ["/marks/#{Mark.find_by(afterwards: "etch").id}/bath", DESK],
-  "template" => ["/marks/#{Mark.find_by(way: "cut-template").id}/template", DESK],
+  "template" => ["/marks/#{Mark.find_by(method_key: "cut-template").id}/template", DESK],
   "method" => ["/marks/#{rose}/method", DESK], "place" => ["/marks/#{rose}/place", DESK],
   "purpose" => ["/marks/#{sign}/purpose", DESK], "compare" => ["/marks/#{light}/compare", DESK],
   "timetable" => ["/timetable", DESK], "sheet" => ["/marks/#{board}/sheet", DESK], "drawer" => ["/drawer", DESK],

@@ -55,9 +55,9 @@ module Shop
     Mark.last
   end
 
-  def ready_mark(way: "ink-offset", printer: "inkjet", **piece)
+  def ready_mark(method_key: "ink-offset", printer: "inkjet", **piece)
     mark = mark_with_artwork(**piece)
-    send_form "/marks/#{mark.id}/method", "way" => way, "printer" => printer
+    send_form "/marks/#{mark.id}/method", "method_key" => method_key, "printer" => printer
     send_form "/marks/#{mark.id}/place", "width" => "30"
     mark.reload
   end

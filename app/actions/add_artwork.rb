@@ -39,7 +39,7 @@ module Actions
     def choose(mark, way)
       sealer = UpClose::Methods.fetch(way.method).seals_with
       mark.update!(
-        way: way.method,
+        method_key: way.method,
         printer: mark.printer || "laser",
         stock: way.stock || UpClose::Methods.fetch(way.method).stocks.first.key,
         picked: way.picked.to_h.transform_values(&:to_s),

@@ -9,14 +9,14 @@ module Actions
     # @return [Boolean]
     def call(mark, form)
       return false unless form.ok?
-      mark.assign_attributes(form.values.slice(:way, :printer, :stock, :picked, :reading))
+      mark.assign_attributes(form.values.slice(:method_key, :printer, :stock, :picked, :reading))
       check(mark)
       mark.sealer = sealer_that_suits(mark)
       mark.coats = nil if mark.sealer_changed?
       ApplicationRecord.change { mark.save! }
       true
     rescue UpClose::Error => error
-      form.errors[:way] = error.sentence
+      form.errors[:method_key] = error.sentence
       false
     end
 
@@ -38,7 +38,8 @@ module Actions
 
     # a new method begins with the finish that is usual over it
     def sealer_that_suits(mark)
-      keys = [(mark.sealer unless mark.way_changed?), usual_sealer(mark), *UpClose::Sealing.all.map(&:key)].compact
+      own = mark.sealer unless mark.method_key_changed?
+      keys = [own, usual_sealer(mark), *UpClose::Sealing.all.map(&:key)].compact
       keys.find do |key|
         !UpClose::Sealing.fetch(key).finding(residue: mark.setting.left, material: mark.piece.material_core).stop?
       end

@@ -14,7 +14,7 @@ module Actions
       mark.afterwards ||= usual_work(mark)
       # the time of a chosen tip stays with its work
       mark.work_s ||= mark.work_s_was unless mark.afterwards_changed? || mark.tooling.empty?
-      suit_sealer(mark) if mark.way && mark.changed?
+      suit_sealer(mark) if mark.method_key && mark.changed?
       ApplicationRecord.change { mark.save! }
       true
     rescue UpClose::Error => error

@@ -74,8 +74,8 @@ module Actions
     def method(mark, key, typed = {})
       known = UpClose::Methods.fetch(key)
       form = Forms::MethodForm.new({
-        "way" => key, "printer" => known.printers.first.to_s, "stock" => known.stocks.first.key, "reading" => "auto",
-        **typed
+        "method_key" => key, "printer" => known.printers.first.to_s, "stock" => known.stocks.first.key,
+        "reading" => "auto", **typed
       })
       ChooseMethod.call(mark, form) or raise UpClose::Error.new(form.errors.values.first.to_s)
     end

@@ -82,7 +82,7 @@ module Actions
     def open_among(marks)
       # what follows another mark's run is planned with it
       open = marks.select do |mark|
-        mark.way && mark.placed? && !mark.job.archived_at && !over?(mark.run) && !mark.run&.leader_id
+        mark.method_key && mark.placed? && !mark.job.archived_at && !over?(mark.run) && !mark.run&.leader_id
       end
       open.sort_by(&:id)
     end

@@ -12,11 +12,11 @@ module Forms
     private
 
     def read
-      choice(:way, UpClose::Methods.all.map(&:key))
+      choice(:method_key, UpClose::Methods.all.map(&:key))
       choice(:printer, %w[laser inkjet])
       choice(:reading, UpClose::Methods::Orientation::CHOICES, fallback: "auto")
-      return if errors[:way] || errors[:printer]
-      method = UpClose::Methods.fetch(values[:way])
+      return if errors[:method_key] || errors[:printer]
+      method = UpClose::Methods.fetch(values[:method_key])
       read_stock(method)
       read_schools(method)
     end
@@ -31,7 +31,7 @@ module Forms
         wanted = typed("pick_#{method.key}_#{choice.key}").to_s.to_sym
         [choice.key, choice.options.key?(wanted) ? wanted : choice.pick_for(@ground)]
       end
-      own = OwnSchool.find_by(id: typed(:own_school), way: method.key)
+      own = OwnSchool.find_by(id: typed(:own_school), method_key: method.key)
       values[:picked]["own_school"] = own.id if own
     end
   end

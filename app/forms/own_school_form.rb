@@ -23,7 +23,7 @@ module Forms
 
     def read
       words(:title, required: "Give it a name, such as “two thin coats”.", most: 60)
-      values[:way] = @method.key
+      values[:method_key] = @method.key
       values[:steps] = rows.each_with_index.filter_map { |row, i|
         step(row, i) if row["keep"] == "1" && !row["title"].to_s.strip.empty?
       }

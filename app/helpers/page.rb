@@ -31,7 +31,7 @@ module Helpers
 
     # the shop's own schools, by their method's key; asked once for a page
     # @return [Hash{String => Array<OwnSchool>}]
-    def own_schools = @own_schools ||= OwnSchool.order(:title).group_by(&:way).tap { |all| all.default = [] }
+    def own_schools = @own_schools ||= OwnSchool.order(:title).group_by(&:method_key).tap { |all| all.default = [] }
 
     # kinds of piece
     def shapes = UpClose::Surfaces.all

@@ -39,7 +39,7 @@ class Mark < ApplicationRecord
     super
   end
 
-  def method_core = way && UpClose::Methods.fetch(way)
+  def method_core = method_key && UpClose::Methods.fetch(method_key)
 
   # what it is for: as it was said, or what its method is usually for
   # @return [Class, nil] a Purposes::Purpose; nil while neither is known
@@ -54,7 +54,7 @@ class Mark < ApplicationRecord
 
   # a school of the shop's own, while there is one
   # @return [OwnSchool, nil]
-  def own_school = picked["own_school"] && OwnSchool.find_by(id: picked["own_school"], way: way)
+  def own_school = picked["own_school"] && OwnSchool.find_by(id: picked["own_school"], method_key: method_key)
 
   # @return [Hash{Symbol => String}] the schools picked, a maker's own aside
   def schools = picked.except("own_school").transform_keys(&:to_sym)
@@ -116,7 +116,7 @@ class Mark < ApplicationRecord
   end
 
   # what makes the work of two marks the same
-  def made_like = [way, printer, stock, picked, purpose_core&.key, afterwards, sealer, coats_wanted]
+  def made_like = [method_key, printer, stock, picked, purpose_core&.key, afterwards, sealer, coats_wanted]
 
   def alike?(other)
     other.made_like == made_like && other.placed? &&

@@ -59,7 +59,7 @@ class MarkPlacing
       shape: shape,
       placed: UpClose::Placing::PlacedInk.new(@mark.design.ink, at),
       border_mm: @mark.setting&.border_mm || 3.0,
-      face_down: @mark.way ? @mark.boxed? : false,
+      face_down: @mark.method_key ? @mark.boxed? : false,
       writer: writer
     )
   end

@@ -49,7 +49,7 @@ class MarkStops
   end
 
   def of_method
-    return [] unless @mark.way
+    return [] unless @mark.method_key
     UpClose::Suitability.findings(@mark.situation).select(&:stop?).map do |f|
       Stop.new("method", f.key.to_s, f.title, f.figure, f.reason, f.remedy)
     end

@@ -10,7 +10,7 @@ class MarkWork
 
   # @return [UpClose::Methods::MethodChoice, nil] nil before a method is chosen
   def setting
-    return unless @mark.way
+    return unless @mark.method_key
     UpClose::Methods::MethodChoice.new(
       method: @mark.method_core,
       printer: @mark.printer,
@@ -50,7 +50,7 @@ class MarkWork
   # @param at [UpClose::Placing::Placement, nil] a place to try
   # @return [UpClose::WorkedMark, nil] nil before its method is chosen
   def worked(on: nil, at: @mark.placement)
-    return unless @mark.way
+    return unless @mark.method_key
     UpClose::WorkedMark.new(
       shape: piece.to_core,
       ink: @mark.artwork && @mark.ink_for_piece,
@@ -60,7 +60,7 @@ class MarkWork
       sealer: @mark.sealer_core,
       situation: situation(stock: on || @mark.stock_core),
       reading: reading_core,
-      record: Attempt.record_of(@mark.way, @mark.printer, (on || setting.stock).key),
+      record: Attempt.record_of(@mark.method_key, @mark.printer, (on || setting.stock).key),
       climate: ShopTime.current.climate,
       coverage: coverage,
       **priced_by
@@ -80,7 +80,7 @@ class MarkWork
 
   # @return [UpClose::Methods::Orientation, nil]
   def reading_core
-    return unless @mark.way
+    return unless @mark.method_key
     UpClose::Methods::Orientation.new(
       @mark.method_core,
       seen_through: piece.seen_through,
@@ -92,7 +92,7 @@ class MarkWork
   # @param stock [UpClose::Sheets::Stock] it might be printed on
   # @return [UpClose::Suitability::Situation, nil]
   def situation(stock: @mark.stock_core)
-    return unless @mark.way
+    return unless @mark.method_key
     UpClose::Suitability::Situation.new(
       method: @mark.method_core,
       printer: @mark.printer,

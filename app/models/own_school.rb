@@ -2,7 +2,7 @@
 
 # A way of doing a method that this shop has made its own.
 class OwnSchool < ApplicationRecord
-  def method_core = UpClose::Methods.fetch(way)
+  def method_core = UpClose::Methods.fetch(method_key)
 
   # @param copies [Integer]
   # @return [Array<UpClose::Methods::Step>]

@@ -178,7 +178,7 @@ class PreparedArtwork
   def checks_key
     piece = @mark.piece
     [
-      signature, @mark.width_mm, @mark.way, @mark.printer, @mark.stock, @mark.picked, @mark.purpose_core&.key,
+      signature, @mark.width_mm, @mark.method_key, @mark.printer, @mark.stock, @mark.picked, @mark.purpose_core&.key,
       piece.colour, piece.more_colours
     ].to_json
   end

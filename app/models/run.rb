@@ -70,7 +70,7 @@ class Run < ApplicationRecord
   # @return [Array<Run>]
   def at_the_same(key)
     Run.where(ended_at: nil).includes(:step_ends, :mark).select do |one|
-      one.mark.way == mark.way && one.clockwork.state(0).step&.key == key
+      one.mark.method_key == mark.method_key && one.clockwork.state(0).step&.key == key
     end
   end
 

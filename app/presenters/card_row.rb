@@ -43,9 +43,9 @@ module Presenters
 
     # the first stage still to be decided
     def next_stage
-      return "purpose" unless mark.purpose || mark.artwork || mark.way
+      return "purpose" unless mark.purpose || mark.artwork || mark.method_key
       return "artwork" unless mark.artwork
-      return "method" unless mark.way
+      return "method" unless mark.method_key
       return "place" unless mark.placed?
       return "sheet" unless mark.packed_at
       return "apply" unless mark.run&.finished?
@@ -60,7 +60,7 @@ module Presenters
       case stage
       when "measure", "artwork", "method" then true
       when "place" then !mark.artwork.nil?
-      else mark.artwork && mark.way && mark.width_mm
+      else mark.artwork && mark.method_key && mark.width_mm
       end
     end
 
@@ -78,7 +78,7 @@ module Presenters
     def looking? = !mark.artwork.nil? && mark.looked.nil?
 
     def method
-      return "none yet", :faint unless mark.way
+      return "none yet", :faint unless mark.method_key
       return "refused ■", :stop if UpClose::Suitability.findings(mark.situation).any?(&:stop?)
       mark.reading_core.mirrored? ? ["turned", :turned] : "as it reads"
     end

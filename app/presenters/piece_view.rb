@@ -115,13 +115,13 @@ module Presenters
 
     # where the paper is trimmed, once a method says how much border it keeps
     def trim_line
-      return "" unless mark&.way && @placement
+      return "" unless mark&.method_key && @placement
       d(UpClose::Geometry::Path.polygon(mark.registration(@writer, @placement).trim_corners))
     end
 
     # white-backed film, cut out with its border: not fully opaque (w about 0.85)
     def film
-      return unless mark.way && mark.setting.stock.white?
+      return unless mark.method_key && mark.setting.stock.white?
       border = mark.setting.border_mm * scale
       frame = ink
       {

@@ -47,7 +47,7 @@ module Presenters
     def ratio = Preference.get("ratio").presence || "48"
 
     # @return [Array<UpClose::Placing::Registration::Line>]
-    def registration = mark.way ? mark.registration(@writer, placement).lines : []
+    def registration = mark.method_key ? mark.registration(@writer, placement).lines : []
 
     def fields = Forms::PlaceForm.fields(mark, @writer, placement)
 

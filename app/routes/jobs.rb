@@ -8,7 +8,7 @@ module Routes
       def cost_page(job, refusal: nil)
         marks = Mark.live
           .where(piece: job.pieces)
-          .where.not(way: nil)
+          .where.not(method_key: nil)
           .where.not(width_mm: nil)
           .preload(:artwork, :attempts, piece: :job)
           .order(:id)

@@ -51,7 +51,7 @@ module Routes
         form = Forms::OwnSchoolForm.new(params, method: method, was: copied_steps(method))
         halt 422, own_page(method, form: form) unless form.ok?
         ApplicationRecord.change do
-          OwnSchool.find_or_initialize_by(way: method.key, title: form.values[:title])
+          OwnSchool.find_or_initialize_by(method_key: method.key, title: form.values[:title])
             .update!(steps: form.values[:steps])
         end
         redirect to("/methods/#{method.key}"), 303
@@ -59,7 +59,7 @@ module Routes
 
       # marks that use it go back to Up Close's steps; runs keep what they were started with
       app.post "/methods/:key/own/:id/drop" do
-        ApplicationRecord.change { OwnSchool.find_by!(id: params["id"], way: known_method.key).destroy! }
+        ApplicationRecord.change { OwnSchool.find_by!(id: params["id"], method_key: known_method.key).destroy! }
         redirect to("/methods/#{params["key"]}"), 303
       end
     end

@@ -99,7 +99,7 @@ module Routes
           halt 422, stage(mark, "place", form: nil, asked: true, at: Presenters::PlaceStage.new(mark, writer: writer))
         end
         ApplicationRecord.change { mark.update!(placed_at: now) }
-        redirect to("/marks/#{mark.id}/#{mark.way ? "sheet" : "method"}"), 303
+        redirect to("/marks/#{mark.id}/#{mark.method_key ? "sheet" : "method"}"), 303
       end
     end
 

@@ -83,7 +83,7 @@ module Demo
     end
 
     def method(mark, way, printer, **more)
-      form = Forms::MethodForm.new({way: way, printer: printer}.merge(more))
+      form = Forms::MethodForm.new({method_key: way, printer: printer}.merge(more))
       Actions::ChooseMethod.call(mark, form) or raise form.errors.inspect
     end
 

@@ -23,7 +23,7 @@ RSpec.describe "at the bench", :shop do
   end
 
   it "tells a stop at Artwork on every stage after it, goes on past it for one reason, and never blocks what is done" do
-    mark = ready_mark(way: "water-slide", printer: "laser")
+    mark = ready_mark(method_key: "water-slide", printer: "laser")
     # 0.04 mm of line at 30 mm, all of it
     fine = svg('<path d="M0 1h100M0 11h100M0 21h100" stroke="#000" stroke-width="0.1"/>')
     send_form "/marks/#{mark.id}/artwork", "kind" => "file", "file" => upload(fine, "hair.svg")

@@ -33,7 +33,7 @@ RSpec.describe "a circuit board", :shop, :page do
     expect(page).to have_css("h1", text: "Copies on a sheet").or have_text("Copies on a sheet")
     marks = Mark.order(:id).to_a
     expect(marks.map { |mark| mark.picked["layer"] }).to eq %w[top bottom]
-    expect(marks).to all(have_attributes(way: "heat-resist", afterwards: "etch", work_s: be > 600))
+    expect(marks).to all(have_attributes(method_key: "heat-resist", afterwards: "etch", work_s: be > 600))
     # two boards and their register marks: as wide as from cross to cross, at true size
     expect(marks.map { |mark| mark.width_mm.round(2) }).to eq [109.0, 109.0]
     # from the highest cross, 21 above the plate's middle, to the lowest copper: 9.899 and 14.8 below it
@@ -88,7 +88,7 @@ RSpec.describe "a circuit board", :shop, :page do
     expect(page).to have_no_text("arrows move it")
     click_on "Make both sides"
     expect(page).to have_field("prints")
-    expect(Mark.last).to have_attributes(way: "tape-lift", purpose: "picture")
+    expect(Mark.last).to have_attributes(method_key: "tape-lift", purpose: "picture")
     # 20 mm of a 0.3 mm pen
     expect(Mark.last.width_mm).to be_within(0.001).of(20.3)
   end

@@ -54,10 +54,11 @@ RSpec.describe "measuring, looking and preparing", :shop do
         end
       }
     expect(done["invert"])
-      .to have_attributes(recipe: [], way: nil, artwork: have_attributes(name: "ghost", original: original))
-    expect(done["trace"]).to have_attributes(way: "tracing", picked: {"colour" => "white"}, stock: "letter-paper")
+      .to have_attributes(recipe: [], method_key: nil, artwork: have_attributes(name: "ghost", original: original))
+    traced = {method_key: "tracing", picked: {"colour" => "white"}, stock: "letter-paper"}
+    expect(done["trace"]).to have_attributes(traced)
     cut = done["cut-round"]
-    expect(cut).to have_attributes(way: "water-slide", stock: "white-film")
+    expect(cut).to have_attributes(method_key: "water-slide", stock: "white-film")
     # 0.3 mm outside the 40 × 20 it was
     expect(cut.design.ink.box.width / cut.design.ratio * cut.design.mm_per_unit).to be_within(1e-6).of(cut.width_mm)
     %w[artwork method place sheet pack.pdf].each do |page|

@@ -28,7 +28,7 @@ RSpec.describe "every way, side by side, for a mark", :shop do
           last_response.body[/<tr id="way-#{text}".*?<\/tr>/m].gsub(/<[^>]+>/, " ").squeeze(" \n")
       }
     expect(shown["solvent-rub"]).to match(/60 %.*no price/m)
-    other = ready_mark(way: "solvent-rub", printer: "laser")
+    other = ready_mark(method_key: "solvent-rub", printer: "laser")
     6.times { |i| Attempt.create!(mark: other, copy: i + 1, result: "good", faults: []) }
     send_form "/stock/letter-paper", "pack_cents" => "5.20", "pack_sheets" => "500"
     # (0.6 × 4 + 6) ÷ 10
@@ -45,7 +45,7 @@ RSpec.describe "every way, side by side, for a mark", :shop do
   end
 
   it "starts a mark's spares at the chance its stock has, not its method's best" do
-    etched = ready_mark(way: "heat-resist", printer: "laser", material: "brass", finish: "etched")
+    etched = ready_mark(method_key: "heat-resist", printer: "laser", material: "brass", finish: "etched")
     chances = %w[resist-film photo-paper-front].map { |stock| etched.tap { |m| m.update!(stock: stock) }.spares.chance }
     expect(chances).to eq [0.85, 0.2]
     expect(etched.sealer_core.key).to eq "none"
@@ -70,11 +70,11 @@ RSpec.describe "every way, side by side, for a mark", :shop do
   end
 
   it "uses a way from the table, and takes one that is refused nowhere" do
-    send_form "/marks/#{mark.id}/method", "way" => "gel-medium", "printer" => "laser", "stock" => "quick-peel"
-    expect(mark.reload).to have_attributes(way: "gel-medium", sealer: be_a(String))
-    answer =
-      send_form("/marks/#{mark.id}/method", "way" => "baked-medium", "printer" => "laser", "stock" => "letter-paper")
+    send_form "/marks/#{mark.id}/method", "method_key" => "gel-medium", "printer" => "laser", "stock" => "quick-peel"
+    expect(mark.reload).to have_attributes(method_key: "gel-medium", sealer: be_a(String))
+    asked = {"method_key" => "baked-medium", "printer" => "laser", "stock" => "letter-paper"}
+    answer = send_form("/marks/#{mark.id}/method", asked)
     expect([answer.status, page_words]).to match [422, /Baked medium on metal is not for wood/]
-    expect(mark.reload.way).to eq "gel-medium"
+    expect(mark.reload.method_key).to eq "gel-medium"
   end
 end

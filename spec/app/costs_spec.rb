@@ -4,7 +4,7 @@ require_relative "../shop_helper"
 
 RSpec.describe "what a job costs", :shop do
   it "adds up shares of sheets and supplies for good ones, shares the whole out, and says what has no price" do
-    mark = ready_mark(way: "solvent-rub", printer: "laser")
+    mark = ready_mark(method_key: "solvent-rub", printer: "laser")
     # not looked at: 30 % of 30 × 18.75 mm, a starting value
     expect(UpClose::Costing::Ink.new(printer: :laser, width_mm: 30.0, height_mm: 18.75).then { |ink|
       [ink.amount, ink.working.to_s]
@@ -55,7 +55,7 @@ RSpec.describe "what a job costs", :shop do
   end
 
   it "takes supplies from the steps that use them, a school's own ones with it, and counts fewer coats" do
-    mark = ready_mark(way: "varnish-paper", printer: "laser")
+    mark = ready_mark(method_key: "varnish-paper", printer: "laser")
     supplies = -> { Presenters::Costed.new(mark.reload).estimate.lines.map(&:title) }
     expect(supplies.call).to include("varnish")
     expect(supplies.call).not_to include("acetone")
@@ -85,7 +85,7 @@ RSpec.describe "what a job costs", :shop do
   end
 
   it "tells from how many pieces on one stock is cheaper than another" do
-    mark = ready_mark(way: "water-slide", printer: "laser", finish: "gloss-paint")
+    mark = ready_mark(method_key: "water-slide", printer: "laser", finish: "gloss-paint")
     {"clear-film" => ["5", "1"], "white-film" => ["40", "20"]}.each do |key, (cents, sheets)|
       send_form "/stock/#{key}", "pack_cents" => cents, "pack_sheets" => sheets
     end

@@ -192,7 +192,7 @@ RSpec.describe "simulated devices", :shop, :measured do
 
   it "prints a mark's sheet to the tray, what the loaded sheet no longer has left dark, and shows it among " \
     "the devices" do
-    mark = ready_mark(way: "water-slide", printer: "laser")
+    mark = ready_mark(method_key: "water-slide", printer: "laser")
     laser = Printer.create!(name: "Harbour office laser", kind: "laser", simulated: "harbour-laser")
     send_form "/drawer", "stock" => "clear-film", "printer" => "laser", "size" => "a4", "used" => "0, 0, 210, 100"
     send_form "/marks/#{mark.id}/sheet", "copies" => "1", "paper" => "a4", "leftovers" => "1"

@@ -18,7 +18,7 @@ RSpec.describe "an etch that is measured", :shop, :page do
     words = {"text" => "PELLOW", "font" => "overpass-bold", "cap_height" => "8"}
     artwork = Forms::ArtworkForm.new({"kind" => "lettering", "source" => "me", **words})
     Actions::AddArtwork.call(mark, artwork) or raise artwork.errors.inspect
-    form = Forms::MethodForm.new({"way" => "heat-resist", "printer" => "laser"})
+    form = Forms::MethodForm.new({"method_key" => "heat-resist", "printer" => "laser"})
     Actions::ChooseMethod.call(mark, form) or raise form.errors.inspect
     Actions::LookAtArtwork.once(mark)
     mark.reload

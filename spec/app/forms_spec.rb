@@ -57,18 +57,19 @@ RSpec.describe Forms do
     def form(**typed) = described_class.new(typed.transform_keys(&:to_s))
 
     it "keeps to stocks and schools the method and printer have" do
-      expect(form(way: "water-slide", printer: "inkjet", stock: "white-film", "pick_water-slide_pace": "long").values)
+      decal = {method_key: "water-slide", printer: "inkjet", stock: "white-film", "pick_water-slide_pace": "long"}
+      expect(form(**decal).values)
         .to include(stock: "white-film", picked: {edge: :border, pace: :long, seal_print: :coats})
-      expect(form(way: "ink-offset", printer: "inkjet", stock: "white-film").values)
+      expect(form(method_key: "ink-offset", printer: "inkjet", stock: "white-film").values)
         .to include(stock: "label-backing", picked: {})
-      expect(form(way: "water-slide", printer: "laser", "pick_water-slide_edge": "torn").values[:picked][:edge])
+      expect(form(method_key: "water-slide", printer: "laser", "pick_water-slide_edge": "torn").values[:picked][:edge])
         .to eq :border
     end
 
     it "asks for what is missing" do
-      expect(form(printer: "laser").errors.keys).to eq [:way]
-      expect(form(way: "solvent-rub", printer: "plotter").errors.keys).to eq [:printer]
-      expect(form(way: "solvent-rub", printer: "laser", reading: "sideways").errors.keys).to eq [:reading]
+      expect(form(printer: "laser").errors.keys).to eq [:method_key]
+      expect(form(method_key: "solvent-rub", printer: "plotter").errors.keys).to eq [:printer]
+      expect(form(method_key: "solvent-rub", printer: "laser", reading: "sideways").errors.keys).to eq [:reading]
     end
   end
 

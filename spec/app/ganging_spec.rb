@@ -24,7 +24,7 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
   end
 
   it "lays waiting marks of the same stock and printer on one sheet, each by its own outline and letter" do
-    other = ready_mark(way: "solvent-rub", printer: "laser")
+    other = ready_mark(method_key: "solvent-rub", printer: "laser")
     lay(other)
     both
     get "/marks/#{badge.id}/sheet"
@@ -70,7 +70,7 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
     bar = mark_with_artwork
     send_form "/marks/#{bar.id}/artwork",
       "kind" => "file", "file" => upload(svg('<rect width="200" height="8" transform="rotate(45)"/>'), "bar.svg")
-    send_form "/marks/#{bar.id}/method", "way" => "water-slide", "printer" => "laser"
+    send_form "/marks/#{bar.id}/method", "method_key" => "water-slide", "printer" => "laser"
     send_form "/marks/#{bar.id}/place", "width" => "132"
     bar.reload.update!(paper: "a5")
     expect(get("/marks/#{bar.id}/sheet").body).to include "Turn it on the sheet"

@@ -29,7 +29,7 @@ RSpec.describe "a downloaded sheet", :shop do
     method = UpClose::Methods.fetch(way)
     piece.marks.create!(
       artwork: artwork,
-      way: way,
+      method_key: way,
       printer: method.printers.first,
       stock: method.stocks.find { |s| s.printers.include?(method.printers.first) }.key,
       picked: picked.except("through"),

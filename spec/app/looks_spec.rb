@@ -14,10 +14,11 @@ RSpec.describe "what is kept of a look, and when it is looked at anew", :shop do
   it "names a picture anew whenever anything it shows has changed, and not otherwise" do
     changes = {
       "method" => -> {
-        send_form "/marks/#{mark.id}/method", "way" => "water-slide", "printer" => "laser", "stock" => "clear-film"
+        decal = {"method_key" => "water-slide", "printer" => "laser"}
+        send_form "/marks/#{mark.id}/method", decal.merge("stock" => "clear-film")
       },
       "film" => -> {
-        send_form "/marks/#{mark.id}/method", "way" => "water-slide", "printer" => "laser", "stock" => "white-film"
+        send_form "/marks/#{mark.id}/method", decal.merge("stock" => "white-film")
       },
       "size" => -> { send_form "/marks/#{mark.id}/place", "width" => "21" },
       "steps" => -> { send_form "/marks/#{mark.id}/recipe", "act" => "add", "add" => "invert" },

@@ -127,10 +127,10 @@ RSpec.describe "a definition added as one file", :shop do
     mark = Mark.last
     send_form "/marks/#{mark.id}/artwork",
       "kind" => "file", "file" => upload(svg('<rect width="40" height="20"/>'), "badge.svg")
-    send_form "/marks/#{mark.id}/method", "way" => "wax-tissue", "printer" => "laser"
+    send_form "/marks/#{mark.id}/method", "method_key" => "wax-tissue", "printer" => "laser"
     send_form "/marks/#{mark.id}/place", "width" => "20"
     send_form "/marks/#{mark.id}/seal", "sealer" => "egg-white"
-    expect(mark.reload).to have_attributes(way: "wax-tissue", sealer: "egg-white", width_mm: 20.0)
+    expect(mark.reload).to have_attributes(method_key: "wax-tissue", sealer: "egg-white", width_mm: 20.0)
     # its corner (10, 5) to the side through (50, 0) and (0, 30): (50 × 30 − 10 × 30 − 5 × 50) ÷ √(30² + 50²)
     expect(mark.room.clearance).to be_within(1e-6).of(950 / Math.hypot(30, 50))
     %w[

@@ -44,7 +44,7 @@ RSpec.describe "schools of one's own", :shop do
     expect(keep("my way", list).status).to eq 303
     mark = ready_mark
     send_form "/marks/#{mark.id}/method",
-      "way" => "ink-offset", "printer" => "inkjet", "own_school" => OwnSchool.last.id.to_s
+      "method_key" => "ink-offset", "printer" => "inkjet", "own_school" => OwnSchool.last.id.to_s
     steps = mark.reload.setting.steps
     # two copies: 5 + 2 × 2 min
     expect([steps.first.least_s, steps.map(&:key).include?("pencil"), steps.last.title])

@@ -85,7 +85,7 @@ RSpec.describe "a maker's job", :shop do
     expect(last_response.status).to eq(303), page_words
     mark = Mark.last
     send_form "/marks/#{mark.id}/artwork", artwork_fields(artwork)
-    send_form "/marks/#{mark.id}/method", "way" => way.first, "printer" => way.last
+    send_form "/marks/#{mark.id}/method", "method_key" => way.first, "printer" => way.last
     send_form "/marks/#{mark.id}/place", %w[width x y turn].zip(place.map(&:to_s)).to_h
     send_form "/marks/#{mark.id}/seal", "sealer" => sealer
     get "/marks/#{mark.id}/checks"
@@ -105,7 +105,7 @@ RSpec.describe "a maker's job", :shop do
       right_mm: mark.x_mm,
       down_mm: mark.y_mm,
       turn_deg: mark.turn_deg
-    }, clearance_mm: mark.clearance_mm, method: mark.way, printer: mark.printer,
+    }, clearance_mm: mark.clearance_mm, method: mark.method_key, printer: mark.printer,
      stock: mark.stock, prints: mark.copies_wanted, sealer: mark.sealer, paper: mark.paper}
   end
 
@@ -139,7 +139,9 @@ RSpec.describe "a maker's job", :shop do
     it "is told alike by its pages and on the command line: #{name}", slow: !by_default.include?(name) do
       mark = through_the_pages(piece, artwork, place, way, sealer)
       expect(mark)
-        .to have_attributes(way: way.first, sealer: sealer, width_mm: be_within(1e-6).of(place.first), x_mm: place[1])
+        .to have_attributes(
+          method_key: way.first, sealer: sealer, width_mm: be_within(1e-6).of(place.first), x_mm: place[1]
+        )
       told = told(mark, piece, artwork)
       # the shop has no prices of its own yet; the verb has the starting ones
       allow(ShopPrices).to receive(:list).and_return(UpClose::Costing::PriceList::STARTING)

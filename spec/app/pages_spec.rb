@@ -11,7 +11,8 @@ RSpec.describe "the pages of the demo", :shop do
     expect(Job.pluck(:due_on)).to eq([19, 33, 9, 16].map { |days| Date.today + days })
     placed = Mark.all.select(&:artwork)
     expect(placed.map { |m| m.room.fits? }).to all(be true)
-    expect(placed.select(&:way).flat_map { |m| UpClose::Suitability.findings(m.situation).select(&:stop?) }).to be_empty
+    stops = placed.select(&:method_key).flat_map { |m| UpClose::Suitability.findings(m.situation).select(&:stop?) }
+    expect(stops).to be_empty
     stages = placed.map { |m| Presenters::CardRow.new(m, writer: writer, now: Time.now).next_stage }
     expect(stages).to include("method", "place", "sheet", "apply", "record")
     expect(Attempt.group(:result).count).to eq("good" => 8, "usable" => 1, "spoilt" => 3)

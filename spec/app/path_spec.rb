@@ -125,7 +125,7 @@ RSpec.describe "a mark, from job to record", :shop do
       mark.attempts.create!(copy: copy, result: result, faults: [])
     end
     expect(Attempt.record_of("ink-offset", "inkjet", mark.stock)).to eq [2, 3]
-    expect(Attempt.records).to eq [mark.way, mark.printer, mark.stock] => [2, 3]
+    expect(Attempt.records).to eq [mark.method_key, mark.printer, mark.stock] => [2, 3]
     # (0.65 × 4 + 2) ÷ 7, and of two wanted none is short
     expect([mark.reload.spares.chance.round(4), mark.short]).to eq [0.6571, 0]
   end

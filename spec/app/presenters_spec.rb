@@ -79,7 +79,7 @@ RSpec.describe Presenters do
     end
 
     it "shows white film as far as it is cut, and clear film not at all" do
-      mark = ready_mark(way: "water-slide", printer: "laser")
+      mark = ready_mark(method_key: "water-slide", printer: "laser")
       view = -> { described_class.new(mark.piece, writer: writer, mark: Mark.find(mark.id)) }
       expect(view.call.film).to be_nil
       mark.update!(stock: "white-film")
@@ -98,7 +98,7 @@ RSpec.describe Presenters do
       expect(stage(mark)).to eq "method"
       get "/marks/#{mark.id}/checks"
       expect(figures(mark)[1]).to match(/\Aline over \d/)
-      send_form "/marks/#{mark.id}/method", "way" => "ink-offset", "printer" => "inkjet"
+      send_form "/marks/#{mark.id}/method", "method_key" => "ink-offset", "printer" => "inkjet"
       expect(stage(mark)).to eq "place"
       send_form "/marks/#{mark.id}/place/settle"
       expect(stage(mark)).to eq "sheet"

@@ -20,7 +20,7 @@ RSpec.describe "what a mark's sheet says and holds", :shop do
     mark = Mark.last
     send_form "/marks/#{mark.id}/artwork",
       "kind" => "lettering", "font" => "overpass-bold", "cap_height" => "5", "set" => "Berth 1…9", "side" => "straight"
-    send_form "/marks/#{mark.id}/method", "way" => "water-slide", "printer" => "laser", "stock" => "clear-film"
+    send_form "/marks/#{mark.id}/method", "method_key" => "water-slide", "printer" => "laser", "stock" => "clear-film"
     mark.reload
   end
 

@@ -86,7 +86,7 @@ RSpec.describe "how a page is built", :shop do
 
   describe "the bench card" do
     it "is one page for every mark, on either paper, and holds what the bench needs" do
-      Mark.all.select { |m| m.way && m.artwork }.product(%w[a4 letter]).each do |mark, paper|
+      Mark.all.select { |m| m.method_key && m.artwork }.product(%w[a4 letter]).each do |mark, paper|
         mark.update!(paper: paper)
         card = PDF::Reader.new(StringIO.new(Presenters::BenchCard.new(Mark.find(mark.id), writer: writer).pdf))
         words = card.pages.map(&:text).join.gsub(/\s+/, " ")

@@ -12,7 +12,7 @@ RSpec.describe "a cut template", :shop, :page do
     }))
     words = {"kind" => "lettering", "text" => "PO", "font" => "overpass-bold", "cap_height" => "40", "source" => "me"}
     Actions::AddArtwork.call(mark, Forms::ArtworkForm.new(words)) or raise "no lettering"
-    form = Forms::MethodForm.new({"way" => "cut-template", "printer" => "laser", "stock" => "template-card"})
+    form = Forms::MethodForm.new({"method_key" => "cut-template", "printer" => "laser", "stock" => "template-card"})
     Actions::ChooseMethod.call(mark, form) or raise form.errors.inspect
     mark
   end

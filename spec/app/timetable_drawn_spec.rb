@@ -9,7 +9,7 @@ RSpec.describe Presenters::Timetable, :shop do
   before do
     3.times { ready_mark }
     ready_mark(
-      way: "baked-medium",
+      method_key: "baked-medium",
       printer: "laser",
       shape: "disc",
       diameter_mm: "40",

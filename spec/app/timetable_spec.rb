@@ -148,7 +148,8 @@ RSpec.describe "the timetable", :shop do
 
   it "lets what is in the oven together bake on side by side, and keeps its door shut to the next" do
     disc =
-      {way: "baked-medium", printer: "laser", shape: "disc", diameter_mm: "40", material: "brass", finish: "etched"}
+      {method_key: "baked-medium", printer: "laser", shape: "disc", diameter_mm: "40", material: "brass",
+       finish: "etched"}
     keep
     first, second, third = Array.new(3) { ready_mark(**disc) }
     [first, second].each_with_index do |one, i|

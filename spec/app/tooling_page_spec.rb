@@ -13,9 +13,9 @@ RSpec.describe "a guide that is carved", :shop, :page do
     Actions::ChoosePurpose.call(mark, Forms::PurposeForm.new({"purpose" => "guide", "afterwards_guide" => work}))
     words = {"kind" => "lettering", "text" => "OAR", "font" => "overpass-bold", "cap_height" => "30", "source" => "me"}
     Actions::AddArtwork.call(mark, Forms::ArtworkForm.new(words)) or raise "no lettering"
-    form = Forms::MethodForm.new({"way" => "tracing", "printer" => "laser"})
+    form = Forms::MethodForm.new({"method_key" => "tracing", "printer" => "laser"})
     Actions::ChooseMethod.call(mark, form)
-    Actions::LookAtArtwork.once(mark.reload) if mark.way
+    Actions::LookAtArtwork.once(mark.reload) if mark.method_key
     mark.reload
   end
 

@@ -29,7 +29,7 @@ module AtThePages
   end
 
   # the way that we suggest is ticked
-  def suggested = page.first(".options .option input[name=way]:checked", visible: :all).value
+  def suggested = page.first(".options .option input[name=method_key]:checked", visible: :all).value
 
   def by(title, printer: nil)
     choose printer if printer

@@ -73,7 +73,7 @@ RSpec.describe "eight jobs, from the purpose to the record, at the real page", :
       send_form "/marks/#{Mark.last.id}/purpose", "purpose" => "picture"
       drawing = %(<path d="M#{i + 4} 4h20v24h-20z"/>)
       send_form "/marks/#{Mark.last.id}/artwork", "kind" => "file", "file" => upload(svg(drawing), "view #{i + 1}.svg")
-      send_form "/marks/#{Mark.last.id}/method", "way" => "baked-medium", "printer" => "laser"
+      send_form "/marks/#{Mark.last.id}/method", "method_key" => "baked-medium", "printer" => "laser"
       send_form "/marks/#{Mark.last.id}/place", "width" => "16"
       Mark.last
     end
