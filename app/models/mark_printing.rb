@@ -4,8 +4,6 @@
 # its printer does to them.
 class MarkPrinting
   OUTLINES = Shelves::LruCache.new(most: 200)
-  Path = UpClose::Geometry::Path
-  private_constant :Path
 
   # @param mark [Mark] with artwork, size and method
   def initialize(mark)
@@ -156,20 +154,21 @@ class MarkPrinting
   def lines_in_rows
     paper = pack.paper
     pack.cells.group_by(&:sheet).values.map do |cells|
-      copies = cells.to_h { |cell| ["COPY #{cell.copy}", [Path.polygon(cell.box.corners)]] }
+      copies = cells.to_h { |cell| ["COPY #{cell.copy}", [UpClose::Geometry::Path.polygon(cell.box.corners)]] }
       sheet_line(paper.width_mm, paper.height_mm).merge(copies)
     end
   end
 
   def lines_laid(found)
     found.cut_lines.zip(found.to_core).map do |lines, sheet|
-      copies = lines.to_h { |place, line| ["COPY #{found.label(place)}", [Path.polygon(line)]] }
+      copies = lines.to_h { |place, line| ["COPY #{found.label(place)}", [UpClose::Geometry::Path.polygon(line)]] }
       sheet_line(sheet.width_mm, sheet.height_mm).merge(copies)
     end
   end
 
   def sheet_line(width, height)
-    {"SHEET" => [Path.polygon(UpClose::Geometry::Box.new(x: 0, y: 0, width: width, height: height).corners)]}
+    box = UpClose::Geometry::Box.new(x: 0, y: 0, width: width, height: height)
+    {"SHEET" => [UpClose::Geometry::Path.polygon(box.corners)]}
   end
 
   def outlines_by_number(sheet)

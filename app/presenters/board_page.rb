@@ -10,6 +10,7 @@ module Presenters
     LEFT = 46.0
     BELOW = 46.0
     RINGED = 3
+    APART_PX = 60.0
     SAID = {"copper" => "copper", "mask" => "solder mask", "paste" => "paste", "legend" => "legend",
             "outline" => "outline", "drill" => "drills", "other" => "not used"}.freeze
 
@@ -92,13 +93,17 @@ module Presenters
         .first(RINGED).each_with_index.map { |finding, i| ring(finding, i) }
     end
 
-    # all other places of this side's findings
+    # other places of this side's findings: of those that lie close together, one stands for all
     # @return [Array<Array(Float, Float, Float, Symbol)>] middle, radius, verdict
     def other_rings
-      told[:findings].select { |finding| finding.verdict != :fine && here?(finding) }.flat_map do |finding|
-        finding.places.drop(1).map do |place|
-          [*at(place.centre.x, place.centre.y), [[place.width, place.height].max / 2 * scale, 6].max, finding.verdict]
-        end
+      kept = rings.map { |ring| [ring[:x], ring[:y]] }
+      places = told[:findings].select { |finding| finding.verdict != :fine && here?(finding) }
+        .flat_map { |finding| finding.places.drop(1).map { |place| [place, finding.verdict] } }
+      places.filter_map do |place, verdict|
+        x, y = at(place.centre.x, place.centre.y)
+        next if kept.any? { |left, top| Math.hypot(left - x, top - y) < APART_PX }
+        kept << [x, y]
+        [x, y, [[place.width, place.height].max / 2 * scale, 6].max, verdict]
       end
     end
 

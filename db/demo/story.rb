@@ -2,6 +2,7 @@
 
 require_relative "shop"
 require_relative "moves"
+require_relative "later_moves"
 require_relative "batches"
 require_relative "worked"
 Dir[File.join(__dir__, "art", "*.rb")].sort.each { |file| require file }
@@ -12,6 +13,7 @@ module Demo
   class Story
     include Shop
     include Moves
+    include LaterMoves
     include Batches
     include Worked
 

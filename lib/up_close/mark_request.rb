@@ -6,6 +6,9 @@ module UpClose
   class MarkRequest
     include Way
     include Fields
+    include PieceAsked
+    include SettingAsked
+    include SituationAsked
 
     MOST = 500
     CLEARANCE_MM = 2.0
@@ -68,16 +71,6 @@ module UpClose
 
     private
 
-    def piece = @data["piece"]
-
-    def shape
-      @shape ||= begin
-        kind = Surfaces.fetch(piece["shape"])
-        given = piece["measures"].is_a?(Hash) ? piece["measures"] : piece
-        Surfaces.build(kind.key, kind.parameters.to_h { |p| [p.key, given[p.key.to_s]] }.compact)
-      end
-    end
-
     def artwork_ink = @artwork.ink
 
     def width_mm = @width_mm ||= number("width_mm", 0.05..2000, nil)
@@ -94,89 +87,8 @@ module UpClose
       Placing::Placement.new(width_mm: width_mm, x_mm: x, y_mm: y, turn_deg: turn)
     end
 
-    def stock = bare_setting.stock
-
-    # as far as it goes without the mark's size
-    def bare_setting
-      @bare_setting ||= Methods::MethodChoice.new(
-        method: method,
-        printer: printer,
-        stock: @data["stock"] && Sheets::Stock.fetch(@data["stock"]),
-        picked: schools,
-        material: material,
-        finish: finish,
-        purpose: purpose,
-        afterwards: afterwards,
-        work_s: @data["work_s"] && number("work_s", 1..LONGEST_WORK_S, nil)
-      )
-    end
-
-    def setting
-      bare_setting.with(
-        copies: whole("prints", @data["prints"], wanted),
-        pieces: wanted,
-        size: size,
-        coat_mm2: Surfaces.coated_mm2(shape),
-        coats: @data["coats"] && whole("coats", @data["coats"], nil)
-      )
-    end
-
-    def size
-      Methods::MarkSize.new(
-        width_mm: width_mm,
-        height_mm: height_mm,
-        coverage: subject.solids.laid,
-        line_mm: subject.lines.length_mm
-      )
-    end
-
-    # good ones
-    def wanted
-      @data["pieces"] ? whole("pieces", @data["pieces"], 1) : whole("piece.count", piece["count"], 1)
-    end
-
-    def grit
-      return if piece["grit"].nil?
-      given = piece["grit"]
-      return given if given.is_a?(Integer) && Materials::Ground::GRITS.cover?(given)
-      grits = Materials::Ground::GRITS
-      refuse("“piece.grit” is #{given.inspect}.", "Give #{grits.begin} to #{grits.end}.", :"piece.grit")
-    end
-
-    def material = @material ||= Materials.material(piece["material"] || "wood")
-
-    def finish = Materials.finish(piece["finish"] || "raw")
-
-    def colour = Colour.hex(piece["colour"] || material.colour)
-
     # as a method begins, unless the request names one
     def sealer = Sealing.fetch(@data["sealer"] || purpose.usual_sealer || method.seals_with || "none")
-
-    def situation
-      Suitability::Situation.new(
-        method: method, printer: printer, stock: stock, material: material, finish: finish, colour: colour,
-        sealer: sealer, setting: setting, grit: grit, purpose: purpose, printers: printers, **looked_for
-      )
-    end
-
-    # what is asked of any method
-    def looked_for
-      @looked_for ||= {
-        use: uses, finest_mm: Artwork::Checks::ThinnestLine.call(subject)&.value,
-        mostly_over_mm: subject.mostly_over_mm,
-        tones: subject.solids.tones > Artwork::Checks::Tones::MUCH, size_mm: [width_mm, height_mm],
-        palette: subject.palette, climate: climate
-      }
-    end
-
-    def uses
-      given = Array(piece["use"]).map(&:to_s)
-      unknown = given - Suitability::USES.keys
-      if unknown.any?
-        refuse("“#{unknown.first}” is no use of a piece.", "Use #{Suitability::USES.keys.join(", ")}.", :use)
-      end
-      given
-    end
 
     def reading = Methods::Orientation.new(method, seen_through: piece["seen_through"] == true, picked: schools)
 

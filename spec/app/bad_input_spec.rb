@@ -64,7 +64,7 @@ RSpec.describe "bad input", :shop do
   it "refuses methods that cannot work, in words, and keeps the old one" do
     mark = ready_mark
     send_form "/marks/#{mark.id}/method", "method_key" => "solvent-rub", "printer" => "inkjet"
-    expect(error_at("way")).to match(/Solvent rub cannot work from an inkjet print.*laser printer/)
+    expect(error_at("method_key")).to match(/Solvent rub cannot work from an inkjet print.*laser printer/)
     expect(mark.reload.method_key).to eq "ink-offset"
     send_form "/marks/#{mark.id}/seal", "sealer" => "wiped-oil"
     expect(page_words).to match(/Oil varnish makes raw dye ink bleed. Use spray acrylic/)

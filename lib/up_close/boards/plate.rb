@@ -101,7 +101,7 @@ module UpClose
       # a ring with a bare middle to drill on, and a cross that is laid over the other side's
       def pin(at)
         ring = circle(at, Layout::PIN_MM) - circle(at, Layout::PIN_MM - 0.3)
-        bars = [[at.x - 2, at.y - 0.1, 4, 0.2], [at.x - 0.1, at.y - 2, 0.2, 4]].map { |x, y, w, h|
+        bars = [[at.x - 2, at.y - 0.2, 4, 0.4], [at.x - 0.2, at.y - 2, 0.4, 4]].map { |x, y, w, h|
           Geometry::Region.box(Geometry::Box.new(x: x, y: y, width: w, height: h))
         }
         bars.reduce(ring, :+) - circle(at, 0.15)

@@ -6,6 +6,8 @@ module UpClose
   module Timetable
     # A plan asked for from outside, as docs/plan.md describes it. Frozen.
     class Request
+      include RequestedMarks
+
       MOST_MARKS = 400
       DAYS = %w[sun mon tue wed thu fri sat].freeze
       SPAN = /\A(\d{1,2}):(\d{2})-(\d{1,2}):(\d{2})\z/
@@ -59,54 +61,6 @@ module UpClose
         return mark["steps"].map { |step| climate.call(own_step(step)) } unless setting
         told = WholeWork.call(Sealing.fetch(mark["sealer"] || "none"), setting).map { |step| climate.call(step) }
         Rounds.written_out(told, prints: setting.copies, pieces: setting.pieces)
-      end
-
-      def whole(mark, key, start)
-        count = mark.fetch(key, start)
-        return count if count.is_a?(Integer) && count.between?(1, 500)
-        refuse("“#{key}” is #{count.inspect}.", "Give 1 to 500.", key.to_sym)
-      end
-
-      def setting(mark)
-        return if mark["steps"]
-        method = Methods.fetch(mark["method"])
-        schools = (mark["schools"] || {}).except("after").transform_keys(&:to_sym)
-        method.check_choices(schools)
-        Methods::MethodChoice.new(
-          method: method,
-          printer: mark["printer"] || method.printers.first,
-          stock: mark["stock"] && Sheets::Stock.fetch(mark["stock"]),
-          picked: schools,
-          copies: whole(mark, "copies", 1),
-          pieces: whole(mark, "pieces", mark.fetch("copies", 1)),
-          purpose: purpose(mark),
-          afterwards: mark["afterwards"] && Afterwards.fetch(mark["afterwards"]),
-          tray: holds[:oven]&.clamp(1..),
-          material: mark["material"] && Materials.material(mark["material"]),
-          finish: mark["finish"] && Materials.finish(mark["finish"])
-        )
-      end
-
-      def purpose(mark) = mark["purpose"] && Purposes.fetch(mark["purpose"])
-
-      def own_step(step)
-        minutes = step["minutes"]
-        unless minutes.is_a?(Numeric) && minutes.between?(0, 1_000_000)
-          refuse("“#{step["title"] || step["key"]}” has no end.", "Give its minutes.", :steps)
-        end
-        kind = %w[hands wait].include?(step["kind"]) ? step["kind"] : "hands"
-        Methods::Step.new(
-          key: step["key"].to_s,
-          title: (step["title"] || step["key"]).to_s,
-          words: "",
-          phase: :apply,
-          kind: kind,
-          least_s: minutes * 60,
-          after: step["after"],
-          place: step["place"],
-          earliest_s: step["earliest_min"]&.*(60),
-          latest_s: step["latest_min"]&.*(60)
-        )
       end
 
       def week(hours)
