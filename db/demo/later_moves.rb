@@ -37,7 +37,7 @@ module Demo
     # a board from its files
     def board(name, folder, **layout)
       uploads = Dir[File.join(__dir__, "art", folder, "*")].sort.map do |path|
-        Upload.new(File.binread(path), File.basename(path)).to_h
+        Moves::Upload.new(File.binread(path), File.basename(path)).to_h
       end
       form = Forms::BoardFilesForm.new({"name" => name, "files" => uploads})
       board = Actions::AddBoard.call(@job, form) or raise form.errors.inspect

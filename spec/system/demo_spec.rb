@@ -47,9 +47,15 @@ RSpec.describe "the demo, at the real page", :shop, :page do
           "/methods",
           "/methods/solvent-rub",
           "/runs/#{run.id}",
-          "/marks/#{Mark.find_by(afterwards: "etch").id}/bath"
+          "/marks/#{Mark.find_by(afterwards: "etch").id}/bath",
+          "/boards/#{Board.first.id}",
+          "/boards/#{Board.first.id}/misfit",
+          "/jobs/#{Board.first.job_id}/boards/new",
+          "/marks/#{Mark.find_by(method_key: "cut-template").id}/template",
+          "/marks/#{Mark.find_by(afterwards: "burn").id}/tool",
+          "/stepping?run=300&wanted=37"
         ]
-      expect_open_to_all((much == "part") ? paths.values_at(1, 3, 8, -2, -1) : paths, light: light)
+      expect_open_to_all((much == "part") ? paths.values_at(1, 3, 8, -8, -7, -6, -3) : paths, light: light)
     end
   end
 end

@@ -60,7 +60,9 @@ module UpClose
           [(tile.row > 0) ? at.y + overlap / 2 : nil, (tile.row < rows - 1) ? at.bottom - overlap / 2 : nil].compact
         across.flat_map { |x|
           [tick(x, at.y, x, at.y - TiledPack::TICK), tick(x, at.bottom, x, at.bottom + TiledPack::TICK)]
-        } + down.flat_map { |y| [tick(at.x, y, at.x - TiledPack::TICK, y), tick(at.right, y, at.right + TiledPack::TICK, y)] }
+        } + down.flat_map { |y|
+          [tick(at.x, y, at.x - TiledPack::TICK, y), tick(at.right, y, at.right + TiledPack::TICK, y)]
+        }
       end
 
       def tick(x0, y0, x1, y1)

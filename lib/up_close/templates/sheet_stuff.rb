@@ -28,7 +28,7 @@ module UpClose
         found = all.find { |stuff| stuff.uses >= uses && (radius_mm.nil? || radius_mm >= stuff.bend_radius_mm) }
         found ||= all.max_by(&:uses)
         bends = radius_mm && "; it bends round #{Working.number(found.bend_radius_mm, 0)} mm and more, one way only"
-        [found, "#{found.title} lasts about #{found.uses} uses#{bends}."]
+        [found, "We suggest #{found.title}: it lasts about #{found.uses} uses#{bends}."]
       end
 
       # What it must stretch over a knee, of its own half width over the knee's radius (as a dome: Surfaces::Dome).

@@ -54,7 +54,7 @@ module UpClose
         end
 
         # @return [String] a plain decimal
-        def n(value, places = 2) = Working.number(value, places)
+        def n(value, places = 3) = Working.number(value, places)
       end
     end
   end

@@ -37,7 +37,7 @@ module UpClose
         end
 
         # @return [String] a plain decimal
-        def n(value) = Working.number(value)
+        def n(value) = Working.number(value, 3)
       end
     end
   end
