@@ -205,7 +205,7 @@ RSpec.describe "measuring, looking and preparing", :shop do
       UpClose::Artwork::Lettering.new(Shelves::FontShelf.fetch("overpass-bold"), text).drawing.ink.box.width * 5
     }
     expect(mark.width_mm).to be_within(0.01).of(%w[8 9 10 11 12].map { |n| wide["Tender #{n}"] }.max)
-    send_form "/marks/#{mark.id}/method", "way" => "water-slide", "printer" => "laser"
+    send_form "/marks/#{mark.id}/method", "method_key" => "water-slide", "printer" => "laser"
     paths = mark.reload.pack.pages.first.items.grep(UpClose::Printing::Items::Mark).map do |item|
       item.artwork.drawing.shapes.first.path.commands.size
     end

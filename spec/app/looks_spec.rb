@@ -12,9 +12,9 @@ RSpec.describe "what is kept of a look, and when it is looked at anew", :shop do
   end
 
   it "names a picture anew whenever anything it shows has changed, and not otherwise" do
+    decal = {"method_key" => "water-slide", "printer" => "laser"}
     changes = {
       "method" => -> {
-        decal = {"method_key" => "water-slide", "printer" => "laser"}
         send_form "/marks/#{mark.id}/method", decal.merge("stock" => "clear-film")
       },
       "film" => -> {

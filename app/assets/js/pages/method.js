@@ -2,7 +2,7 @@
 export default function method () {
   const form = document.querySelector('form[data-page=method]')
   const choose = () => form.querySelectorAll('[data-method-key]').forEach((schools) => {
-    const shown = schools.dataset.method_key === form.elements.method_key.value
+    const shown = schools.dataset.methodKey === form.elements.method_key.value
     schools.hidden = !shown
     schools.querySelectorAll('select').forEach((select) => { select.disabled = !shown })
   })
