@@ -27,7 +27,7 @@ module Actions
     end
 
     def copper(board, side, box)
-      mark = board.marks[side] || SavePiece.new_mark(blank(board, "board blank, #{side}", BLANK, box))
+      mark = mark_for(board, side, "board blank, #{side}", BLANK, box)
       artwork(mark, board, side, "copper")
       purpose(mark, "purpose" => "resist", "afterwards_resist" => "etch")
       place(mark, board, side, "copper")
@@ -37,7 +37,7 @@ module Actions
     end
 
     def legend(board, side, box)
-      mark = board.marks["#{side} legend"] || SavePiece.new_mark(blank(board, "legend, #{side}", LAMINATE, box))
+      mark = mark_for(board, "#{side} legend", "legend, #{side}", LAMINATE, box)
       artwork(mark, board, side, "legend")
       purpose(mark, "purpose" => "picture")
       place(mark, board, side, "legend")
@@ -45,11 +45,23 @@ module Actions
       mark
     end
 
-    def blank(board, words, made_of, (_, _, width, height))
-      board.job.pieces.create!(
-        name: "#{board.name}, #{words}"[0, 120], shape: "rectangle", count: 1, uses: [], more_colours: [], **made_of,
+    # the one that was made before, its blank as large as it is now; a new one where that has been on the bench
+    # @return [Mark]
+    def mark_for(board, key, words, made_of, (_, _, width, height))
+      about = {
+        name: "#{board.name}, #{words}"[0, 120],
         measures: {width_mm: width + 2 * ROUND_MM, height_mm: height + 2 * ROUND_MM}
-      )
+      }
+      made = board.marks[key]
+      return SavePiece.new_mark(blank(board, about.merge(made_of))) if made.nil? || begun?(made)
+      ApplicationRecord.change { made.piece.update!(about) }
+      made.reload
+    end
+
+    def begun?(mark) = mark.runs.any? || mark.attempts.any?
+
+    def blank(board, about)
+      board.job.pieces.create!(shape: "rectangle", count: 1, uses: [], more_colours: [], **about)
     end
 
     def artwork(mark, board, side, layer)

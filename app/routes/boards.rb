@@ -27,6 +27,7 @@ module Routes
       looking(app)
       making(app)
       files(app)
+      archive(app)
     end
 
     # its files
@@ -89,6 +90,21 @@ module Routes
       end
     end
 
-    private_class_method :bringing, :looking, :making, :files
+    # put away and back
+    def self.archive(app)
+      app.post "/boards/:id/away" do
+        board = Board.find(params["id"])
+        ApplicationRecord.change { board.update!(archived_at: now) }
+        redirect to("/jobs/#{board.job_id}"), 303
+      end
+
+      app.post "/boards/:id/back" do
+        board = Board.find(params["id"])
+        ApplicationRecord.change { board.update!(archived_at: nil) }
+        redirect to("/boards/#{board.id}"), 303
+      end
+    end
+
+    private_class_method :bringing, :looking, :making, :files, :archive
   end
 end

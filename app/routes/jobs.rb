@@ -54,11 +54,13 @@ module Routes
     def self.card(app)
       app.get "/jobs/:id" do
         job = Job.find(params["id"])
+        boards_away, boards = job.boards.partition(&:archived_at)
         page :"jobs/show",
           here: :jobs,
           title: job.title,
           job: job,
-          boards: job.boards.to_a,
+          boards: boards,
+          boards_away: boards_away,
           rows: job.live_marks.map { |m| row(m) },
           away: job.marks.where.not(archived_at: nil).includes(:artwork, :piece).to_a
       end

@@ -92,4 +92,28 @@ RSpec.describe "a circuit board", :shop, :page do
     # 20 mm of a 0.3 mm pen
     expect(Mark.last.width_mm).to be_within(0.001).of(20.3)
   end
+
+  it "makes its marks anew where nothing was done with them, and leaves those that were on the bench" do
+    bring(*files)
+    click_on "Make both sides"
+    expect(page).to have_field("prints")
+    board = Board.last
+    first = board.marks.transform_values(&:id)
+    board.update!(layout: {columns: 2})
+    Actions::MakeBoardMarks.call(board.reload)
+    expect(board.reload.marks.transform_values(&:id)).to eq first
+    # 2 × 48 + 3, and 4 all round
+    expect(board.marks["top"].piece.reload.measures["width_mm"]).to eq 107.0
+    top = board.marks["top"]
+    top.runs.create!(began_at: Time.now, steps: top.steps_written_out.map(&:to_h))
+    Actions::MakeBoardMarks.call(board.reload)
+    now = board.reload.marks.transform_values(&:id)
+    expect(now["top"]).not_to eq first["top"]
+    expect(now["bottom"]).to eq first["bottom"]
+    visit "/boards/#{board.id}"
+    click_on "Put this board away"
+    expect(page).to have_css("h2", text: "Put away").and have_no_css("h2", text: "Circuit boards")
+    click_on "Bring back"
+    expect(page).to have_css("svg.board")
+  end
 end

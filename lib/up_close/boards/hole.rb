@@ -12,10 +12,8 @@ module UpClose
 
       # @return [Geometry::Region] what is drilled away
       def region
-        slot? ? Geometry::Region.stroke(points, diameter_mm) : circle
+        slot? ? Geometry::Region.stroke(points, diameter_mm) : Geometry::Region.disc(centre, diameter_mm / 2)
       end
-
-      def circle = Gerber::Assembly.union([[Gerber::Outlines.circle(centre.x, -centre.y, diameter_mm / 2)]])
 
       # @param map [Geometry::Transform]  @return [Hole]
       def mapped(map) = Hole.new(diameter_mm * map.mean_scale, points.map { |p| map.apply(p) }, plated)

@@ -45,7 +45,7 @@ module UpClose
 
       private
 
-      def holes_region = holes.empty? ? Gerber::Assembly.union([]) : Geometry::Region.union(holes.map(&:region))
+      def holes_region = holes.empty? ? Geometry::Region.none : Geometry::Region.union(holes.map(&:region))
     end
   end
 end

@@ -100,14 +100,12 @@ module UpClose
 
       # a ring with a bare middle to drill on, and a cross that is laid over the other side's
       def pin(at)
-        ring = circle(at, Layout::PIN_MM) - circle(at, Layout::PIN_MM - 0.3)
+        ring = Geometry::Region.disc(at, Layout::PIN_MM) - Geometry::Region.disc(at, Layout::PIN_MM - 0.3)
         bars = [[at.x - 2, at.y - 0.2, 4, 0.4], [at.x - 0.2, at.y - 2, 0.4, 4]].map { |x, y, w, h|
           Geometry::Region.box(Geometry::Box.new(x: x, y: y, width: w, height: h))
         }
-        bars.reduce(ring, :+) - circle(at, 0.15)
+        bars.reduce(ring, :+) - Geometry::Region.disc(at, 0.15)
       end
-
-      def circle(at, radius) = Gerber::Assembly.union([[Gerber::Outlines.circle(at.x, -at.y, radius)]])
     end
   end
 end

@@ -32,7 +32,7 @@ module UpClose
 
       # openings too small for a blade are closed, and told
       # @return [Geometry::Region]
-      def openings = @openings ||= regions.ink - too_small.reduce(regions.ink - regions.ink, :+)
+      def openings = @openings ||= regions.ink - too_small.reduce(Geometry::Region.none, :+)
 
       # @return [Array<Geometry::Region>]
       def too_small

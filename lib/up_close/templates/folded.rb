@@ -94,7 +94,7 @@ module UpClose
       # small V cuts where the fold meets the outline, so that the part is laid on the line exactly
       def notches
         ends = folds.flat_map { |from, to| [inside_end(from, to), inside_end(to, from)] }.compact
-        ends.reduce(bare - bare) { |all, at| all + notch(at) }
+        ends.reduce(Geometry::Region.none) { |all, at| all + notch(at) }
       end
 
       # on the fold, a sixth of it in from where it leaves the shape

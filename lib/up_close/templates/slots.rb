@@ -50,7 +50,7 @@ module UpClose
       # one side of a line, as wide as the window; the two ends square
       def window(line, side)
         flat = line.each_cons(2).map { |from, to| strip(from, to, side) }
-        corners = line[1..-2].to_a.map { |point| disc(point) & half_planes(flat) }
+        corners = line[1..-2].to_a.map { |point| Geometry::Region.disc(point, @window) & beside(flat) }
         Geometry::Region.union(flat + corners)
       end
 
@@ -61,10 +61,8 @@ module UpClose
         Geometry::Region.polygon([from, to, to + off, from + off].map(&:to_a))
       end
 
-      # round an outer corner the window goes on: as far as the strips reach
-      def half_planes(strips) = Geometry::Region.union(strips).grown(@window * 0.05)
-
-      def disc(point) = Geometry::Region.disc(point, @window)
+      # round an outer corner the window goes on, no further than just beside its two strips
+      def beside(strips) = Geometry::Region.union(strips).grown(@window * 0.05)
 
       # the first template on which it crosses none
       def template(slot, kept)

@@ -9,7 +9,6 @@ module UpClose
         # most commands of most files: a place, and what is done there
         PLACE = /\AX([+-]?\d+)Y([+-]?\d+)D0?([123])\z/
         COMMENT = /\AG0*4(?!\d)/
-        MODES = {1 => 1, 2 => 2, 3 => 3}.freeze
 
         attr_reader :state, :apertures, :canvases
 
