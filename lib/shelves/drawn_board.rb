@@ -30,9 +30,6 @@ module Shelves
       read || fresh.tap { |found| write(found) }
     end
 
-    # whether it is there without waiting
-    def told? = File.exist?(path)
-
     # @return [Hash{String => String}] name → content
     def to_files = UpClose::Boards::Files.call(plate)
 

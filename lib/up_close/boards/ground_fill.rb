@@ -17,13 +17,6 @@ module UpClose
 
       # @return [Array<Geometry::Region>]
       def holes(board) = board.holes.map(&:region)
-
-      # what the bath need not take, of the board's whole face
-      # @return [Array(Float, Float)] bare mm² before and after
-      def bare_mm2(board, side, clearance_mm)
-        before = (board.outline - board.copper(side)).area
-        [before, before - call(board, side, clearance_mm).area]
-      end
     end
   end
 end
