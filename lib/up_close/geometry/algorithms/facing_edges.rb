@@ -10,6 +10,8 @@ module UpClose
       class FacingEdges
         FACING = -0.5
         CORNER = 5.0
+        # within about a degree
+        PARALLEL = -0.9998
         # nearer than this two edges touch: they were meant to, mm
         TOUCH_MM = 0.005
         # a circle's own corners lie so unevenly, mm
@@ -75,6 +77,21 @@ module UpClose
           return if (from_start > @limit && to_end > @limit) || (from_start < -@limit && to_end < -@limit)
           ends_onto(other, one)
           ends_onto(one, other)
+          return unless ux * e.ux[other] + uy * e.uy[other] <= PARALLEL
+          middle_onto(one, other)
+          middle_onto(other, one)
+        end
+
+        # a plain strip has corners at its ends alone, where it is no neck: between parallel edges the middle tells
+        def middle_onto(edge, other)
+          e = @edges
+          x, y = (e.x0[edge] + e.x1[edge]) / 2, (e.y0[edge] + e.y1[edge]) / 2
+          ox, oy = x - e.x0[other], y - e.y0[other]
+          t = ox * e.ux[other] + oy * e.uy[other]
+          return if t < 0 || t > e.lengths[other]
+          across = e.ux[other] * oy - e.uy[other] * ox
+          inside = across.abs < @limit && across.abs >= TOUCH_MM
+          keep(edge, x, y, e.lengths[edge] / 2, other, t, across, parallel: true) if inside
         end
 
         def ends_onto(edge, other)
@@ -96,14 +113,14 @@ module UpClose
         end
 
         # on the left of the other edge lies the inside
-        def keep(edge, x, y, at, other, t, across)
+        def keep(edge, x, y, at, other, t, across, parallel: false)
           cell = [(x / @limit).floor, (y / @limit).floor]
           inside = across.positive?
           apart = !inside && @edges.part[edge] != @edges.part[other]
           best = @best[apart ? :between : inside]
           distance = across.abs
           return if (best[cell] && best[cell].mm <= distance) || !through?(edge, other, across)
-          return if corner?(edge, at, other, t, distance) || narrows_on?(edge, at, other, distance)
+          return if corner?(edge, at, other, t, distance) || (!parallel && narrows_on?(edge, at, other, distance))
           to = Point[@edges.x0[other] + t * @edges.ux[other], @edges.y0[other] + t * @edges.uy[other]]
           best[cell] = Place.new(distance, Point[x, y], to, !apart)
         end
