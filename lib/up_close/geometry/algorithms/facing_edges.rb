@@ -77,7 +77,8 @@ module UpClose
           return if (from_start > @limit && to_end > @limit) || (from_start < -@limit && to_end < -@limit)
           ends_onto(other, one)
           ends_onto(one, other)
-          return unless ux * e.ux[other] + uy * e.uy[other] <= PARALLEL
+          return if e.lengths[one] < @limit || e.lengths[other] < @limit
+          return if ux * e.ux[other] + uy * e.uy[other] > PARALLEL
           middle_onto(one, other)
           middle_onto(other, one)
         end
