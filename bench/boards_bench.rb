@@ -69,7 +69,7 @@ module BoardsBench
   end
 
   def tied(drawing)
-    regions = UpClose::Templates::InkRegions.new(drawing, width_mm: 237.0)
+    regions = UpClose::Cutting::InkRegions.new(drawing, width_mm: 237.0)
     UpClose::Templates::Cut.new(regions, stuff: UpClose::Templates::SheetStuff.fetch("card")).bridges.size
   end
 end

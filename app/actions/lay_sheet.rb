@@ -97,16 +97,7 @@ module Actions
           blank,
           room: mark.allowances.room(mark.unprintable),
           turns: mark.allowances.turns
-        ) { |width|
-          UpClose::Sheets::CutOutline.call(
-            mark.design.ink,
-            width_mm: width,
-            border_mm: mark.setting.border_mm,
-            boxed: mark.boxed?,
-            mirrored: mark.reading_core.mirrored?
-          )
-        }
-          .width_mm
+        ) { |width| mark.cutting.rough(width).outline }.width_mm
       end
     end
 

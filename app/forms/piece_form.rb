@@ -19,6 +19,7 @@ module Forms
       choice(:finish, UpClose::Materials::FINISHES.map(&:key))
       attempt(:colour) { UpClose::Colour.hex(typed(:colour)).to_hex }
       count(:count, 1..500, "How many")
+      choice(:edge, Piece::EDGES.keys, fallback: "open")
       read_grit
       attempt(:more_colours) { colours(typed(:more_colours)) }
       values[:seen_through] = typed(:seen_through) == "1"

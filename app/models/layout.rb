@@ -76,17 +76,16 @@ class Layout < ApplicationRecord
   def letter(mark_id) = ("A".ord + marks.index { |mark| mark.id == mark_id }.to_i).chr
 
   # about a copy's middle
-  def outline(mark) = (@outlines ||= {})[mark.id] ||= mark.cut_outline(boxed: mark.boxed? || boxed?)
+  def outline(mark) = (@outlines ||= {})[mark.id] ||= mark.cut_outline(in_rows: boxed?)
 
   # @return [Hash{Integer => UpClose::Printing::NestedPack::Kind}] by mark
-  def kinds = marks.to_h { |mark| [mark.id, mark.sheet_kind(boxed: mark.boxed? || boxed?)] }
+  def kinds = marks.to_h { |mark| [mark.id, mark.sheet_kind(in_rows: boxed?)] }
 
-  # each copy's line to cut along, sheet by sheet
-  # @return [Array<Array(UpClose::Printing::NestedPack::Place, Array<UpClose::Geometry::Point>)>]
+  # each copy's lines to cut along, sheet by sheet
+  # @return [Array<Array(UpClose::Printing::NestedPack::Place, Array<UpClose::Geometry::Path>)>]
   def cut_lines
-    to_core.map do |sheet|
-      sheet.places.map { |place| [place, place.line(outline(marks.find { |mark| mark.id == place.mark }))] }
-    end
+    known = kinds
+    to_core.map { |sheet| sheet.places.map { |place| [place, known.fetch(place.mark).cut.paths(place.map)] } }
   end
 
   # @return [UpClose::Printing::Heading]

@@ -17,8 +17,9 @@ class Mark < ApplicationRecord
     :own_size, :own_size_fits?, to: :placing
   delegate :setting, :mark_size, :worked, :priced_by, :reading_core, :situation, :wanted, :spares,
     :steps_core, :steps_written_out, :short, :more_to_print, to: :work
-  delegate :pack, :print_pack, :pack_to_print, :sheet_kind, :cut_lines, :cut_outline, :outline_key, :too_large,
-    :tiled?, :boxed?, :allowances, :heading, :own_printer, :unprintable, :wet?, :fault_findings, to: :printing
+  delegate :pack, :print_pack, :pack_to_print, :sheet_kind, :cut_lines, :cut_outline, :cutting, :outline_key,
+    :too_large, :tiled?, :boxed?, :allowances,
+    :heading, :own_printer, :unprintable, :wet?, :fault_findings, to: :printing
 
   # @return [PreparedArtwork] the artwork as this mark prints it
   def design = @design ||= PreparedArtwork.new(self)

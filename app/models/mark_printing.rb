@@ -3,8 +3,6 @@
 # How a mark goes to paper: pages in rows, tiles or laid out freely, outlines to cut along, and what
 # its printer does to them.
 class MarkPrinting
-  OUTLINES = Shelves::LruCache.new(most: 200)
-
   # @param mark [Mark] with artwork, size and method
   def initialize(mark)
     @mark = mark
@@ -15,7 +13,7 @@ class MarkPrinting
   # @raise [UpClose::Errors::DoesNotFit]
   def pack
     return UpClose::Printing::TiledPack.new(**whole, overlap_mm: overlap_mm) if tiled?
-    UpClose::Printing::Pack.new(**whole, windows: boxed?)
+    UpClose::Printing::Pack.new(**whole, windows: boxed?, cut: cutting.drawn)
   end
 
   # as it is laid out: freely, when it was
@@ -37,13 +35,13 @@ class MarkPrinting
 
   # how its copies are drawn on a sheet that is laid out freely
   # @return [UpClose::Printing::NestedPack::Kind]
-  def sheet_kind(boxed: boxed?)
+  # @param in_rows [Boolean] as the copies of a pack stand
+  def sheet_kind(in_rows: false)
     UpClose::Printing::NestedPack::Kind.new(
-      copy: printed_copy,
+      copy: printed_copy(in_rows: in_rows),
       ink: design.ink,
       width_mm: @mark.width_mm,
-      outline: cut_outline(boxed: boxed),
-      boxed: boxed,
+      cut: in_rows ? cutting.in_rows : cutting.cut,
       mirrored: mirrored?
     )
   end
@@ -56,10 +54,10 @@ class MarkPrinting
   end
 
   # about the middle of the ink, as it lies on the sheet
-  def cut_outline(boxed: boxed?)
-    how = {width_mm: @mark.width_mm, border_mm: border_mm, boxed: boxed, mirrored: mirrored?}
-    OUTLINES.fetch([design.signature, how]) { UpClose::Sheets::CutOutline.call(design.ink, **how) }
-  end
+  def cut_outline(in_rows: false) = (in_rows ? cutting.in_rows : cutting.cut).outline
+
+  # @return [MarkCutting]
+  def cutting = @cutting ||= MarkCutting.new(@mark)
 
   # names everything that a layout of it depends on
   def outline_key
@@ -141,30 +139,33 @@ class MarkPrinting
     }
   end
 
-  def printed_copy
+  def printed_copy(in_rows:)
     UpClose::Printing::Copy.new(
       artwork: design.drawn,
       ink: design.ink,
       mirrored: mirrored?,
       border_mm: border_mm,
-      windows: boxed?
+      windows: boxed?,
+      cut: in_rows ? cutting.drawn : cutting.drawn_freely
     )
   end
 
   def lines_in_rows
     paper = pack.paper
     pack.cells.group_by(&:sheet).values.map do |cells|
-      copies = cells.to_h { |cell| ["COPY #{cell.copy}", [UpClose::Geometry::Path.polygon(cell.box.corners)]] }
+      copies = cells.to_h { |cell| ["COPY #{cell.copy}", cutting.in_rows.paths(move(*cell.box.centre.to_a))] }
       sheet_line(paper.width_mm, paper.height_mm).merge(copies)
     end
   end
 
   def lines_laid(found)
     found.cut_lines.zip(found.to_core).map do |lines, sheet|
-      copies = lines.to_h { |place, line| ["COPY #{found.label(place)}", [UpClose::Geometry::Path.polygon(line)]] }
+      copies = lines.to_h { |place, paths| ["COPY #{found.label(place)}", paths] }
       sheet_line(sheet.width_mm, sheet.height_mm).merge(copies)
     end
   end
+
+  def move(x, y) = UpClose::Geometry::Transform.move(x, y)
 
   def sheet_line(width, height)
     box = UpClose::Geometry::Box.new(x: 0, y: 0, width: width, height: height)

@@ -5,6 +5,9 @@ class Piece < ApplicationRecord
   belongs_to :job
   has_many :marks, -> { order(:id) }, inverse_of: :piece
 
+  # what stands at its edge: it falls away, or a wall stands up
+  EDGES = {"open" => "falls away", "wall" => "a wall, as in a recess"}.freeze
+
   # shapes remember what they have worked out, and a drag asks the same one again
   SHAPES = Shelves::LruCache.new(most: 40)
 

@@ -113,24 +113,18 @@ module Presenters
       }
     end
 
-    # where the paper is trimmed, once a method says how much border it keeps
+    # where the paper is cut, once a method says how much border it keeps
     def trim_line
       return "" unless mark&.method_key && @placement
-      d(UpClose::Geometry::Path.polygon(mark.registration(@writer, @placement).trim_corners))
+      turn = UpClose::Geometry::Transform.turn(@placement.turn_deg)
+      cut_path.then { |path| d(path.transform(turn.then(UpClose::Geometry::Transform.move(*@placement.centre.to_a)))) }
     end
 
-    # white-backed film, cut out with its border: not fully opaque (w about 0.85)
+    # white-backed film, cut out along its line: not fully opaque (w about 0.85)
+    # @return [String, nil] its path, about the mark's middle
     def film
       return unless mark.method_key && mark.setting.stock.white?
-      border = mark.setting.border_mm * scale
-      frame = ink
-      {
-        x: (frame[:x] - border).round(3),
-        y: (frame[:y] - border).round(3),
-        width: (frame[:width] + 2 * border).round(3),
-        height: (frame[:height] + 2 * border).round(3),
-        rx: (border / 2).round(2)
-      }
+      UpClose::Formats::SVG::PathWriter.call(cut_path.transform(UpClose::Geometry::Transform.scale(scale)), places: 2)
     end
 
     # centre lines of the piece, a little beyond its edges
@@ -151,6 +145,12 @@ module Presenters
     end
 
     private
+
+    # about the mark's middle, before its turn; mm, at the size that is shown
+    def cut_path
+      grown = @placement.width_mm / mark.width_mm
+      mark.cutting.as_placed.paths(UpClose::Geometry::Transform.scale(grown)).reduce(:+)
+    end
 
     def d(path)
       map = UpClose::Geometry::Transform.scale(scale).then(UpClose::Geometry::Transform.move(*origin))

@@ -27,9 +27,9 @@ module Routes
         end
       end
 
-      def sheet_stage(mark, form: nil, refusal: nil, laying: nil, largest: nil, bars: nil, asked: false)
+      def sheet_stage(mark, form: nil, refusal: nil, laying: nil, largest: nil, bars: nil, asked: false, cut: nil)
         stage mark, "sheet", form: form, asked: asked, pack: pack_or_reason(mark), refusal: refusal, laying: laying,
-          largest: largest, bars: bars
+          largest: largest, bars: bars, cut: cut
       end
 
       def download_pdf(pages, title)

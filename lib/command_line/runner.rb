@@ -22,11 +22,12 @@ module CommandLine
       "plan" => "PlanVerb",
       "etch" => "EtchVerb",
       "board" => "BoardVerb",
-      "template" => "TemplateVerb"
+      "template" => "TemplateVerb",
+      "outline" => "OutlineVerb"
     }.freeze
 
     # what opens files of others does it in a child, within the limits that the pages have
-    OUTSIDE = %w[print check mark compare unroll calibrate remaining board template].freeze
+    OUTSIDE = %w[print check mark compare unroll calibrate remaining board template outline].freeze
 
     # as a process of its own
     def self.run(arguments)

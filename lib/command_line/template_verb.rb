@@ -56,7 +56,7 @@ module CommandLine
 
     def template
       @template ||= UpClose::Templates::Template.new(
-        UpClose::Templates::InkRegions.new(@sized.artwork, width_mm: @sized.width_mm),
+        UpClose::Cutting::InkRegions.new(@sized.artwork, width_mm: @sized.width_mm),
         stuff: stuff, kind: @options[:kind], folds: folds
       )
     end

@@ -141,6 +141,15 @@ module Shelves
       [(wanted ? look.wanted : look.predicted).pngsave_buffer(compression: 3), look.margin]
     end
 
+    # @param line [String] key of a UpClose::Cutting::Line  @param figures [Hash] as UpClose::Cutting::Asked takes them
+    # @return [Hash] a UpClose::Cutting::Cut
+    def cut(line, width_mm, figures)
+      Workers.drawing("cutting")
+      region = -> { UpClose::Cutting::InkRegions.inked(all_drawn, width_mm: width_mm) }
+      asked = UpClose::Cutting::Asked.new(ink: whole.ink, width_mm: width_mm, region: region, **figures)
+      UpClose::Cutting::Lines.fetch(line).new(asked).call.to_h
+    end
+
     # @return [String] PNG of what really comes over, for the loupe
     def impression_png(about, printer)
       UpClose::Artwork::LoupeImage.new(subject(about), printer: printer).image.pngsave_buffer(compression: 1)
@@ -164,6 +173,13 @@ module Shelves
     end
 
     private
+
+    # of a set, all its members one over the other: one line cuts any of them
+    def all_drawn
+      return artwork unless whole.respond_to?(:drawing_of)
+      UpClose::Artwork::Drawing.new((1..source.members.size).flat_map { |n| whole.drawing_of(n).shapes })
+        .with_ink(whole.ink)
+    end
 
     def steps = @steps ||= UpClose::Artwork::Recipe.new(recipe)
 

@@ -11,7 +11,7 @@ module Shelves
     # @return [Hash] the shape and the stretches as SVG paths, their box, and the finding
     # @raise [UpClose::Errors::BadArtwork] for a picture
     def told
-      regions = UpClose::Templates::InkRegions.new(@drawn.artwork, width_mm: @width)
+      regions = UpClose::Cutting::InkRegions.new(@drawn.artwork, width_mm: @width)
       cuts = UpClose::Tooling::StopCuts.new(regions.ink, grain_deg: @grain)
       {
         shape: svg(regions.ink.path), cuts: cuts.call.map { |points| svg(line(points)) }, finding: cuts.finding,

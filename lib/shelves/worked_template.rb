@@ -46,7 +46,7 @@ module Shelves
       )
     end
 
-    def regions = @regions ||= UpClose::Templates::InkRegions.new(@drawn.artwork, width_mm: @width)
+    def regions = @regions ||= UpClose::Cutting::InkRegions.new(@drawn.artwork, width_mm: @width)
 
     # an hour as a place far out that way
     def moved

@@ -83,7 +83,8 @@ RSpec.describe Presenters do
       view = -> { described_class.new(mark.piece, writer: writer, mark: Mark.find(mark.id)) }
       expect(view.call.film).to be_nil
       mark.update!(stock: "white-film")
-      expect(view.call.film[:width]).to be_within(0.01).of((30 + 6) * view.call.scale)
+      drawn = UpClose::Formats::SVG::PathData.read(view.call.film).box
+      expect(drawn.width).to be_within(0.1).of((30 + 6) * view.call.scale)
     end
   end
 

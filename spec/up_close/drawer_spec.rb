@@ -54,21 +54,6 @@ RSpec.describe "sheets that have been used", :measured do
     end
   end
 
-  describe UpClose::Sheets::CutOutline do
-    it "runs so far out from the ink all round, turned with a mark that prints turned" do
-      wedge = opened(svg('<polygon points="0,0 40,0 0,30"/>')).ink
-      line = UpClose::Geometry::Region.polygon(described_class.call(wedge, width_mm: 40, border_mm: 3, boxed: false))
-      # Minkowski: area + perimeter × 3 + π × 9
-      expect(line.area).to be_within(1.0).of(600 + 120 * 3 + Math::PI * 9)
-      turned = described_class.call(wedge, width_mm: 40, border_mm: 3, boxed: false, mirrored: true)
-      # the right angle now stands at the upper right
-      expect(UpClose::Geometry::Region.polygon(turned)
-        .covers?(UpClose::Geometry::Region.polygon([[20, -15], [19, -15], [20, -14]]))).to be true
-      expect(described_class.call(wedge, width_mm: 40, border_mm: 3, boxed: true))
-        .to eq [[-23, -18], [23, -18], [23, 18], [-23, 18]]
-    end
-  end
-
   describe UpClose::Sheets::LargestMark do
     def widest(used: [], turns: [0], width: 210, height: 297, frame: 8)
       blank = UpClose::Sheets::Nesting::Blank.new(width_mm: width, height_mm: height, used: used)
@@ -92,6 +77,12 @@ RSpec.describe "sheets that have been used", :measured do
   end
 
   describe UpClose::Printing::NestedPack do
+    def cut_of(art, line)
+      UpClose::Cutting::Lines.fetch(line).new(UpClose::Cutting::Asked.new(
+        ink: art.ink, width_mm: 40.0, around_mm: 3.0, least_radius_mm: 0.5, blade_mm: 4.0, corner_mm: 0.0
+      )).call
+    end
+
     def pack(
       places,
       art: opened(svg('<rect width="40" height="10"/><rect width="10" height="30"/>')),
@@ -99,8 +90,10 @@ RSpec.describe "sheets that have been used", :measured do
       mirrored: false,
       **sheet
     )
-      outline = UpClose::Sheets::CutOutline.call(art.ink, width_mm: 40, border_mm: 3, boxed: boxed, mirrored: mirrored)
-      copy = UpClose::Printing::Copy.new(artwork: art, ink: art.ink, mirrored: mirrored, border_mm: 3)
+      cut = cut_of(art, boxed ? "box" : "hull")
+      cut = cut.mirrored if mirrored
+      copy = UpClose::Printing::Copy.new(artwork: art, ink: art.ink, mirrored: mirrored, border_mm: 3,
+        cut: (cut unless boxed))
       laid = described_class::Sheet.new(
         title: "film 3",
         width_mm: 210,
@@ -110,7 +103,7 @@ RSpec.describe "sheets that have been used", :measured do
         **sheet.except(:width_mm, :height_mm)
       )
       kind = described_class::Kind
-        .new(copy: copy, ink: art.ink, width_mm: 40, outline: outline, boxed: boxed, mirrored: mirrored)
+        .new(copy: copy, ink: art.ink, width_mm: 40, cut: cut, mirrored: mirrored)
       described_class.new(kinds: {nil => kind}, laid: [laid], gap_mm: 3.0,
         heading: UpClose::Printing::Heading.new(title: "t", stock: UpClose::Sheets::Stock.fetch("clear-film")))
     end

@@ -17,7 +17,7 @@ RSpec.describe UpClose::Templates do
 
   def cut(body, width_mm, stuff: "card", **more)
     described_class::Cut.new(
-      described_class::InkRegions.new(art(body), width_mm: width_mm),
+      UpClose::Cutting::InkRegions.new(art(body), width_mm: width_mm),
       stuff: described_class::SheetStuff.fetch(stuff), **more
     )
   end

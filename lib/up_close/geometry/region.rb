@@ -57,7 +57,8 @@ module UpClose
       FINE_QUARTER = 90
 
       # what lies further than +by+ mm from its edge, perhaps in several parts
-      def shrunk(by) = by.zero? ? self : Region.new(shape.buffer(-by, quad_segs: FINE_QUARTER))
+      # @param quarter [Integer] chords to a quarter of a circle
+      def shrunk(by, quarter: FINE_QUARTER) = by.zero? ? self : Region.new(shape.buffer(-by, quad_segs: quarter))
 
       # @return [Path] its outlines and holes
       def path
@@ -69,13 +70,29 @@ module UpClose
       def contains?(point) = shape.contains?(Geos.create_point(point.x, point.y))
 
       # without what is narrower than twice +by+ (an opening by a disc)
-      def opened(by) = Region.new(shape.buffer(-by, quad_segs: QUARTER).buffer(by, quad_segs: QUARTER))
+      def opened(by) = Region.new(shape.buffer(-by, quad_segs: FINE_QUARTER).buffer(by, quad_segs: FINE_QUARTER))
+
+      # with what is narrower than twice +by+ between its parts and in its corners filled (a closing by a disc)
+      # @param quarter [Integer] chords to a quarter of a circle
+      def closed(by, quarter: FINE_QUARTER) = grown(by, quarter: quarter).shrunk(by, quarter: quarter)
+
+      # @param point [Point]  @return [Float] 0 inside
+      def distance_from(point) = shape.distance(Geos.create_point(point.x, point.y))
+
+      # @param point [Point]  @return [Point] of it, nearest to there
+      def nearest(point) = nearest_of(Geos.create_point(point.x, point.y)).first
+
+      # @param other [Region]  @return [Array(Point, Point)] of both, nearest to each other
+      def nearest_points(other) = nearest_of(other.shape)
 
       # with fewer corners, none moved further than +by+
       def simpler(by) = Region.new(shape.topology_preserve_simplify(by))
 
       # with fewer corners, quickly, for a drawing: what is drawn may touch itself
       def sketched(by) = Region.new(shape.simplify(by))
+
+      # as a band stretched round it lies
+      def hull = Region.new(shape.convex_hull)
 
       # the smallest box round it, at any turn
       def around = Region.new(shape.minimum_rotated_rectangle)
@@ -133,6 +150,11 @@ module UpClose
       def parts = polygons.map { |polygon| Region.new(polygon.clone) }
 
       private
+
+      def nearest_of(other)
+        found = shape.nearest_points(other)
+        [0, 1].map { |i| Point[found.x[i], found.y[i]] }
+      end
 
       def polygons
         shape.is_a?(Geos::Polygon) ? [shape].reject(&:empty?) : shape.each.grep(Geos::Polygon).reject(&:empty?)

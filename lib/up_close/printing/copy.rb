@@ -14,25 +14,30 @@ module UpClose
 
       # @param artwork [#draw_on]  @param ink [Artwork::Ink]  @param mirrored [Boolean]
       # @param border_mm [Float] kept round the ink  @param windows [Boolean] for paper that is laid face down
-      def initialize(artwork:, ink:, mirrored:, border_mm:, windows: false)
-        @artwork, @ink, @mirrored, @border, @windows = artwork, ink, mirrored, border_mm, windows
+      # @param cut [Cutting::Cut, nil] the line that is drawn to cut along; nil: corner ticks say it
+      def initialize(artwork:, ink:, mirrored:, border_mm:, windows: false, cut: nil)
+        @artwork, @ink, @mirrored, @border, @windows, @cut = artwork, ink, mirrored, border_mm, windows, cut
         freeze
       end
 
-      # trimmed to its box
+      # in its cell: trimmed to its box, or cut along its line
       # @param number [Integer] which copy  @param trim [Geometry::Box]
       # @return [Array] items
       def boxed(number, trim, turn: 0)
+        return cut_out(number, trim, turn: turn) if @cut
         [mark(number, trim.grown(-border), turn), *ticks(turned(trim, turn)), *windows(turned(trim, turn))]
       end
 
-      # cut out along a line
-      # @param line [Array<Geometry::Point>] round it, on the page
-      def cut_out(number, box, line, turn:)
-        [mark(number, box, turn), Items::Line.new([*line, line.first], colour: CUT_LINE)]
-      end
-
       private
+
+      def cut_out(number, trim, turn:)
+        map = Geometry::Transform.turn(turn).then(Geometry::Transform.move(*trim.centre.to_a))
+        lines = @cut.rings.map { |ring| ring.map { |x, y| map.apply(Geometry::Point[x, y]) } }
+        [
+          mark(number, trim.grown(-border), turn),
+          *lines.map { |line| Items::Line.new([*line, line.first], colour: CUT_LINE) }
+        ]
+      end
 
       def mark(number, box, turn)
         artwork = @artwork.respond_to?(:for_copy) ? @artwork.for_copy(number) : @artwork

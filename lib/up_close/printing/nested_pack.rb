@@ -29,16 +29,22 @@ module UpClose
       # The middle of a copy's ink, and how it is turned; whose copy it is, and the
       # letter that tells several marks apart.
       Place = Struct.new(:copy, :x, :y, :turn, :mark, :letter) do
+        # @return [Geometry::Transform] from about the middle to the sheet
+        def map = Geometry::Transform.turn(turn).then(Geometry::Transform.move(x, y))
+
         # @param outline [Array<Array(Float, Float)>] about the middle
         # @return [Array<Geometry::Point>] on the sheet
         def line(outline)
-          map = Geometry::Transform.turn(turn).then(Geometry::Transform.move(x, y))
-          outline.map { |px, py| map.apply(Geometry::Point[px, py]) }
+          there = map
+          outline.map { |px, py| there.apply(Geometry::Point[px, py]) }
         end
       end
 
-      # How the copies of one mark are drawn: outline as CutOutline gives it. Frozen.
-      Kind = Value.define(:copy, :ink, :width_mm, :outline, :boxed, :mirrored, keyword_init: true) do
+      # How the copies of one mark are drawn, and the line they are cut out along. Frozen.
+      Kind = Value.define(:copy, :ink, :width_mm, :cut, :mirrored, keyword_init: true) do
+        # @return [Array<Array(Float, Float)>] about the middle
+        def outline = cut.outline
+
         # @return [Geometry::Box] of a copy's ink, before it is turned about its middle
         def ink_box(place)
           height_mm = width_mm * ink.aspect
@@ -46,14 +52,7 @@ module UpClose
         end
 
         # @return [Array] items
-        def items(place)
-          box = ink_box(place)
-          if boxed
-            copy.boxed(place.copy, box.grown(copy.border), turn: place.turn)
-          else
-            copy.cut_out(place.copy, box, place.line(outline), turn: place.turn)
-          end
-        end
+        def items(place) = copy.boxed(place.copy, ink_box(place).grown(copy.border), turn: place.turn)
       end
 
       GONE = Colour.new(110, 106, 98)

@@ -12,13 +12,15 @@ module UpClose
       # @param width_mm [Float] of the ink  @param mirrored [Boolean]
       # @param border_mm [Float] kept round the ink inside the trim line
       # @param heading [Heading]  @param windows [Boolean] for paper that is laid face down
+      # @param cut [Cutting::Cut, nil] drawn round each copy; nil: corner ticks
       # @raise [Errors::DoesNotFit]
       def initialize(
         artwork:, ink:, width_mm:, mirrored:, copies:, paper:, border_mm:, heading:, margins: Margins.new,
-        windows: false
+        windows: false, cut: nil
       )
         @width_mm, @mirrored = width_mm.to_f, mirrored
-        @copy = Copy.new(artwork: artwork, ink: ink, mirrored: mirrored, border_mm: border_mm, windows: windows)
+        @copy = Copy.new(artwork: artwork, ink: ink, mirrored: mirrored, border_mm: border_mm, windows: windows,
+          cut: cut)
         @height_mm = @width_mm * ink.aspect
         @copies, @border, @heading, @margins = copies, border_mm, heading, margins
         check_copies

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module UpClose
-  module Templates
+  module Cutting
     # A drawing at its final size as areas and lines: what is filled, and what is only drawn along. mm, its ink's top
     # left the origin.
     class InkRegions
@@ -9,6 +9,14 @@ module UpClose
       MOST_POINTS = 200_000
 
       attr_reader :width_mm, :height_mm
+
+      # Of whatever is inked, a picture's pixels or a drawing's lines.
+      # @param artwork [Artwork::Drawing, Artwork::Picture]  @param width_mm [Float]
+      # @return [Geometry::Region] mm, its ink's top left the origin
+      def self.inked(artwork, width_mm:)
+        return PictureRegion.new(artwork, width_mm: width_mm).ink unless artwork.vector?
+        new(Artwork::InkTone.as_black(artwork).with_ink(artwork.ink), width_mm: width_mm).ink
+      end
 
       # @param drawing [Artwork::Drawing]  @param width_mm [Float]
       # @raise [Errors::BadArtwork] for a picture, or for more detail than is cut
