@@ -33,6 +33,14 @@ module Presenters
       ).call
     end
 
+    # @return [String, nil] what would find its place, where a ruler hardly does
+    def aid_words
+      register = MarkRegister.new(mark)
+      return "Find the place with a strap: a strip to wrap round" if register.strap?
+      return if shape.curved? || %w[rectangle rounded-rectangle].include?(shape.key)
+      "Find the place with #{(shape.key == "disc") ? "a ring that centres itself" : "a cut-out of the piece"}"
+    end
+
     def stop? = findings.any?(&:stop?)
 
     # the lines of what is tried; before a method is chosen they are the shape's alone

@@ -23,7 +23,8 @@ module CommandLine
       "etch" => "EtchVerb",
       "board" => "BoardVerb",
       "template" => "TemplateVerb",
-      "outline" => "OutlineVerb"
+      "outline" => "OutlineVerb",
+      "strap" => "StrapVerb"
     }.freeze
 
     # what opens files of others does it in a child, within the limits that the pages have

@@ -33,11 +33,11 @@ module Shelves
       template.layers.merge(second) { |_, one, other| one + other.map { |path| path.transform(down) } }
     end
 
-    def pdf(drawing, title, paper)
+    def pdf(drawing, title, paper, stock: "template-card")
       pack = UpClose::Printing::TiledPack.new(
         artwork: drawing, ink: drawing.ink, width_mm: drawing.ink.box.width, mirrored: false, copies: 1,
         paper: UpClose::Printing::Paper.fetch(paper), border_mm: 1.0,
-        heading: UpClose::Printing::Heading.new(title: title, stock: UpClose::Sheets::Stock.fetch("template-card"))
+        heading: UpClose::Printing::Heading.new(title: title, stock: UpClose::Sheets::Stock.fetch(stock))
       )
       # one sheet needs no drawing of how sheets go together
       pages = (pack.grid == [1, 1]) ? pack.pages.drop(1) : pack.pages

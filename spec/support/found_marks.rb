@@ -43,6 +43,20 @@ class FoundMarks
     ((flat.bands == 3) ? flat.recomb(LUMA).rint.cast(:uchar) : flat[0]).copy_memory
   end
 
+  # connected ink on a page, mm
+  # @return [Array<UpClose::Geometry::Box>]
+  def self.ink_boxes(page)
+    index = (page < 128).labelregions.cast(:ushort)
+    grid = Vips::Image.xyz(index.width, index.height)
+    ends = [[0, :min], [1, :min], [0, :max], [1, :max]].map do |band, how|
+      grid[band].hist_find_indexed(index, combine: how).to_a.flatten
+    end
+    ends.transpose.map do |left, top, right, bottom|
+      x, y, width, height = [left, top, right - left + 1, bottom - top + 1].map { |px| px / PER_MM }
+      UpClose::Geometry::Box.new(x: x, y: y, width: width, height: height)
+    end
+  end
+
   # words of a PDF's page and the middle of each, mm
   # @return [Array<Array(String, Float, Float)>]
   def self.words(pdf, page)

@@ -31,6 +31,13 @@ module UpClose
         new(Geos::WkbReader.new.read(Wkb.line(points.map(&:to_a))).buffer(width / 2, quad_segs: QUARTER))
       end
 
+      CURVE_MM = 0.002
+
+      # @param path [Path] closed  @return [Region] what an odd number of its rings surrounds
+      def self.of_path(path)
+        path.flatten(CURVE_MM).map { |points, _| polygon(points.map(&:to_a)) }.reduce(:^) || none
+      end
+
       # @param box [Box]
       def self.box(box) = polygon(box.corners.map(&:to_a))
 
@@ -138,6 +145,9 @@ module UpClose
 
       # @param other [Region]  @return [Float] 0 where they touch
       def distance(other) = shape.distance(other.shape)
+
+      # @param other [Region]  @return [Float] from it to the other's edge, inside or out
+      def edge_gap(other) = shape.distance(other.shape.boundary)
 
       # @param other [Region]  @return [Boolean]
       def covers?(other) = shape.covers?(other.shape)

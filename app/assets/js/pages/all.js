@@ -17,7 +17,8 @@ const pages = {
   photo: () => import('./photo.js'),
   run: () => import('./run.js'),
   board: () => import('./board.js'),
-  bath: () => import('./bath.js')
+  bath: () => import('./bath.js'),
+  strap: () => import('./strap.js')
 }
 
 // what was wrong is in sight, wherever its field stands

@@ -1,0 +1,51 @@
+// The strap: dragged up or down, or moved by arrow keys, it is cut anew by Ruby.
+import { ask, latestOnly } from '../lib/ask.js'
+
+export default function () {
+  const scene = document.getElementById('scene')
+  const form = document.getElementById('figures')
+  const down = document.getElementById('f-down')
+  if (!scene || !form) return
+  const { mark } = document.querySelector('[data-page=strap]').dataset
+
+  const look = latestOnly(async () => {
+    const fields = new URLSearchParams(new FormData(form))
+    fields.delete('authenticity_token')
+    try {
+      const answer = await ask(`/marks/${mark}/strap/look?${fields}`)
+      const held = document.activeElement?.id === 'band'
+      scene.innerHTML = answer.drawing
+      document.getElementById('said').innerHTML = answer.said
+      if (held) document.getElementById('band').focus()
+    } catch { /* what does not fit is told when it is kept */ }
+  })
+  const move = (mm) => {
+    const before = parseFloat(down.value.replace(',', '.'))
+    if (Number.isNaN(before)) return
+    down.value = Math.max(before + mm, 0).toFixed(1)
+    look()
+  }
+  let from = null
+  scene.addEventListener('pointerdown', (event) => {
+    if (event.target.id !== 'band') return
+    from = { y: event.clientY, value: parseFloat(down.value) }
+    scene.setPointerCapture(event.pointerId)
+  })
+  scene.addEventListener('pointermove', (event) => {
+    if (!from) return
+    const shown = scene.getBoundingClientRect().height / scene.viewBox.baseVal.height
+    const moved = (event.clientY - from.y) / shown / parseFloat(scene.dataset.pxPerMm)
+    down.value = Math.max(from.value + moved, 0).toFixed(1)
+    look()
+  })
+  scene.addEventListener('pointerup', () => {
+    if (from) form.requestSubmit()
+    from = null
+  })
+  scene.addEventListener('keydown', (event) => {
+    const way = { ArrowUp: -1, ArrowDown: 1 }[event.key]
+    if (event.target.id !== 'band' || !way) return
+    event.preventDefault()
+    move(event.shiftKey ? way * 10 : way)
+  })
+}
