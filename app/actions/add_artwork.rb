@@ -50,13 +50,14 @@ module Actions
 
     # @param artwork [Artwork] already in the shop
     def use(mark, artwork, cap_height_mm: nil)
-      mark.assign_attributes(artwork: artwork, recipe: [], prepared: nil)
+      mark.assign_attributes(artwork: artwork, recipe: [], prepared: nil, cover: nil)
       mark.forget_design
       place = FirstPlace.call(mark, cap_height_mm)
       ApplicationRecord.change do
         mark.update!(
           artwork: artwork, recipe: [], earlier_recipes: [], prepared: nil, checked: nil, earlier_places: [],
-          placed_at: nil, packed_at: nil, width_mm: place.width_mm, x_mm: place.x_mm, y_mm: place.y_mm, turn_deg: 0
+          placed_at: nil, packed_at: nil, width_mm: place.width_mm, x_mm: place.x_mm, y_mm: place.y_mm, turn_deg: 0,
+          cover: nil, cutting_kept: {}
         )
       end
     end

@@ -18,9 +18,18 @@ module Actions
     # @return [Boolean]
     def change(piece, form)
       return false unless form.ok?
-      ApplicationRecord.change { piece.update!(form.values) }
-      piece.reload
+      ApplicationRecord.change do
+        piece.update!(form.values)
+        piece.reload.marks.live.select { |mark| mark.artwork && mark.cover }.each { |mark| cover_again(mark) }
+      end
       true
+    end
+
+    # a mark that covers it has another outline now
+    def cover_again(mark)
+      mark.piece.reload
+      CoverPiece.settle(mark)
+      mark.save!
     end
 
     def new_mark(piece, clearance_mm = 2.0)

@@ -51,7 +51,7 @@ module Helpers
     # pages of a mark that are no stage of its row
     PAGES_BESIDE = {
       "purpose" => "What it is for", "compare" => "Compare", "bath" => "The bath", "template" => "The template",
-      "tool" => "The tool", "strap" => "Find the place"
+      "tool" => "The tool", "strap" => "Find the place", "cover" => "Cover it"
     }.freeze
 
     # a stage page, with the job card's row on top

@@ -33,10 +33,13 @@ class Mark < ApplicationRecord
   # @return [MarkPrinting]
   def printing = @printing ||= MarkPrinting.new(self)
 
-  def forget_design = @design = nil
+  # @return [MarkCovering]
+  def covering = @covering ||= MarkCovering.new(self)
+
+  def forget_design = @design = @covering = nil
 
   def reload(*)
-    @design = @placing = @work = @printing = nil
+    @design = @placing = @work = @printing = @covering = nil
     super
   end
 

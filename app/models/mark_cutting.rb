@@ -2,6 +2,7 @@
 
 # The line a mark's copies are cut out along: what is kept with it, and what comes of it.
 class MarkCutting
+  STRAIGHT = %w[box straight].freeze
   CUTS = Shelves::LruCache.new(most: 300)
 
   # @param mark [Mark] with artwork, size and method
@@ -10,7 +11,7 @@ class MarkCutting
   end
 
   # @return [Array<Class>] of UpClose::Cutting::Line, the usual one first
-  def lines = UpClose::Cutting::Lines.for(face_down: @mark.boxed?)
+  def lines = UpClose::Cutting::Lines.for(face_down: @mark.boxed?, cover: @mark.covering.any?)
 
   # @return [Class] as it was chosen, or the usual one
   def line = lines.find { |line| line.key == kept["line"] } || lines.first
@@ -21,7 +22,10 @@ class MarkCutting
   def figures = {around_mm: @mark.setting.border_mm, **UpClose::Cutting::Figures.filled(kept)}
 
   # whether any line to choose from asks for a figure
-  def uses?(figure) = figure == :around_mm || lines.any? { |line| line.figures.include?(figure) }
+  def uses?(figure)
+    return false if lines.all?(&:cover?)
+    figure == :around_mm || lines.any? { |line| line.figures.include?(figure) }
+  end
 
   # @return [UpClose::Cutting::Cut] as it lies on the sheet
   def cut = turned(as_placed)
@@ -67,12 +71,12 @@ class MarkCutting
   def kept = @mark.cutting_kept
 
   # straight cuts, or nobody has said otherwise
-  def ticked? = !chosen? || [UpClose::Cutting::Lines::Box, UpClose::Cutting::Lines::Straight].include?(line)
+  def ticked? = (!chosen? && !line.cover?) || STRAIGHT.include?(line.key)
 
   def turned(cut) = @mark.reading_core.mirrored? ? cut.mirrored : cut
 
   def worked(line)
-    CUTS.fetch([@mark.design.signature, line.key, @mark.width_mm, figures]) do
+    CUTS.fetch([@mark.design.signature, line.key, @mark.width_mm, figures, @mark.boxed?]) do
       if line.follows_ink?
         UpClose::Cutting::Cut.from_h(Workers.call(@mark.design.drawn, :cut, line.key, @mark.width_mm, figures))
       else
@@ -82,6 +86,8 @@ class MarkCutting
   end
 
   def asked(width_mm)
-    UpClose::Cutting::Asked.new(ink: @mark.design.ink, width_mm: width_mm, region: nil, **figures)
+    UpClose::Cutting::Asked.new(
+      ink: @mark.design.ink, width_mm: width_mm, region: -> { @mark.covering.region }, **figures
+    )
   end
 end

@@ -27,7 +27,7 @@ class MarkWork
       work_finish: MarkEtching.new(@mark).finish,
       size: mark_size,
       coat_mm2: UpClose::Surfaces.coated_mm2(piece.to_core),
-      border_mm: @mark.laying["border_mm"],
+      border_mm: @mark.covering.any? ? 0.0 : @mark.laying["border_mm"],
       tray: ShopTime.current["oven"],
       coats: @mark.coats
     )

@@ -13,8 +13,11 @@ class PreparedArtwork
 
   def artwork = @mark.artwork
 
+  # the mark's own steps, and last of all the outline of the piece that it covers
   # @return [UpClose::Artwork::Recipe]
-  def recipe = @recipe ||= UpClose::Artwork::Recipe.new(@mark.recipe)
+  def recipe
+    @recipe ||= UpClose::Artwork::Recipe.new(@mark.recipe).followed_by(@mark.covering.step)
+  end
 
   def prepared? = !recipe.empty?
 
@@ -57,12 +60,14 @@ class PreparedArtwork
 
   # the same at the scale at which what is prepared measures what the mark does
   def solved
+    return to_keep(mm_per_unit) if @mark.covering.any?
     {"recipe" => recipe_key}
       .merge(apart(drawn_at(nil), :solved, @mark.width_mm, @mark.width_mm / artwork.ink_core.box.width))
   end
 
   # millimetres one of the artwork's own units comes to
   def mm_per_unit
+    return @mark.covering.mm_per_unit if @mark.covering.any?
     return @mark.width_mm / artwork.ink_core.box.width unless prepared?
     found["mm_per_unit"] * @mark.width_mm / found["width_mm"]
   end

@@ -84,8 +84,14 @@ module Presenters
     end
 
     def place
+      return covered if mark.covering.any?
       fits = mark.room.fits?
       ["#{"■ " unless fits}#{@writer.pair(mark.width_mm, mark.height_mm)}", (:stop unless fits)]
+    end
+
+    def covered
+      by = mark.covering.cover.edge_mm
+      by.negative? ? "#{@writer.figure(-by)} inside" : "all of it"
     end
 
     def sheet

@@ -41,6 +41,7 @@ module Routes
       app.get "/marks/:id/place" do
         mark = find_mark(params["id"])
         redirect to("/marks/#{mark.id}/artwork"), 303 unless mark.artwork
+        redirect to("/marks/#{mark.id}/cover"), 303 if mark.covering.any?
         stage mark, "place", form: nil, asked: false, at: Presenters::PlaceStage.new(mark, writer: writer)
       end
     end

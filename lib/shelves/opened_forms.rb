@@ -63,6 +63,7 @@ module Shelves
     def write(path, artwork, told)
       facts = {notes: artwork.notes, mm_per_unit: artwork.mm_per_unit}
       form = artwork.vector? ? {shapes: artwork.shapes} : {bytes: artwork.plain_bytes}
+      facts[:clip] = artwork.clip if artwork.vector? && artwork.clip
       facts[:rendered] = true if !artwork.vector? && artwork.rendered?
       write_whole(path, Marshal.dump(form.merge(facts: facts, ink: artwork.ink, told: told)))
       thin_out

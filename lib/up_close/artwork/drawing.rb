@@ -4,7 +4,7 @@ module UpClose
   module Artwork
     # Artwork made of lines and curves; stays so all the way to the paper. Frozen.
     class Drawing
-      attr_reader :shapes, :mm_per_unit, :notes
+      attr_reader :shapes, :mm_per_unit, :notes, :clip
 
       # @param drawn [Graphics::Drawn]
       # @return [Drawing]
@@ -13,10 +13,12 @@ module UpClose
       # @param shapes [Array<Graphics::Painted>] bottom first
       # @param mm_per_unit [Float, nil] its own true size, when it has one
       # @param notes [Array<String>] what the maker should know about the reading
-      def initialize(shapes, mm_per_unit: nil, notes: [])
+      # @param clip [Geometry::Path, nil] what lies outside it is not painted
+      def initialize(shapes, mm_per_unit: nil, notes: [], clip: nil)
         @shapes = shapes.select(&:visible?).freeze
         @mm_per_unit = mm_per_unit
         @notes = notes.freeze
+        @clip = clip
         @memo = {}
         freeze
       end
@@ -27,7 +29,7 @@ module UpClose
 
       # the same with each shape changed
       # @yield [Graphics::Painted] → Painted
-      def with_shapes(&change) = Drawing.new(shapes.map(&change), mm_per_unit: mm_per_unit, notes: notes)
+      def with_shapes(&change) = Drawing.new(shapes.map(&change), mm_per_unit: mm_per_unit, notes: notes, clip: clip)
 
       # @return [Ink, nil] nil when nothing is drawn
       def ink = @memo.fetch(:ink) { @memo[:ink] = InkOfDrawing.call(self) }

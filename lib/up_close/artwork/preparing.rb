@@ -30,8 +30,10 @@ module UpClose
           .sort_by { |step| [step.const_defined?(:LISTED) ? step::LISTED : LAST, step::KEY] }.freeze
       end
 
-      # a set stays letters
-      def self.for(set: false) = set ? all.select { |step| step.const_defined?(:ON_LINES) } : all
+      # to choose from: a set stays letters, and some steps have a place of their own
+      def self.for(set: false)
+        all.reject { |step| step.const_defined?(:BY_ITSELF) || (set && !step.const_defined?(:ON_LINES)) }
+      end
 
       # @raise [Errors::Unknown]
       def self.fetch(key)

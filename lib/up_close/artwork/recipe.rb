@@ -32,6 +32,10 @@ module UpClose
       # true when the outcome depends on the size it is printed at
       def sized? = any?(:SIZED)
 
+      # with one more step, done last
+      # @param step [Hash, nil] as +new+ takes it
+      def followed_by(step) = step ? Recipe.new([*to_a.first(MOST_STEPS - 1), step]) : self
+
       # @param key [String]
       def does?(key) = active.any? { |s| key == s.work::KEY }
 

@@ -56,6 +56,19 @@ module UpClose
               "angle 180 × #{num(wide)} ÷ #{num(outer, 3)} = #{num(angle_deg, 3)}°")
       end
 
+      CHORD_MM = 0.002
+
+      # the whole sector, so that its ends meet; +by+ beyond rim and foot alone
+      # @see Shape#cover_region
+      def cover_region(by, overlap: 0.0)
+        from, to = -unrolled.angle / 2, unrolled.angle / 2 + overlap / unrolled.middle
+        steps = ((to - from) * outer / Math.sqrt(8 * outer * CHORD_MM)).ceil
+        arc = ->(radius) { Array.new(steps + 1) { |i| unrolled.at(radius, from + (to - from) * i / steps).to_a } }
+        Geometry::Region.polygon(arc.call(outer + by) + arc.call([inner - by, 0.01].max).reverse)
+      end
+
+      def wraps? = true
+
       # straight up, between the two rims
       def height = Math.sqrt(slant**2 - ((wide - narrow) / 2)**2)
 

@@ -32,6 +32,17 @@ module UpClose
         Working.new("once round: π × (#{num(diameter)} + #{num(measures[:film_mm])}) = #{num(once_round, 3)} mm")
       end
 
+      # once round exactly, so that its ends meet; +by+ beyond rim and foot alone
+      # @see Shape#cover_region
+      def cover_region(by, overlap: 0.0)
+        wall = measures[:height_mm]
+        Geometry::Region.box(Geometry::Box.new(
+          x: -once_round / 2, y: -wall / 2 - by, width: once_round + overlap, height: [wall + 2 * by, 0.01].max
+        ))
+      end
+
+      def wraps? = true
+
       # where a place on the unrolled shape is seen from the front, x from the middle; and whether it is seen
       def front(point)
         angle = point.x / (once_round / (2 * Math::PI))

@@ -116,6 +116,18 @@ module UpClose
       # @return [Geometry::Box] mm
       def cover(bleed_mm) = box.grown(bleed_mm)
 
+      # What a mark that covers it is printed and cut to.
+      # @param by [Float] mm beyond the edge; negative: inside it
+      # @param overlap [Float] mm that the ends of a wrap lie over each other
+      # @return [Geometry::Region] empty when nothing is left
+      def cover_region(by, overlap: 0.0)
+        whole = Geometry::Region.of_path(path)
+        by.negative? ? whole.shrunk(-by) : whole.grown(by, quarter: Geometry::Region::FINE_QUARTER)
+      end
+
+      # whether what covers it comes back to itself, and needs a seam
+      def wraps? = false
+
       # true when ink itself must be looked at, since a hull would bridge a hole
       def hole? = false
 

@@ -18,7 +18,8 @@ const pages = {
   run: () => import('./run.js'),
   board: () => import('./board.js'),
   bath: () => import('./bath.js'),
-  strap: () => import('./strap.js')
+  strap: () => import('./strap.js'),
+  cover: () => import('./cover.js')
 }
 
 // what was wrong is in sight, wherever its field stands

@@ -20,6 +20,16 @@ module UpClose
           @document.transparent(painted.fill_alpha, painted.stroke_alpha) { solid(painted, map) }
         end
 
+        # what is painted inside is seen inside the outline alone
+        # @param outline [Geometry::Path] page mm, even-odd
+        def inside(outline)
+          @document.save_graphics_state do
+            trace(outline)
+            @document.renderer.add_content("W* n")
+            yield
+          end
+        end
+
         # @param path [Geometry::Path] page mm
         def trace(path)
           path.commands.each do |verb, *points|

@@ -124,8 +124,13 @@ module UpClose
           target = Geometry::Box.new(x: 0, y: 0, width: box.width, height: box.height)
           map = Map.call(ink.box, target, mirrored: mirrored)
           canvas = Canvas.new(@document, box.height)
-          @document.create_stamp(name) { drawing.shapes.each { |shape| canvas.paint(shape, map) } }
+          @document.create_stamp(name) { painted(drawing, canvas, map) }
           name
+        end
+
+        def painted(drawing, canvas, map)
+          paint = -> { drawing.shapes.each { |shape| canvas.paint(shape, map) } }
+          drawing.clip ? canvas.inside(drawing.clip.transform(map), &paint) : paint.call
         end
 
         # Prawn clips a stamp to the page it is made on; a mark in tiles is larger than that

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "digest"
+
 module UpClose
   module Formats
     module SVG
@@ -10,9 +12,17 @@ module UpClose
         # @param map [Geometry::Transform] applied to paths and strokes alike
         # @return [String]
         def call(drawing, map: Geometry::Transform::IDENTITY, places: 5)
-          drawing.shapes.map { |shape|
+          painted = drawing.shapes.map { |shape|
             %(<path d="#{PathWriter.call(shape.path.transform(map), places: places)}"#{paint(shape, map.mean_scale)}/>)
           }.join
+          drawing.clip ? clipped(painted, PathWriter.call(drawing.clip.transform(map), places: places)) : painted
+        end
+
+        # @param painted [String]  @param outline [String] path data  @return [String]
+        def clipped(painted, outline)
+          name = "clip-#{Digest::SHA256.hexdigest(outline)[0, 12]}"
+          %(<clipPath id="#{name}"><path d="#{outline}" clip-rule="evenodd"/></clipPath>) +
+            %(<g clip-path="url(##{name})">#{painted}</g>)
         end
 
         # @param shape [Graphics::Painted]  @param scale [Float] of its stroke  @return [String] attributes

@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+module Actions
+  # Makes a mark fill its piece, moves the artwork behind the piece's outline, or lets it be a mark among bare ground.
+  module CoverPiece
+    REMEMBERED = 40
+
+    module_function
+
+    # @param cover [UpClose::Covering::Cover]
+    # @raise [UpClose::Error] when nothing of the piece is left
+    def call(mark, cover)
+      ApplicationRecord.change do
+        mark.lock!
+        was = mark.cover
+        mark.cover = cover.to_h.transform_keys(&:to_s).merge("earlier" => earlier(was))
+        mark.cutting_kept = {} unless was
+        settle(mark)
+        mark.save!
+      end
+    end
+
+    # @param form [Forms::CoverForm] gets the refusal
+    # @return [Boolean] whether it was refused
+    def try(mark, form)
+      return true unless form.ok?
+      call(mark, form.cover)
+      false
+    rescue UpClose::Error => error
+      form.refuse(error, :edge)
+      mark.reload
+      true
+    end
+
+    # @return [Array<Hash>] how it lay before, the last move last
+    def earlier(was) = was ? (was.fetch("earlier", []) + [was.except("earlier")]).last(REMEMBERED) : []
+
+    # @return [Boolean] whether there was anything to take back
+    def undo(mark)
+      *rest, last = mark.cover.to_h.fetch("earlier", [])
+      return false unless last
+      ApplicationRecord.change do
+        mark.lock!
+        mark.cover = last.merge("earlier" => rest)
+        settle(mark)
+        mark.save!
+      end
+      true
+    end
+
+    # as it would lie if it had just been added
+    def uncover(mark)
+      ApplicationRecord.change do
+        mark.lock!
+        mark.assign_attributes(cover: nil, prepared: nil, cutting_kept: {}, earlier_places: [])
+        mark.forget_design
+        to = FirstPlace.call(mark, nil)
+        mark.assign_attributes(width_mm: to.width_mm, x_mm: to.x_mm, y_mm: to.y_mm, turn_deg: 0.0)
+        PrepareArtwork.again(mark)
+        mark.save!
+      end
+    end
+
+    # after the piece, the artwork or its recipe has changed too
+    def settle(mark)
+      mark.forget_design
+      middle = mark.covering.region.box.centre
+      mark.prepared = mark.design.solved
+      mark.assign_attributes(
+        width_mm: mark.prepared["width_mm"], x_mm: middle.x.round(6), y_mm: middle.y.round(6), turn_deg: 0.0,
+        repeats: {}, placed_at: mark.placed_at || Time.now.utc
+      )
+    end
+  end
+end

@@ -1,0 +1,83 @@
+# frozen_string_literal: true
+
+# How a mark fills its piece, when it does: what is kept of it, and what comes of it.
+class MarkCovering
+  SHOWN = Shelves::LruCache.new(most: 100)
+  # @param mark [Mark]  @param tried [UpClose::Covering::Cover, nil] not kept: a maker is still moving it
+  def initialize(mark, tried: nil)
+    @mark, @tried = mark, tried
+  end
+
+  def any? = !cover.nil?
+
+  # @return [UpClose::Covering::Cover, nil]
+  def cover = @tried || (@mark.cover && UpClose::Covering::Cover.from_h(@mark.cover))
+
+  # as it begins: from the middle, as large as covers all of it
+  # @param edge_mm [Float]
+  # @return [UpClose::Covering::Cover]
+  def beginning(edge_mm: UpClose::Covering::Cover::BLEED_MM)
+    filling(UpClose::Covering::Cover.new(edge_mm: edge_mm))
+  end
+
+  # the same, just as large as covers all of it from where it lies
+  # @param cover [UpClose::Covering::Cover]
+  def filling(cover)
+    least = cover.least_picture_mm(cover.region(shape), shown["aspect"])
+    cover.with(picture_mm: least / shown["share"])
+  end
+
+  # @return [Hash, nil] the last step of its recipe
+  def step
+    return unless any?
+    over = (shape.wraps? && cover.seam == "overlap") ? cover.overlap_mm : 0.0
+    {"key" => "cover", "on" => true, "edge_mm" => cover.edge_mm, "x_mm" => cover.x_mm, "y_mm" => cover.y_mm,
+     "turn_deg" => cover.turn_deg, "overlap_mm" => over}
+  end
+
+  # what one of the artwork's own units comes to
+  def mm_per_unit = cover.picture_mm / @mark.artwork.ink_core.box.width
+
+  # what is printed and cut, from the piece's middle
+  # @return [UpClose::Geometry::Region]
+  def region = cover.region(shape)
+
+  # what lies behind the outline, the mark's own steps done to it
+  # @return [Shelves::DrawnArtwork]
+  def behind
+    return @mark.artwork.drawn if recipe.empty?
+    Shelves::DrawnArtwork.new(
+      source: @mark.artwork.origin, forms: Settings.opened, recipe: recipe.to_a, shape: shape, mm_per_unit: scale
+    )
+  end
+
+  # how that is shown: "aspect", "share" of the artwork's own width, "vector"
+  # @return [Hash]
+  def shown
+    own = @mark.artwork.ink_core
+    return {"aspect" => own.aspect, "share" => 1.0, "vector" => !@mark.artwork.picture?} if recipe.empty?
+    SHOWN.fetch([@mark.artwork.id, @mark.artwork.updated_at.to_f, @mark.recipe, recipe.sized? && scale.round(9)]) do
+      found = Workers.call(behind, :to_keep)
+      box = UpClose::Artwork::Ink.from_h(found["ink"]).box
+      {"aspect" => box.height / box.width, "share" => box.width / found["ratio"] / own.box.width,
+       "vector" => found["vector"]}
+    end
+  end
+
+  # mm from side to side of what is shown
+  def shown_mm = cover.picture_mm * shown["share"]
+
+  # @return [Array<UpClose::Finding>]
+  def findings(writer)
+    UpClose::Covering::Told.new(cover.with(picture_mm: shown_mm), shape, shown["aspect"], writer).findings
+  end
+
+  private
+
+  def shape = @mark.piece.to_core
+
+  def recipe = @recipe ||= UpClose::Artwork::Recipe.new(@mark.recipe)
+
+  # before it has a width of its own, as wide as the piece
+  def scale = cover&.picture_mm ? mm_per_unit : shape.box.width / @mark.artwork.ink_core.box.width
+end

@@ -1,0 +1,92 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Covering
+    # What a cover comes to: how it ends, what of the piece its picture leaves empty, and its seam.
+    class Told
+      # corners smaller than this are nothing to tell, mm²
+      LEAST_MM2 = 0.05
+
+      # @param cover [Cover] with a picture_mm  @param shape [Surfaces::Shape]  @param aspect [Float] of the picture
+      # @param writer [Measure::LengthWriter]
+      def initialize(cover, shape, aspect, writer)
+        @cover, @shape, @aspect, @writer = cover, shape, aspect, writer
+      end
+
+      # @return [Array<Finding>]
+      def findings = [edge, empty, (seam if @shape.wraps?), *strain].compact
+
+      # what of the outline the picture does not reach
+      # @return [Geometry::Region]
+      def bare = @bare ||= region - @cover.picture(@aspect)
+
+      private
+
+      def region = @region ||= @cover.region(@shape)
+
+      def edge
+        by = @cover.edge_mm
+        box = region.box
+        Finding.new(
+          key: :cover, title: by.negative? ? "Ends inside the #{@shape.edge_word}" : "To trim all round",
+          verdict: by.between?(0.0, 0.49) ? :watch : :fine, figure: mm(by.abs), value: by, unit: "mm",
+          working: Working.new("cut to #{n(box.width)} × #{n(box.height)} mm, #{n(region.area / 100)} cm²",
+            source: "1.5 mm to trim is a starting value"),
+          reason: edge_reason(by), remedy: by.between?(0.0, 0.49) ? "Print 1.5 mm beyond it, and trim it after." : nil
+        )
+      end
+
+      def edge_reason(by)
+        return "The #{@shape.edge_word} stays bare." if by.negative?
+        (by < 0.5) ? "Laid a little aside, it leaves a bare sickle." : "Trimmed after it is on: no bare edge shows."
+      end
+
+      def empty
+        return Finding.fine(:empty, "The picture", figure: "covers all of it", value: 0.0, unit: "mm²") if covered?
+        least = @cover.least_picture_mm(region, @aspect)
+        Finding.watch(
+          :empty, "Empty corners", figure: "#{n(bare.area)} mm²", value: bare.area, unit: "mm²",
+          working: Working.new("outline #{n(region.area)} mm², less what the picture covers"),
+          reason: "Bare #{where.join(" and ")}.",
+          remedy: "#{mm((least * 10 - 0.1).ceil / 10.0)} wide covers all of it, from the same middle; or move it."
+        )
+      end
+
+      def covered? = bare.area < LEAST_MM2
+
+      # where parts of it lie, from the middle
+      # @return [Array<String>] at most three
+      def where
+        parts = bare.parts.select { |part| part.area >= LEAST_MM2 }
+        parts.map { |part| words(part.middle - region.middle) }.uniq.first(3)
+      end
+
+      def words(way)
+        across, down = way.x.abs > way.y.abs * 0.4, way.y.abs > way.x.abs * 0.4
+        [("at the top" if down && way.y.negative?), ("at the foot" if down && way.y.positive?),
+          ("on the left" if across && way.x.negative?), ("on the right" if across && way.x.positive?)].compact.join(" ")
+      end
+
+      def seam
+        over = @cover.seam == "overlap"
+        Finding.note(
+          :seam, "Seam", figure: over ? "#{mm(@cover.overlap_mm)} over" : "butt", value: over ? @cover.overlap_mm : 0.0,
+          unit: "mm", working: @shape.working,
+          reason: over ? "The upper end shows as a line: lay it behind, or under the handle." :
+            "Its ends meet exactly while the piece is as measured: 0.1 mm more across opens it by 0.3."
+        )
+      end
+
+      # where a curve takes more than film gives
+      def strain
+        return [] unless @shape.curved? && !@shape.wraps?
+        points = region.rings.flatten(1).map { |x, y| Geometry::Point[x, y] }
+        @shape.respond_to?(:strain_of) ? [@shape.strain_of(points)].compact : []
+      end
+
+      def n(value) = Working.number(value)
+
+      def mm(value) = @writer.with_unit(value)
+    end
+  end
+end
