@@ -51,7 +51,8 @@ module Helpers
     # pages of a mark that are no stage of its row
     PAGES_BESIDE = {
       "purpose" => "What it is for", "compare" => "Compare", "bath" => "The bath", "template" => "The template",
-      "tool" => "The tool", "strap" => "Find the place", "cover" => "Cover it"
+      "tool" => "The tool", "strap" => "Find the place", "cover" => "Cover it",
+      "pictures" => "Many pictures"
     }.freeze
 
     # a stage page, with the job card's row on top

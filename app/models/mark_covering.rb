@@ -47,7 +47,8 @@ class MarkCovering
   def behind
     return @mark.artwork.drawn if recipe.empty?
     Shelves::DrawnArtwork.new(
-      source: @mark.artwork.origin, forms: Settings.opened, recipe: recipe.to_a, shape: shape, mm_per_unit: scale
+      source: @mark.artwork.origin, forms: Settings.opened, recipe: recipe.to_a, shape: shape, mm_per_unit: scale,
+      framed: true
     )
   end
 

@@ -17,10 +17,16 @@ module Presenters
 
     def findings = @covering.findings(@writer)
 
-    # pixels a millimetre
-    def scale = @scale ||= [(WIDTH - 2 * PAD) / box.width, (HEIGHT - 2 * PAD) / box.height].min
+    def width = WIDTH
 
-    def mm_across = WIDTH / scale
+    def height = HEIGHT
+
+    def pad = PAD
+
+    # pixels a millimetre
+    def scale = @scale ||= [(width - 2 * pad) / box.width, (height - 2 * pad) / box.height].min
+
+    def mm_across = width / scale
 
     # the outline that is printed and cut
     def outline = d(region.path)
@@ -29,7 +35,7 @@ module Presenters
     def edge = d(shape.path)
 
     # all but the outline: what is not printed
-    def beyond = "M0 0H#{WIDTH}V#{HEIGHT}H0Z#{outline}"
+    def beyond = "M0 0H#{width}V#{height}H0Z#{outline}"
 
     # the artwork's frame about its own middle, and where that lies
     # @return [Hash]
@@ -83,7 +89,7 @@ module Presenters
     def onto
       @onto ||= UpClose::Geometry::Transform.move(-box.centre.x, -box.centre.y)
         .then(UpClose::Geometry::Transform.scale(scale))
-        .then(UpClose::Geometry::Transform.move(WIDTH / 2.0, HEIGHT / 2.0))
+        .then(UpClose::Geometry::Transform.move(width / 2.0, height / 2.0))
     end
 
     def d(path) = UpClose::Formats::SVG::PathWriter.call(path.transform(onto), places: 2)

@@ -11,20 +11,22 @@ module Shelves
     # and a look on the piece, which need not be fine
     LOOK_PX = 640
 
-    attr_reader :source, :recipe, :shape, :mm_per_unit
+    attr_reader :source, :recipe, :shape, :mm_per_unit, :framed
 
     # @param source [ArtworkSource::Original, ArtworkSource::Words, ArtworkSource::WordSet]
     # @param recipe [Array<Hash>] steps, as UpClose::Artwork::Recipe takes them
     # @param shape [UpClose::Surfaces::Shape, nil] of the piece
     # @param mm_per_unit [Float, nil] what one of the artwork's own units comes to; needed only with a recipe
     # @param forms [String] the folder of OpenedForms
-    def initialize(source:, forms:, recipe: [], shape: nil, mm_per_unit: nil)
-      @source, @forms, @recipe, @shape, @mm_per_unit = source, forms, recipe, shape, mm_per_unit
+    # @param framed [Boolean] it lies behind a frame, as UpClose::Artwork::Recipe#call says
+    def initialize(source:, forms:, recipe: [], shape: nil, mm_per_unit: nil, framed: false)
+      @source, @forms, @recipe, @shape, @mm_per_unit, @framed = source, forms, recipe, shape, mm_per_unit, framed
     end
 
     # the same at another scale
     def at(mm_per_unit)
-      DrawnArtwork.new(source: source, forms: @forms, recipe: recipe, shape: shape, mm_per_unit: mm_per_unit)
+      DrawnArtwork.new(source: source, forms: @forms, recipe: recipe, shape: shape, mm_per_unit: mm_per_unit,
+        framed: framed)
     end
 
     def ==(other) = other.is_a?(DrawnArtwork) && key == other.key
@@ -33,12 +35,12 @@ module Shelves
     def hash = key.hash
 
     # @return [Array] all that it depends on
-    def key = [source.key, recipe, shape&.key, shape&.measures, (mm_per_unit&.round(9) if steps.sized?)]
+    def key = [source.key, recipe, shape&.key, shape&.measures, (mm_per_unit&.round(9) if steps.sized?), framed]
 
-    def marshal_dump = [source, @forms, recipe, shape, mm_per_unit]
+    def marshal_dump = [source, @forms, recipe, shape, mm_per_unit, framed]
 
     def marshal_load(kept)
-      @source, @forms, @recipe, @shape, @mm_per_unit = kept
+      @source, @forms, @recipe, @shape, @mm_per_unit, @framed = kept
     end
 
     # @return [UpClose::Artwork::Drawing, UpClose::Artwork::Picture] of a set, its widest member
@@ -188,7 +190,7 @@ module Shelves
       if source.opened.respond_to?(:drawing_of)
         steps.call_on_set(source.opened, **bench)
       else
-        steps.call(source.opened, **bench)
+        steps.call(source.opened, **bench, framed: framed || steps.does?("cover"))
       end
     end
 

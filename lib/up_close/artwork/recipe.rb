@@ -43,15 +43,17 @@ module UpClose
 
       # @param artwork [Drawing, Picture]  @param per_mm [Float] its own units a millimetre
       # @param shape [Surfaces::Shape, nil] the piece
+      # @param framed [Boolean] what lies behind a frame: its box is all that came, however much of it goes bare
       # @return [Prepared]
       # @raise [Errors::BadArtwork] when nothing is left
-      def call(artwork, per_mm:, shape: nil)
+      def call(artwork, per_mm:, shape: nil, framed: does?("cover"))
         made, ratio = as_it_must_be(artwork, per_mm)
         notes = made.notes
         active.each do |s|
           before = made
           made = s.work
             .call(before, s.figures, Preparing::Bench.new(per_mm: per_mm * ratio, shape: shape) { before.ink.box })
+          made.with_ink(before.ink) if framed && stays?(s) && made.ink
           notes |= made.notes
         end
         unless made.ink
@@ -84,6 +86,9 @@ module UpClose
       end
 
       private
+
+      # whether what a step leaves lies where it was
+      def stays?(step) = !step.work.const_defined?(:MOVES) && step.work != Preparing::Cover
 
       # whether a step that is done says so of itself
       def any?(mark) = active.any? { |s| s.work.const_defined?(mark) }

@@ -3,6 +3,7 @@ import { showPresentStage, watchKeys } from '../lib/keys.js'
 import { wakeClocks } from '../widgets/clock.js'
 import { wakeLifeSize } from '../widgets/life_size.js'
 import { wakeLooking } from '../widgets/looking.js'
+import { wakeTones } from '../widgets/tones.js'
 
 const pages = {
   measure: () => import('./measure.js'),
@@ -19,7 +20,8 @@ const pages = {
   board: () => import('./board.js'),
   bath: () => import('./bath.js'),
   strap: () => import('./strap.js'),
-  cover: () => import('./cover.js')
+  cover: () => import('./cover.js'),
+  pictures: () => import('./pictures.js')
 }
 
 // what was wrong is in sight, wherever its field stands
@@ -29,5 +31,6 @@ showPresentStage()
 wakeClocks()
 wakeLifeSize()
 wakeLooking()
+wakeTones()
 // each part of a page wakes by itself
 document.querySelectorAll('[data-page]').forEach((part) => pages[part.dataset.page]?.().then((module) => module.default()))

@@ -16,6 +16,9 @@ module UpClose
         SIZED = ON_LINES = true
         CHORD = 0.02
 
+        # what it leaves lies elsewhere than it came
+        MOVES = true
+
         module_function
 
         # @param figures [Hash{Symbol => Numeric}] by PARAMETERS  @param bench [Bench] scale and size

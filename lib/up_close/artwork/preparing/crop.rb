@@ -13,6 +13,9 @@ module UpClose
           .map { |key, words| Figure.new(key, words.to_s, 0.0, 0.0..95.0, " %") }
           .freeze
 
+        # what it leaves lies elsewhere than it came
+        MOVES = true
+
         module_function
 
         # @param figures [Hash{Symbol => Numeric}] by PARAMETERS  @param bench [Bench] scale and size

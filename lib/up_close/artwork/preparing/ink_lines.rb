@@ -16,8 +16,10 @@ module UpClose
         ].freeze
         SIZED = FINE = HARD = true
         WIDER = 1.6
-        # grey steps an edge must stand out by, at no darkness; at full darkness a tenth
-        STEEP = 6.0
+        # shares of the picture that are inked at no darkness and at full: the level is found by its own edges
+        SHARES = [0.02, 0.2].freeze
+        # grey steps that an edge stands out by at least, however many are wanted
+        LEAST_STEP = 0.4
 
         module_function
 
@@ -27,7 +29,17 @@ module UpClose
           sigma = [figures[:line_mm] * bench.per_mm / 2, 0.6].max
           grey = picture.grey
           edges = grey.gaussblur(sigma, precision: :float) - grey.gaussblur(sigma * WIDER, precision: :float)
-          Picture.made((edges > -STEEP * (1 - 0.9 * figures[:darkness] / 100)).cast(:uchar))
+          Picture.made((edges > -level(edges, figures[:darkness] / 100)).cast(:uchar))
+        end
+
+        # @param darkness [Float] 0..1  @return [Float] grey steps
+        def level(edges, darkness)
+          least, most = SHARES
+          share = least * (most / least)**darkness
+          # a histogram of how far each place is darker than round it, in steps of a quarter
+          deep = (edges * -4).cast(:uchar).hist_find.to_a.flatten
+          wanted = deep.sum * (1 - share)
+          [deep.each_index.find { |step| deep.first(step + 1).sum >= wanted } / 4.0, LEAST_STEP].max
         end
       end
     end

@@ -9,18 +9,42 @@ module UpClose
         KEY = "pencil"
         LISTED = 40
         TITLE = "Photo to pencil"
-        WORDS = "Even tones go bare, edges stay as soft pencil strokes."
-        PARAMETERS = [Figure.new(:softness_mm, "softness", 0.6, 0.05..10.0, " mm")].freeze
+        WORDS = "Even tones go bare, edges stay as soft pencil strokes. Softness 0 finds it by the picture's own detail."
+        PARAMETERS = [
+          Figure.new(:lighter, "lighter", 0.0, -100.0..100.0, ""),
+          Figure.new(:softness_mm, "softness", 0.0, 0.0..10.0, " mm")
+        ].freeze
         SIZED = true
+        # softnesses tried, mm; the least that shows so much of what the best shows is taken
+        TRIED_MM = [0.1, 0.2, 0.4, 0.8, 1.6].freeze
+        ENOUGH = 0.5
+        # share of the strokes that become full ink
+        DARKEST = 0.01
+        LEAST_PX = 0.6
 
         module_function
 
         # @param figures [Hash{Symbol => Numeric}] by PARAMETERS  @param bench [Bench] scale and size
         # @return [Drawing, Picture]
         def call(picture, figures, bench)
-          grey = picture.grey
-          blurred = grey.gaussblur([figures[:softness_mm] * bench.per_mm, 0.6].max)
-          Picture.made((grey * 255.0 / (blurred + 1)).cast(:uchar))
+          strokes = strokes(picture.grey, figures[:softness_mm], bench.per_mm)
+          darkest = ToneCurve.quantiles(strokes, DARKEST).first.clamp(0, 250)
+          ToneCurve.apply(Picture.made(strokes, notes: picture.notes)) do |tone|
+            ink = ((255 - tone) / (255.0 - darkest)).clamp(0.0, 1.0)
+            255 * (1 - ToneCurve.lightened(ink, figures[:lighter]))
+          end
+        end
+
+        # @return [Vips::Image] one band
+        def strokes(grey, softness_mm, per_mm)
+          return dodged(grey, softness_mm * per_mm) if softness_mm.positive?
+          tried = TRIED_MM.map { |mm| dodged(grey, mm * per_mm) }
+          inked = tried.map { |image| 255 - image.avg }
+          tried[inked.index { |ink| ink >= inked.max * ENOUGH }]
+        end
+
+        def dodged(grey, sigma)
+          Graphics::Pixels.held((grey * 255.0 / (grey.gaussblur([sigma, LEAST_PX].max) + 1)).cast(:uchar))
         end
       end
     end

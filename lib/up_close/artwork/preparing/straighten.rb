@@ -12,6 +12,9 @@ module UpClose
         PARAMETERS = [Figure.new(:turn, "turn", 0.0, -45.0..45.0, "°")].freeze
         ON_LINES = true
 
+        # what it leaves lies elsewhere than it came
+        MOVES = true
+
         module_function
 
         # @param figures [Hash{Symbol => Numeric}] by PARAMETERS  @param bench [Bench] scale and size

@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Artwork
+    module Preparing
+      # Edges made to stand out by what a blur takes away from them: what ink spreads, this gives back beforehand.
+      module Sharpen
+        KEY = "sharpen"
+        LISTED = 36
+        TITLE = "Sharpen"
+        WORDS = "Edges stand out more, over the width given; small print and soft photos gain most."
+        PARAMETERS = [
+          Figure.new(:over_mm, "over", 0.2, 0.02..5.0, " mm"), Figure.new(:by, "by", 80.0, 0.0..400.0, " %")
+        ].freeze
+        SIZED = true
+
+        module_function
+
+        # @param figures [Hash{Symbol => Numeric}] by PARAMETERS  @param bench [Bench] scale and size
+        # @return [Picture]
+        def call(picture, figures, bench)
+          image = picture.image.cast(:float)
+          blurred = image.gaussblur([figures[:over_mm] * bench.per_mm, 0.5].max, precision: :float)
+          sharp = image + (image - blurred) * (figures[:by] / 100)
+          within = (sharp < 0).ifthenelse(0, (sharp > 255).ifthenelse(255, sharp))
+          Picture.made(within.rint.cast(:uchar), notes: picture.notes)
+        end
+      end
+    end
+  end
+end
