@@ -6,7 +6,9 @@ class ContactSheet
   # what makes two blanks alike
   LIKE = %w[shape measures material finish colour edge seen_through].freeze
   # what further marks take over from the first
-  SAME_WORK = %w[method_key printer stock picked purpose afterwards sealer coats reading paper copies clearance_mm].freeze
+  SAME_WORK = %w[
+    method_key printer stock picked purpose afterwards sealer coats reading paper copies clearance_mm
+  ].freeze
 
   attr_reader :mark
 

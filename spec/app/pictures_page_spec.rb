@@ -10,7 +10,8 @@ RSpec.describe "Many pictures on one kind of piece", :shop do
 
   let(:first) do
     send_form "/jobs", "title" => "Tags"
-    send_form "/jobs/#{Job.last.id}/pieces", Shop::PLATE.merge("name" => "tag 4", "material" => "brass", "finish" => "raw")
+    send_form "/jobs/#{Job.last.id}/pieces",
+      Shop::PLATE.merge("name" => "tag 4", "material" => "brass", "finish" => "raw")
     Mark.last
   end
 
