@@ -13,7 +13,10 @@ module Actions
       check(mark)
       mark.sealer = sealer_that_suits(mark)
       mark.coats = nil if mark.sealer_changed?
-      ApplicationRecord.change { mark.save! }
+      ApplicationRecord.change do
+        mark.save!
+        PairFlanks.after(mark)
+      end
       true
     rescue UpClose::Error => error
       form.errors[:method_key] = error.sentence

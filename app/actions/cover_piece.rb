@@ -9,15 +9,26 @@ module Actions
 
     # @param cover [UpClose::Covering::Cover]
     # @raise [UpClose::Error] when nothing of the piece is left
-    def call(mark, cover)
+    # @param pins [Hash{String => Array(Float, Float)}] places of the picture, by the feature each is held to
+    def call(mark, cover, pins: {})
       ApplicationRecord.change do
         mark.lock!
         was = mark.cover
-        mark.cover = cover.to_h.transform_keys(&:to_s).merge("earlier" => earlier(was))
+        mark.cover = cover.to_h.transform_keys(&:to_s).merge("earlier" => earlier(was), "pins" => pins)
         mark.cutting_kept = {} unless was
         settle(mark)
         mark.save!
+        PairFlanks.after(mark)
       end
+    end
+
+    # holds a place of the picture to a feature of the body, with those that are held already
+    # @param feature [Integer] its number  @param at [UpClose::Geometry::Point] mm on the piece, where it is now
+    def pin(mark, feature, at)
+      covering = mark.covering
+      on = UpClose::Covering::Pins.on_picture(covering.cover, at)
+      pins = covering.pins.merge(feature.to_s => on.to_a)
+      call(mark, covering.pinned(pins), pins: pins)
     end
 
     # @param form [Forms::CoverForm] gets the refusal
@@ -44,6 +55,7 @@ module Actions
         mark.cover = last.merge("earlier" => rest)
         settle(mark)
         mark.save!
+        PairFlanks.after(mark)
       end
       true
     end

@@ -13,7 +13,7 @@ module Actions
       middle = UpClose::Placing::Placement.new(width_mm: wanted || 10.0)
       return middle if cap_height_mm || (wanted && mark.room(middle).clearance >= mark.clearance_mm)
       width, at = largest_for(mark, middle)
-      width = mark.piece.to_core.box.width / 2 unless width.positive?
+      width = mark.shape_core.box.width / 2 unless width.positive?
       UpClose::Placing::Placement.new(
         width_mm: [(width * 10).floor / 10.0, 0.1].max,
         x_mm: at.x.round(3),

@@ -17,7 +17,10 @@ module Actions
       mark.recipe = recipe.to_a
       mark.earlier_recipes = (mark.earlier_recipes + [was]).last(REMEMBERED) if remember && was != mark.recipe
       settle(mark, mm_per_unit)
-      ApplicationRecord.change { mark.save! }
+      ApplicationRecord.change do
+        mark.save!
+        PairFlanks.after(mark)
+      end
       nil
     rescue UpClose::Error => error
       mark.restore_attributes

@@ -25,6 +25,10 @@ module Actions
       true
     end
 
+    # what both flanks of a body agree on
+    # @param features [Array<Hash>]
+    def features(piece, features) = ApplicationRecord.change { piece.update!(features: features) }
+
     # a mark that covers it has another outline now
     def cover_again(mark)
       mark.piece.reload

@@ -10,6 +10,9 @@ class Mark < ApplicationRecord
   has_many :layouts, -> { order(:id) }, through: :layout_marks
   has_many :attempts, -> { order(:copy, :id) }, inverse_of: :mark
 
+  # the other flank, while it is this one's mirror
+  has_many :mirrors, -> { live.order(:id) }, class_name: "Mark", foreign_key: :mirror_of
+
   scope :live, -> { where(archived_at: nil) }
 
   delegate :job, to: :piece
@@ -20,6 +23,17 @@ class Mark < ApplicationRecord
   delegate :pack, :print_pack, :pack_to_print, :sheet_kind, :cut_lines, :cut_outline, :cutting, :outline_key,
     :too_large, :tiled?, :boxed?, :allowances,
     :heading, :own_printer, :unprintable, :wet?, :fault_findings, to: :printing
+
+  # the shape it lies on: the piece's own, or that of its other flank
+  # @return [UpClose::Surfaces::Shape]
+  def shape_core = (flank == "right") ? piece.to_core.mirrored : piece.to_core
+
+  # the mark on the other flank of the same body
+  # @return [Mark, nil]
+  def other_flank
+    return unless flank
+    @other_flank ||= piece.marks.live.find { |other| other.id != id && other.flank && other.flank != flank }
+  end
 
   # @return [PreparedArtwork] the artwork as this mark prints it
   def design = @design ||= PreparedArtwork.new(self)

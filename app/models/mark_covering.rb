@@ -42,6 +42,34 @@ class MarkCovering
   # @return [UpClose::Geometry::Region]
   def region = cover.region(shape)
 
+  # @return [Hash{String => Array(Float, Float)}] places of the picture, by the feature each is held to
+  def pins = @mark.cover.to_h.fetch("pins", {})
+
+  # what both flanks agree on, as it lies on this one
+  # @return [Array<UpClose::Surfaces::Feature>]
+  def features
+    kept = @mark.piece.features.map { |hash| UpClose::Surfaces::Feature.from_h(hash) }
+    (@mark.flank == "right") ? kept.map(&:mirrored) : kept
+  end
+
+  # moved so that the pins hold; the picture's own width is told by what is shown of it
+  # @param pins [Hash{String => Array(Float, Float)}]  @return [UpClose::Covering::Cover]
+  def pinned(pins) = held(pins).call(cover)
+
+  # @return [Array<Array(UpClose::Surfaces::Feature, Float)>] each feature that is held, and by how many mm it is missed
+  def missed = pins.keys.map { |number| features[number.to_i] }.zip(pins.any? ? held(pins).misses(cover) : [])
+
+  def held(pins)
+    UpClose::Covering::Pins.new(pins.map { |number, on|
+      UpClose::Covering::Pins::Pin.new(UpClose::Geometry::Point[*on], features.fetch(number.to_i).at)
+    })
+  end
+  private :held
+
+  # where film closes up over a body
+  # @return [Array<Array(UpClose::Geometry::Point, UpClose::Geometry::Point)>]
+  def slits = any? ? shape.slits([cover.edge_mm, 0].max) : []
+
   # what lies behind the outline, the mark's own steps done to it
   # @return [Shelves::DrawnArtwork]
   def behind
@@ -75,7 +103,7 @@ class MarkCovering
 
   private
 
-  def shape = @mark.piece.to_core
+  def shape = @mark.shape_core
 
   def recipe = @recipe ||= UpClose::Artwork::Recipe.new(@mark.recipe)
 

@@ -61,7 +61,7 @@ class MarkCutting
   def on_piece(writer)
     return unless @mark.boxed? && @mark.placement
     UpClose::Cutting::PaperOnPiece.new(
-      shape: @mark.piece.to_core, cut: as_placed, placement: @mark.placement, wall: @mark.piece.edge == "wall",
+      shape: @mark.shape_core, cut: as_placed, placement: @mark.placement, wall: @mark.piece.edge == "wall",
       asked: asked(@mark.width_mm), writer: writer
     ).finding
   end
@@ -87,7 +87,8 @@ class MarkCutting
 
   def asked(width_mm)
     UpClose::Cutting::Asked.new(
-      ink: @mark.design.ink, width_mm: width_mm, region: -> { @mark.covering.region }, **figures
+      ink: @mark.design.ink, width_mm: width_mm, region: -> { @mark.covering.region },
+      slits: @mark.covering.slits, **figures
     )
   end
 end

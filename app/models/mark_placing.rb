@@ -47,6 +47,7 @@ class MarkPlacing
   def neighbours
     @neighbours ||= @mark.piece.marks.live
       .where.not(id: @mark.id)
+      .where(flank: @mark.flank)
       .where.not(width_mm: nil)
       .where.not(artwork_id: nil)
       .includes(:artwork).to_a
@@ -77,5 +78,5 @@ class MarkPlacing
 
   private
 
-  def shape = @mark.piece.to_core
+  def shape = @mark.shape_core
 end

@@ -44,7 +44,7 @@ class MarkRegister
 
   private
 
-  def shape = @mark.piece.to_core
+  def shape = @mark.shape_core
 
   def kept
     strap = @mark.strap.transform_keys(&:to_sym).slice(:down_mm, :high_mm, :overlap_mm)

@@ -52,7 +52,7 @@ class MarkWork
   def worked(on: nil, at: @mark.placement)
     return unless @mark.method_key
     UpClose::WorkedMark.new(
-      shape: piece.to_core,
+      shape: @mark.shape_core,
       ink: @mark.artwork && @mark.ink_for_piece,
       placement: at,
       clearance_mm: @mark.clearance_mm,

@@ -81,7 +81,7 @@ class PreparedArtwork
       source: artwork.origin,
       forms: Settings.opened,
       recipe: recipe.to_a,
-      shape: @mark.piece.to_core,
+      shape: @mark.shape_core,
       mm_per_unit: mm_per_unit
     )
   end

@@ -31,7 +31,7 @@ module Presenters
         } + [UpClose::Cautions::DEFER],
         pencil_lines: @mark.worked.pencil_lines(@writer),
         registration: @mark.registration(@writer).lines,
-        shape: @mark.piece.to_core,
+        shape: @mark.shape_core,
         corners: @mark.room.placed.corners
       )
     end
@@ -41,7 +41,7 @@ module Presenters
     def facts
       [
         ["Mark", "#{@writer.pair(@mark.width_mm, @mark.height_mm)} #{@writer.unit}"],
-        ["Piece", "#{@mark.piece.to_core.size_words(@writer).sub("⌀", "Ø")}, #{@mark.piece.material_core.title}, " \
+        ["Piece", "#{@mark.shape_core.size_words(@writer).sub("⌀", "Ø")}, #{@mark.piece.material_core.title}, " \
           "#{@mark.piece.finish_core.title}"],
         ["Method", @mark.method_core.title],
         *schools,

@@ -15,7 +15,42 @@ module Presenters
 
     def cover = @covering.cover
 
-    def findings = @covering.findings(@writer)
+    def findings = @covering.findings(@writer) + missed
+
+    # each feature the picture is held to, and how well
+    # @return [Array<UpClose::Finding>]
+    def missed
+      @covering.missed.map do |feature, mm|
+        UpClose::Finding.new(
+          key: :pinned, title: "The picture's #{feature.title}", verdict: (mm < 0.2) ? :fine : :watch,
+          figure: (mm < 0.05) ? "where it is on the body" : "#{@writer.with_unit(mm)} off", value: mm, unit: "mm",
+          reason: (mm < 0.2) ? nil : "No size and turn holds all of them: this one is missed by so much."
+        )
+      end
+    end
+
+    # @return [Array<UpClose::Surfaces::Feature>]
+    def features = @covering.features
+
+    # as they are typed: along from the nose, up from the middle of the side
+    # @return [Array<Hash{String => String}>]
+    def feature_rows
+      left = -@mark.piece.to_core.box.width / 2
+      @mark.piece.features.map do |kept|
+        {"kind" => kept["kind"], "along" => @writer.field(kept["x_mm"] - left), "up" => @writer.field(-kept["y_mm"]),
+         "size" => @writer.field(kept["size_mm"])}
+      end
+    end
+
+    # their outlines, to hold the picture to
+    def guides = features.map { |feature| d(feature.path) }
+
+    # where film closes up over the body
+    def slits
+      @covering.slits.map { |from, to| d(UpClose::Geometry::Path.new([[:move, from], [:line, to]])) }
+    end
+
+    def flanks? = @mark.piece.to_core.flanks?
 
     def width = WIDTH
 
@@ -78,7 +113,7 @@ module Presenters
 
     private
 
-    def shape = @mark.piece.to_core
+    def shape = @mark.shape_core
 
     def region = @region ||= @covering.region
 

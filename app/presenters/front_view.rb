@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "vips"
+
 module Presenters
   # A curved piece as seen from the front, and on it what can be seen of the
   # mark: each place of the picture asks the shape what lies behind it.
@@ -13,7 +15,7 @@ module Presenters
     # @param mark [Mark]  @param placement [UpClose::Placing::Placement]
     def initialize(mark, placement)
       @mark, @placement = mark, placement
-      @shape = mark.piece.to_core
+      @shape = mark.shape_core
     end
 
     def piece = @mark.piece

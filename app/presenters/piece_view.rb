@@ -14,7 +14,7 @@ module Presenters
     # @param placement [UpClose::Placing::Placement, nil] another place to show
     def initialize(piece, writer:, mark: nil, placement: nil, room: nil)
       @piece, @writer, @mark = piece, writer, mark
-      @shape = piece.to_core
+      @shape = mark ? mark.shape_core : piece.to_core
       @placement = placement || (mark&.artwork && mark.placement)
       @room = room || (mark.room(@placement) if @placement)
     end

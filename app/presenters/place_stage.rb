@@ -20,7 +20,7 @@ module Presenters
     # @return [FrontView, nil]
     def front = curved? ? FrontView.new(mark, placement) : nil
 
-    def curved? = mark.piece.to_core.curved?
+    def curved? = mark.shape_core.curved?
 
     # where a drag snaps to
     # @return [Hash{Symbol => Array<Float>}]
@@ -61,7 +61,7 @@ module Presenters
 
     private
 
-    def shape = mark.piece.to_core
+    def shape = mark.shape_core
 
     def review
       UpClose::Placing::Review.new(room: @room, shape: shape, clearance_mm: mark.clearance_mm, writer: @writer).findings

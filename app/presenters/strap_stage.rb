@@ -42,7 +42,7 @@ module Presenters
     def findings
       found = register.findings(@writer)
       return found unless strap? && @mark.method_key
-      found.insert(1, *@mark.piece.to_core.findings(@mark.room.placed, @writer, bent: @mark.design.bent?)
+      found.insert(1, *@mark.shape_core.findings(@mark.room.placed, @writer, bent: @mark.design.bent?)
         .select { |finding| finding.key == :round })
     end
 
@@ -130,7 +130,7 @@ module Presenters
 
     private
 
-    def shape = @mark.piece.to_core
+    def shape = @mark.shape_core
 
     def wall = register.wall
 

@@ -13,8 +13,8 @@ module Routes
         end
       end
 
-      def cover_page(mark, form: nil)
-        stage mark, "cover", form: form, asked: false,
+      def cover_page(mark, form: nil, features: nil)
+        stage mark, "cover", form: form, asked: false, features: features,
           at: Presenters::CoverStage.new(mark, mark.covering, writer: writer)
       end
 

@@ -102,7 +102,7 @@ module Routes
         cache_control :private, max_age: KEPT_S
         content_type "image/png"
         look, margin = mark.design.look
-        Presenters::FrontView.new(mark, at).png(Vips::Image.new_from_buffer(look, ""), margin)
+        Presenters::FrontView.new(mark, at).png(::Vips::Image.new_from_buffer(look, ""), margin)
       end
     end
 

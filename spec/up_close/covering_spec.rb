@@ -119,3 +119,48 @@ RSpec.describe UpClose::Covering do
     end
   end
 end
+
+RSpec.describe UpClose::Geometry::Algorithms::MonotoneCurve do
+  it "runs through its points, rises only where they do, and is a line where they are" do
+    points = [[0, 6], [12, 34], [30, 58], [50, 66], [70, 54], [86, 28], [95, 12]]
+    curve = described_class.new(points)
+    expect(points.map { |x, _| curve.at(x) }).to match(points.map { |_, y| be_within(1e-9).of(y) })
+    # up to 66 at 50 and down again, nowhere beyond
+    values = (0..950).map { |i| curve.at(i / 10.0) }
+    expect([values.max, values.first(500).each_cons(2).all? { |a, b| b >= a - 1e-9 }]).to eq [66, true]
+    expect(values.drop(500).each_cons(2)).to all(satisfy { |a, b| b <= a + 1e-9 })
+    # the slope is the derivative
+    expect((1..94).map { |x| (curve.at(x + 1e-5) - curve.at(x - 1e-5)) / 2e-5 - curve.slope(x) })
+      .to all be_within(1e-4).of(0)
+    expect(described_class.new([[0, 10], [5, 20], [9, 28]]).at(7)).to be_within(1e-9).of(24)
+  end
+end
+
+RSpec.describe UpClose::Covering::Pins do
+  def pin(u, v, x, y) = described_class::Pin.new(UpClose::Geometry::Point[u, v], UpClose::Geometry::Point[x, y])
+
+  let(:cover) { UpClose::Covering::Cover.new(picture_mm: 80.0, x_mm: 3.0, turn_deg: 0.0) }
+
+  it "moves a picture by one pin, and sizes and turns it by two" do
+    one = described_class.new([pin(-0.25, 0.1, -10, 4)]).call(cover)
+    # the place lay at 3 − 20, 8
+    expect(one).to have_attributes(x_mm: be_within(1e-9).of(10), y_mm: be_within(1e-9).of(-4), picture_mm: 80.0)
+    # half as wide apart as 40 mm asks: twice; and a quarter turn
+    two = described_class.new([pin(-0.25, 0, 0, -20), pin(0.25, 0, 0, 20)]).call(cover)
+    expect([two.picture_mm, two.turn_deg, two.x_mm]).to match [80, 90, 0].map { |value| be_within(1e-9).of(value) }
+    expect(described_class.new([pin(-0.25, 0, 0, -20), pin(0.25, 0, 0, 20)]).misses(two)).to all be < 1e-9
+  end
+
+  it "misses three that no similarity holds by as little as may be, and finds a place of the picture again" do
+    pins = described_class.new([pin(-0.25, 0, -20, 0), pin(0.25, 0, 20, 0), pin(0, 0.1, 0, 11)])
+    held = pins.call(cover)
+    sum = ->(at) { pins.misses(at).sum { |mm| mm**2 } }
+    moved = {x_mm: 0.1, y_mm: -0.1, picture_mm: 0.8, turn_deg: 0.5}
+    near = moved.map { |name, by| held.with(name => held.public_send(name) + by) }
+    expect(near.map(&sum)).to all be > sum.call(held)
+    turned = cover.with(turn_deg: 30.0)
+    on = described_class.on_picture(turned, UpClose::Geometry::Point[12, 7])
+    expect(described_class.new([described_class::Pin.new(on, UpClose::Geometry::Point[12, 7])]).misses(turned))
+      .to all be < 1e-9
+  end
+end

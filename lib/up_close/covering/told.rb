@@ -14,7 +14,7 @@ module UpClose
       end
 
       # @return [Array<Finding>]
-      def findings = [edge, empty, (seam if @shape.wraps?), *strain].compact
+      def findings = [edge, empty, (seam if @shape.wraps?), (back_and_belly if lapped?), *strain].compact
 
       # what of the outline the picture does not reach
       # @return [Geometry::Region]
@@ -77,11 +77,23 @@ module UpClose
         )
       end
 
+      def lapped? = @shape.curved? && @shape.flanks?
+
+      # both flanks meet along the back and along the belly
+      def back_and_belly
+        by = [@cover.edge_mm, 0].max
+        Finding.note(
+          :flank_seams, "Back and belly", figure: by.positive? ? "#{mm(2 * by)} over" : "a bare line", value: 2 * by,
+          unit: "mm", working: Working.new("2 × #{n(by)} = #{n(2 * by)}"),
+          reason: by.positive? ? "Each flank laps over the middle line by #{mm(by)}: lay one, let it set, then the " \
+            "other over it." : "Each flank ends short of it by #{mm(-@cover.edge_mm)}."
+        )
+      end
+
       # where a curve takes more than film gives
       def strain
-        return [] unless @shape.curved? && !@shape.wraps?
-        points = region.rings.flatten(1).map { |x, y| Geometry::Point[x, y] }
-        @shape.respond_to?(:strain_of) ? [@shape.strain_of(points)].compact : []
+        return [] unless @shape.curved?
+        [@shape.strain_of(region.rings.flatten(1).map { |x, y| Geometry::Point[x, y] })].compact
       end
 
       def n(value) = Working.number(value)

@@ -32,10 +32,9 @@ module UpClose
 
       def cut_out(number, trim, turn:)
         map = Geometry::Transform.turn(turn).then(Geometry::Transform.move(*trim.centre.to_a))
-        lines = @cut.rings.map { |ring| ring.map { |x, y| map.apply(Geometry::Point[x, y]) } }
         [
           mark(number, trim.grown(-border), turn),
-          *lines.map { |line| Items::Line.new([*line, line.first], colour: CUT_LINE) }
+          *@cut.lines(map).map { |line| Items::Line.new(line, colour: CUT_LINE) }
         ]
       end
 

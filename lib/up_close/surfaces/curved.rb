@@ -33,6 +33,10 @@ module UpClose
       # @return [Hash{Symbol => Bearing}] measured over the surface
       def bearings(at) = raise(NotImplementedError)
 
+      # what a flat sheet takes that reaches to these places
+      # @param _points [Array<Geometry::Point>] unrolled  @return [Finding, nil] nil where it takes nothing
+      def strain_of(_points) = nil
+
       # figures of the unrolled shape, for people and for files
       # @return [Hash{Symbol => Numeric}]
       def figures = raise(NotImplementedError)

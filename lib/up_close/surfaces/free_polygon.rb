@@ -11,6 +11,8 @@ module UpClose
 
       def ring = once(:ring) { centred(Geometry::Ring.new(given)) }
 
+      def mirrored = FreePolygon.new(points: given.map { |p| [-p.x, p.y] })
+
       # @param point [Geometry::Point] mm from the middle  @return [Float] mm to the nearest edge, negative outside
       def inside_distance(point) = ring.inside_distance(point)
 

@@ -21,6 +21,9 @@ module UpClose
 
       def to_h = {kind: kind, x: centre.x, y: centre.y, width: width, height: height, words: words}
 
+      # @return [KeepOut] on the other flank
+      def mirrored = KeepOut.from_h(to_h.merge(x: -centre.x))
+
       def disc? = kind == "disc"
 
       def box = Geometry::Box.new(x: centre.x - width / 2, y: centre.y - height / 2, width: width, height: height)

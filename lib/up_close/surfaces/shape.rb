@@ -38,6 +38,14 @@ module UpClose
 
       def key = self.class.key
 
+      # sent to a worker without what was worked out of it
+      def marshal_dump = measures
+
+      def marshal_load(measures)
+        @measures, @memo = measures.freeze, {}
+        freeze
+      end
+
       # signed distance from +point+ to the edge: positive inside, exact
       def inside_distance(point) = raise(NotImplementedError)
 
@@ -124,6 +132,17 @@ module UpClose
         whole = Geometry::Region.of_path(path)
         by.negative? ? whole.shrunk(-by) : whole.grown(by, quarter: Geometry::Region::FINE_QUARTER)
       end
+
+      # the same seen in a mirror: the other flank of a body. Most shapes are their own.
+      # @return [Shape]
+      def mirrored = self
+
+      # where slits let film close up over it
+      # @param _beyond_mm [Float] outside its edge  @return [Array<Array(Geometry::Point, Geometry::Point)>]
+      def slits(_beyond_mm = 0.0) = []
+
+      # whether it has a left and a right
+      def flanks? = mirrored != self
 
       # whether what covers it comes back to itself, and needs a seam
       def wraps? = false

@@ -17,6 +17,8 @@ module UpClose
 
       def bare = __getobj__
 
+      def mirrored = WithKeepOuts.new(bare.mirrored, keep_outs.map(&:mirrored))
+
       # @param ink [Placing::PlacedInk]  @return [Float] mm
       def clearance_of(ink) = [bare.clearance_of(ink), *keep_outs.map { |k| k.clearance_of(ink) }].min
 

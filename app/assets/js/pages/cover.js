@@ -49,9 +49,28 @@ export default function () {
     return [(point.x - at.origin[0]) / at.scale, (point.y - at.origin[1]) / at.scale]
   }
 
+  // the next click says where the picture's eye, gill or fin is
+  const pins = [...document.querySelectorAll('[data-pin]')]
+  const wanted = () => pins.find((pin) => pin.getAttribute('aria-pressed') === 'true')
+  pins.forEach((pin) => {
+    pin.hidden = false
+    pin.addEventListener('click', () => {
+      const on = pin.getAttribute('aria-pressed') !== 'true'
+      pins.forEach((other) => other.setAttribute('aria-pressed', String(on && other === pin)))
+    })
+  })
+  const hold = async (pin, [x, y]) => {
+    pin.setAttribute('aria-pressed', 'false')
+    const answer = await ask(`${form.action}/pin`, { body: new URLSearchParams({ feature: pin.dataset.pin, x_mm: x, y_mm: y }) })
+    Object.assign(at, answer.at)
+    draw()
+    show(answer)
+  }
+
   let from = null
   scene.addEventListener('pointerdown', (event) => {
     const [x, y] = mm(event)
+    if (wanted()) return hold(wanted(), [x, y])
     if (middle.getAttribute('aria-pressed') === 'true') {
       middle.setAttribute('aria-pressed', 'false')
       Object.assign(at, { x: at.x - x, y: at.y - y })

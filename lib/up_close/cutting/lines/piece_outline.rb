@@ -16,7 +16,8 @@ module UpClose
           region = asked.region.call
           middle = region.box.centre
           outline, *holes = region.mapped(Geometry::Transform.move(-middle.x, -middle.y)).rings
-          Cut.new(outline: outline, holes: holes)
+          slits = asked.slits.to_a.map { |ends| ends.map { |point| (point - middle).to_a } }
+          Cut.new(outline: outline, holes: holes, slits: slits)
         end
       end
     end

@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+module Actions
+  # A left and a right flank of one body: the right one as the left one's mirror, or with artwork of its own.
+  module PairFlanks
+    # what the mirror has as it is, beside how it is made
+    SAME_PLACE = %w[width_mm y_mm artwork_id placed_at cutting_kept].freeze
+
+    module_function
+
+    # @param mark [Mark]  @param own [Boolean] whether the other flank gets artwork of its own
+    # @return [Mark] the other flank
+    def call(mark, own: false)
+      ApplicationRecord.change do
+        mark.update!(flank: "left")
+        other = mark.piece.marks.create!(
+          **mark.attributes.slice(*ContactSheet::SAME_WORK), earlier_places: [], flank: "right",
+          mirror_of: own ? nil : mark.id
+        )
+        own ? other : follow(mark, other)
+      end
+    end
+
+    # after the left one has changed: its artwork, place, size, preparing or method
+    def after(mark)
+      mark.mirrors.each { |other| follow(mark, other) }
+    end
+
+    # @return [Mark] the other flank
+    def follow(mark, other)
+      other.assign_attributes(
+        **mark.attributes.slice(*ContactSheet::SAME_WORK, *SAME_PLACE),
+        recipe: flipped(mark.recipe), x_mm: -mark.x_mm, turn_deg: -mark.turn_deg, cover: mirrored(mark.cover)
+      )
+      other.forget_design
+      settle(other) if mark.artwork
+      other.save!
+      other
+    end
+
+    # goes its own way from now on
+    def part(mark) = ApplicationRecord.change { mark.update!(mirror_of: nil) }
+
+    # beside what the left one is prepared by, left for right, last
+    def flipped(recipe) = recipe.reject { |step| step["key"] == "flip" } + [{"key" => "flip", "on" => true}]
+
+    def mirrored(cover)
+      cover&.except("earlier", "pins")&.merge("x_mm" => -cover["x_mm"].to_f, "turn_deg" => -cover["turn_deg"].to_f)
+    end
+
+    def settle(other)
+      return CoverPiece.settle(other) if other.cover
+      other.prepared = other.design.solved.merge("width_mm" => other.width_mm)
+    end
+  end
+end

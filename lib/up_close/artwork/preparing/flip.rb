@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Artwork
+    module Preparing
+      # Left for right, about the ink's own middle: for the other flank. How a method turns its print is not told here.
+      module Flip
+        KEY = "flip"
+        LISTED = 25
+        TITLE = "Left for right"
+        WORDS = "The artwork seen in a mirror, as the other flank of a body wants it; not for how a method prints."
+        PARAMETERS = [].freeze
+        ON_LINES = true
+        # what it leaves lies elsewhere than it came
+        MOVES = true
+
+        module_function
+
+        # @param _figures [Hash]  @param bench [Bench] scale and size
+        # @return [Drawing, Picture]
+        def call(artwork, _figures, bench)
+          return pixels(artwork) unless artwork.vector?
+          map = Geometry::Transform.new(-1, 0, 0, 1, 2 * bench.middle.x, 0)
+          artwork.with_shapes { |shape| shape.transform(map) }
+        end
+
+        # the whole picture: its box lies as far from the other side
+        def pixels(picture)
+          box, wide = picture.ink.box, picture.image.width
+          Picture.made(picture.image.fliphor, notes: picture.notes)
+            .with_ink(mirrored(picture.ink, wide, Geometry::Box.new(
+              x: wide - box.right, y: box.y, width: box.width, height: box.height
+            )))
+        end
+
+        def mirrored(ink, wide, box)
+          over = ink.hull.map { |p| Geometry::Point[wide - p.x, p.y] }
+          Ink.new(
+            box: box, hull: Geometry::Algorithms::ConvexHull.call(over),
+            centroid: Geometry::Point[wide - ink.centroid.x, ink.centroid.y],
+            rows: ink.rows.map { |x, y, w, h| [wide - x - w, y, w, h] }
+          )
+        end
+      end
+    end
+  end
+end
