@@ -14,10 +14,12 @@ module Forms
       length(:run, range_mm: 1.0..UpClose::Templates::Stepping::LONGEST_MM)
       length(:wanted, range_mm: 0.5..UpClose::Templates::Stepping::LONGEST_MM)
       values[:corners] = corners
+      choice(:ends, UpClose::Templates::Stepping::ENDS.keys, fallback: "whole")
       return if errors.any?
       run = round? ? values[:run] * Math::PI : values[:run]
       @strip = UpClose::Templates::Stepping.new(
-        run_mm: run, wanted_mm: values[:wanted], round: round?, corners: values[:corners]
+        run_mm: run, wanted_mm: values[:wanted], round: round?, corners: values[:corners],
+        ends: values[:ends]
       )
     rescue UpClose::Error => error
       refuse(error, :wanted)

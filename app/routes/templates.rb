@@ -55,7 +55,19 @@ module Routes
     def self.stepping(app)
       app.get "/stepping" do
         form = params["run"] && Forms::SteppingForm.new(params, unit: unit)
-        page :"marks/stepping", here: :methods, title: "A stepping strip", form: form
+        page :"marks/stepping", here: :methods, title: "A stepping strip", form: form,
+          mark: params["mark"].to_s.match?(/\A\d+\z/) ? Mark.live.find_by(id: params["mark"]) : nil
+      end
+
+      app.post "/marks/:id/stepping" do
+        mark = find_mark(params["id"])
+        form = Forms::SteppingForm.new(params, unit: unit)
+        refused = form.strip && mark.width_mm && Actions::SqueezeToRun.call(mark, form.strip)
+        form.errors[:wanted] = refused.sentence if refused
+        unless form.ok? && mark.width_mm
+          halt 422, page(:"marks/stepping", here: :methods, title: "A stepping strip", form: form, mark: mark)
+        end
+        redirect to("/marks/#{mark.id}/#{mark.method_key ? "sheet" : "place"}"), 303
       end
 
       app.get "/stepping.:kind" do

@@ -113,13 +113,34 @@ RSpec.describe UpClose::Templates do
   end
 
   it "steps whole units along a run or a rim" do
-    strip = described_class::Stepping.new(run_mm: 300, wanted_mm: 37, corners: [120])
+    strip = described_class::Stepping.new(run_mm: 300, wanted_mm: 37)
     expect(strip).to have_attributes(count: 8, unit_mm: 37.5)
     expect(strip.table.last).to eq [8, 262.5, 281.25, 300.0]
-    # 9 edges, 8 middles, 1 corner; two mitres at it
-    expect(strip.layers["MARK"].size).to eq 9 + 8 + 1 + 2
     expect(strip.working.to_s).to include("round(300 ÷ 37) = 8")
+    # a mitred corner begins anew: 120 ÷ 37 is 3 of 40, 180 ÷ 37 is 5 of 36; 9 edges, 8 middles, 1 corner, 2 mitres
+    mitred = described_class::Stepping.new(run_mm: 300, wanted_mm: 37, corners: [120])
+    expect(mitred.table.map { |row| row[3] }).to eq [40, 80, 120, 156, 192, 228, 264, 300]
+    expect(mitred.layers["MARK"].size).to eq 9 + 8 + 1 + 2
     expect { described_class::Stepping.new(run_mm: 10, wanted_mm: 11) }.to raise_error(have_attributes(field: :wanted))
+  end
+
+  it "ends a run as it is asked to, and squeezes the units to the last one" do
+    step = ->(ends) { described_class::Stepping.new(run_mm: 1315, wanted_mm: 40, ends: ends) }
+    # 1315 ÷ 40 = 32.875: 33 of 39.848, 0.38 % less
+    whole = step.call("whole")
+    expect([whole.count, whole.unit_mm, whole.squeezed * 100])
+      .to match [33, be_within(1e-9).of(1315 / 33.0), be_within(1e-3).of(-0.379)]
+    # half a unit at either end: 34 places, the first and the last cut in half, one unit's middle on each end
+    half = step.call("half")
+    expect([half.count, half.table.first[3], half.table.last[1]])
+      .to match [34, be_within(1e-9).of(1315 / 66.0), be_within(1e-9).of(1315 - 1315 / 66.0)]
+    # an odd number has a unit on the middle of the run
+    expect(step.call("centred").table[16][2]).to be_within(1e-9).of(657.5)
+    expect(described_class::Stepping.new(run_mm: 100, wanted_mm: 24, ends: "centred").count).to eq 5
+    # as asked: 32 of 40, and 17.5 of dart at either end
+    dart = step.call("dart")
+    expect([dart.count, dart.table.first[1], dart.table.last[3]]).to eq [32, 17.5, 1297.5]
+    expect(dart.working.to_s).to include("= 17.5 mm of dart")
   end
 
   it "chooses what it is cut of by uses and bend, and tells the strain over a knee" do

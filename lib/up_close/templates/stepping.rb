@@ -2,86 +2,122 @@
 
 module UpClose
   module Templates
-    # A strip that steps a unit along a rim or a run: ticks at every edge and middle, ends as they were chosen, mitres
-    # at corners; and the whole as a table. mm. Frozen.
+    # A strip that steps a unit along a rim or a run: ticks at every edge and middle, ends as they were chosen; between
+    # corners whole units, mitred there; and the whole as a table. mm. Frozen.
     class Stepping
-      HIGH_MM = 20.0
-      TICK_MM = 6.0
+      include SteppingStrip
+
       LONGEST_MM = 20_000.0
+      # how a run ends; a rim has none
+      ENDS = {
+        "whole" => "a whole unit at either end", "half" => "half a unit at either end",
+        "centred" => "a unit on the middle of the run", "dart" => "units as asked, a plain dart at either end"
+      }.freeze
 
       # a tick: how far along, what it says, how long it is
       Tick = Value.define(:at_mm, :words, :long)
+      # a unit: its number, where it begins and ends; cut off where the run ends
+      Unit = Value.define(:number, :from_mm, :to_mm) do
+        def middle_mm = (from_mm + to_mm) / 2
+      end
 
-      attr_reader :count, :run_mm
+      attr_reader :run_mm, :ends, :wanted_mm
 
       # @param run_mm [Float] of the run, or once round a rim  @param wanted_mm [Float] the unit as it was asked for
-      # @param corners [Array<Float>] where the run turns a corner, mm along it
+      # @param corners [Array<Float>] where the run turns a corner, mm along it  @param ends [String] of ENDS
       # @raise [Error]
-      def initialize(run_mm:, wanted_mm:, round: false, corners: [])
+      def initialize(run_mm:, wanted_mm:, round: false, corners: [], ends: "whole")
         unless run_mm.between?(1, LONGEST_MM) && wanted_mm.between?(0.5, run_mm)
           raise Error.new("A run of #{Working.number(run_mm)} mm is not stepped by #{Working.number(wanted_mm)} mm.",
             remedy: "Give a unit shorter than the run.", field: :wanted)
         end
         @run_mm, @wanted_mm, @round, @corners = run_mm.to_f, wanted_mm.to_f, round, corners.sort
-        @count = [(run_mm / wanted_mm).round, 1].max
+        @ends = round ? "whole" : ends
         freeze
       end
 
-      # whole units only
+      # @return [Integer] of the whole, a unit at either end counted though it is cut in half
+      def count = units.size
+
+      # Whole units only; of the first stretch, where corners make several.
       # @return [Float] mm
-      def unit_mm = run_mm / count
+      def unit_mm = unit_of(*stretches.first)
+
+      # how much each is squeezed, or stretched when more than nought
+      # @return [Float] share
+      def squeezed = unit_mm / @wanted_mm - 1
 
       # @return [Working]
       def working
+        long = stretches.first.then { |from, to| to - from }
+        return dart_working(long) if ends == "dart"
+        how_many = (ends == "centred") ? "nearest odd number to" : "round"
+        number = number_of(long)
         Working.new(
-          "round(#{n(run_mm)} ÷ #{n(@wanted_mm)}) = #{count}; #{n(run_mm)} ÷ #{count} = #{n(unit_mm, 3)} mm each"
+          "#{how_many}(#{n(long)} ÷ #{n(@wanted_mm)}) = #{number}; #{n(long)} ÷ #{number} = #{n(unit_mm, 3)} mm each, " \
+          "#{n(squeezed.abs * 100, 2)} % #{squeezed.negative? ? "squeezed" : "stretched"}"
         )
+      end
+
+      # stretches between corners, each with whole units of its own
+      # @return [Array<Array(Float, Float)>] from, to
+      def stretches = [0.0, *@corners.select { |at| at > 0 && at < run_mm }, run_mm].each_cons(2).to_a
+
+      # @return [Array<Unit>]
+      def units
+        all = stretches.flat_map { |from, to| places(from, to) }
+        all.each_with_index.map { |(from, to), i| Unit.new(i + 1, from, to) }
       end
 
       # @return [Array<Tick>] edges and middles of all units, and corners
       def ticks
-        edges = (0..count).map { |i| Tick.new(i * unit_mm, i.to_s, true) }
-        middles = Array.new(count) { |i| Tick.new((i + 0.5) * unit_mm, "", false) }
+        edges = units.flat_map { |unit| [unit.from_mm, unit.to_mm] }.uniq { |at| at.round(6) }
+        all = edges.each_with_index.map { |at, i| Tick.new(at, i.to_s, true) }
+        middles = units.map { |unit| Tick.new(unit.middle_mm, "", false) }
         corners = @corners.map { |at| Tick.new(at, "corner", true) }
-        (edges + middles + corners).sort_by(&:at_mm)
+        (all + middles + corners).sort_by(&:at_mm)
       end
 
       # @return [Array<Array(Integer, Float, Float, Float)>] unit, where it begins, its middle, its end
-      def table = Array.new(count) { |i| [i + 1, i * unit_mm, (i + 0.5) * unit_mm, (i + 1) * unit_mm] }
-
-      # @param units [Integer, nil] so many of them; nil: all
-      # @return [Hash{String => Array<Geometry::Path>}] CUT, SCORE and MARK
-      def layers(units: nil)
-        long = (units || count) * unit_mm
-        inside = ticks.select { |tick| tick.at_mm <= long + 1e-9 }
-        {
-          "CUT" => [strip(long)], "SCORE" => [line(0, HIGH_MM / 2, long, HIGH_MM / 2)],
-          "MARK" => inside.map { |tick| mark(tick) } + mitres(long)
-        }
-      end
+      def table = units.map { |unit| [unit.number, unit.from_mm, unit.middle_mm, unit.to_mm] }
 
       private
 
-      def mark(tick) = line(tick.at_mm, 0, tick.at_mm, tick.long ? TICK_MM : TICK_MM / 2)
+      def places(from, to)
+        unit = unit_of(from, to)
+        first = from + offset(to - from, unit)
+        Array.new(places_in(to - from)) do |i|
+          [[first + i * unit, from].max, [first + (i + 1) * unit, to].min]
+        end
+      end
+
+      # half a unit outside where one is cut in half, a dart inside
+      def offset(long, unit)
+        return -unit / 2 if ends == "half"
+        (ends == "dart") ? (long - number_of(long) * unit) / 2 : 0.0
+      end
+
+      # two halves are two places
+      def places_in(long) = number_of(long) + ((ends == "half") ? 1 : 0)
+
+      def unit_of(from, to) = (ends == "dart") ? @wanted_mm : (to - from) / number_of(to - from)
+
+      def number_of(long)
+        many = long / @wanted_mm
+        case ends
+        when "dart" then [(many + 1e-9).floor, 1].max
+        when "centred" then [((many - 1) / 2).round, 0].max * 2 + 1
+        else [many.round, 1].max
+        end
+      end
+
+      def dart_working(long)
+        number = number_of(long)
+        Working.new("#{number} of #{n(@wanted_mm)} mm; (#{n(long)} − #{number} × #{n(@wanted_mm)}) ÷ 2 = " \
+          "#{n((long - number * @wanted_mm) / 2)} mm of dart at either end")
+      end
 
       def n(value, places = 2) = Working.number(value, places)
-
-      # its ends square, or slanted so that the two ends of a rim's strip lie side by side
-      def strip(long)
-        slant = @round ? HIGH_MM / 4 : 0
-        Geometry::Path.polygon([[0, 0], [long, 0], [long + slant, HIGH_MM], [slant, HIGH_MM]]
-          .map { |x, y| Geometry::Point[x, y] })
-      end
-
-      # both ways at 45° from a corner's tick
-      def mitres(long)
-        @corners.select { |at| at <= long }
-          .flat_map { |at| [-1, 1].map { |side| line(at, 0, at + side * HIGH_MM, HIGH_MM) } }
-      end
-
-      def line(x0, y0, x1, y1)
-        Geometry::Path.new([[:move, Geometry::Point[x0, y0]], [:line, Geometry::Point[x1, y1]]])
-      end
     end
   end
 end
