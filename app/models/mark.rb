@@ -13,6 +13,10 @@ class Mark < ApplicationRecord
   # the other flank, while it is this one's mirror
   has_many :mirrors, -> { live.order(:id) }, class_name: "Mark", foreign_key: :mirror_of
 
+  # bound to it as one transfer
+  has_many :guests, -> { live.order(:id) }, class_name: "Mark", foreign_key: :bound_to
+  belongs_to :host, class_name: "Mark", foreign_key: :bound_to, optional: true
+
   scope :live, -> { where(archived_at: nil) }
 
   delegate :job, to: :piece
@@ -38,6 +42,10 @@ class Mark < ApplicationRecord
   # @return [PreparedArtwork] the artwork as this mark prints it
   def design = @design ||= PreparedArtwork.new(self)
 
+  # what goes to paper: it alone, or all that is bound to it
+  # @return [PrintedAlone, PrintedBound]
+  def printed = @printed ||= guests.empty? ? PrintedAlone.new(self) : PrintedBound.new(self, guests.to_a)
+
   # @return [MarkPlacing]
   def placing = @placing ||= MarkPlacing.new(self)
 
@@ -50,10 +58,10 @@ class Mark < ApplicationRecord
   # @return [MarkCovering]
   def covering = @covering ||= MarkCovering.new(self)
 
-  def forget_design = @design = @covering = nil
+  def forget_design = @design = @covering = @printed = nil
 
   def reload(*)
-    @design = @placing = @work = @printing = @covering = nil
+    @design = @placing = @work = @printing = @covering = @printed = nil
     super
   end
 
@@ -120,7 +128,7 @@ class Mark < ApplicationRecord
   # other marks that wait for the same stock and printer, and are not yet printed
   # @return [Array<Mark>]
   def waiting_with
-    Mark.live.where(stock: stock, printer: printer).where.not(id: id).where.missing(:runs)
+    Mark.live.where(stock: stock, printer: printer, bound_to: nil).where.not(id: id).where.missing(:runs)
       .preload(:artwork, :layouts, piece: :job).order(:id)
       .select { |mark| mark.placed? && !mark.layouts.last&.printed? && !mark.piece.job.archived_at }
   end

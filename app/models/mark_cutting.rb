@@ -61,12 +61,14 @@ class MarkCutting
   def on_piece(writer)
     return unless @mark.boxed? && @mark.placement
     UpClose::Cutting::PaperOnPiece.new(
-      shape: @mark.shape_core, cut: as_placed, placement: @mark.placement, wall: @mark.piece.edge == "wall",
-      asked: asked(@mark.width_mm), writer: writer
+      shape: @mark.shape_core, cut: as_placed, placement: printed.placement, wall: @mark.piece.edge == "wall",
+      asked: asked(printed.width_mm), writer: writer
     ).finding
   end
 
   private
+
+  def printed = @mark.printed
 
   def kept = @mark.cutting_kept
 
@@ -76,18 +78,18 @@ class MarkCutting
   def turned(cut) = @mark.reading_core.mirrored? ? cut.mirrored : cut
 
   def worked(line)
-    CUTS.fetch([@mark.design.signature, line.key, @mark.width_mm, figures, @mark.boxed?]) do
+    CUTS.fetch([printed.signature, line.key, printed.width_mm, figures, @mark.boxed?]) do
       if line.follows_ink?
-        UpClose::Cutting::Cut.from_h(Workers.call(@mark.design.drawn, :cut, line.key, @mark.width_mm, figures))
+        UpClose::Cutting::Cut.from_h(Workers.call(printed.drawn, :cut, line.key, printed.width_mm, figures))
       else
-        line.new(asked(@mark.width_mm)).call
+        line.new(asked(printed.width_mm)).call
       end
     end
   end
 
   def asked(width_mm)
     UpClose::Cutting::Asked.new(
-      ink: @mark.design.ink, width_mm: width_mm, region: -> { @mark.covering.region },
+      ink: printed.ink, width_mm: width_mm, region: -> { @mark.covering.region },
       slits: @mark.covering.slits, **figures
     )
   end

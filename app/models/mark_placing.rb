@@ -58,7 +58,7 @@ class MarkPlacing
   def registration(writer, at = placement)
     UpClose::Placing::Registration.new(
       shape: shape,
-      placed: UpClose::Placing::PlacedInk.new(@mark.design.ink, at),
+      placed: UpClose::Placing::PlacedInk.new(@mark.printed.ink, @mark.printed.placement(at)),
       border_mm: @mark.setting&.border_mm || 3.0,
       face_down: @mark.method_key ? @mark.boxed? : false,
       writer: writer

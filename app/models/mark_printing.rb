@@ -39,8 +39,8 @@ class MarkPrinting
   def sheet_kind(in_rows: false)
     UpClose::Printing::NestedPack::Kind.new(
       copy: printed_copy(in_rows: in_rows),
-      ink: design.ink,
-      width_mm: @mark.width_mm,
+      ink: printed.ink,
+      width_mm: printed.width_mm,
       cut: in_rows ? cutting.in_rows : cutting.cut,
       mirrored: mirrored?
     )
@@ -74,8 +74,8 @@ class MarkPrinting
       paper: UpClose::Printing::Paper.fetch(on),
       allowances: allowances,
       unprintable: unprintable,
-      width_mm: @mark.width_mm,
-      aspect: design.aspect,
+      width_mm: printed.width_mm,
+      aspect: printed.ink.aspect,
       border_mm: border_mm,
       outline: cut_outline
     )
@@ -115,7 +115,7 @@ class MarkPrinting
 
   private
 
-  def design = @mark.design
+  def printed = @mark.printed
 
   def layout = @mark.layout
 
@@ -127,9 +127,9 @@ class MarkPrinting
 
   def whole
     {
-      artwork: design.drawn,
-      ink: design.ink,
-      width_mm: @mark.width_mm,
+      artwork: printed.drawn,
+      ink: printed.ink,
+      width_mm: printed.width_mm,
       mirrored: mirrored?,
       copies: @mark.copies_wanted,
       paper: UpClose::Printing::Paper.fetch(@mark.paper),
@@ -141,8 +141,8 @@ class MarkPrinting
 
   def printed_copy(in_rows:)
     UpClose::Printing::Copy.new(
-      artwork: design.drawn,
-      ink: design.ink,
+      artwork: printed.drawn,
+      ink: printed.ink,
       mirrored: mirrored?,
       border_mm: border_mm,
       windows: boxed?,

@@ -23,7 +23,7 @@ class MarkStops
   end
 
   # @return [Array<Stop>]
-  def all = @all ||= (of_artwork + of_method.reject { |stop| twin?(stop) }).each(&:freeze)
+  def all = @all ||= (of_artwork + of_method.reject { |stop| twin?(stop) } + of_layers).each(&:freeze)
 
   # those that no reason was given for
   def open = all.reject { |stop| passed.include?(stop.name) }
@@ -46,6 +46,14 @@ class MarkStops
     (@mark.looked&.fetch("stops", nil) || []).map do |kept|
       Stop.new("artwork", *kept.values_at("key", "title", "figure", "reason", "remedy"))
     end
+  end
+
+  # among several marks on one piece: inks that are wet together
+  def of_layers
+    return [] if @mark.neighbours.empty? || @mark.width_mm.nil?
+    layers = PieceLayers.new(@mark.piece, flank: @mark.flank).core
+    mine = layers.findings.zip(layers.overs).select { |finding, over| finding.stop? && over.of?(@mark.id) }
+    mine.map { |f, _| Stop.new("place", "over", f.title, f.figure, f.reason, f.remedy) }
   end
 
   def of_method

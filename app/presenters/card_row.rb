@@ -95,6 +95,7 @@ module Presenters
     end
 
     def sheet
+      return ["with #{mark.host.title}", :faint] if mark.bound_to
       return laid_out(mark.layout) if mark.layout
       pack = mark.pack
       "#{mark.copies_wanted} on #{pack.sheets} #{pack.paper.title.sub(" landscape", "")}"
@@ -109,7 +110,7 @@ module Presenters
     end
 
     def apply
-      run = mark.run or return ["not begun", :faint]
+      run = (mark.host || mark).run or return ["not begun", :faint]
       return "done" if run.finished?
       step = run.clockwork.state(@now.to_f).step
       [step.turn ? "piece #{step.turn} of #{step.turns}" : step.title.downcase, :time]

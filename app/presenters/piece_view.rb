@@ -116,14 +116,15 @@ module Presenters
     # where the paper is cut, once a method says how much border it keeps
     def trim_line
       return "" unless mark&.method_key && @placement
-      turn = UpClose::Geometry::Transform.turn(@placement.turn_deg)
-      cut_path.then { |path| d(path.transform(turn.then(UpClose::Geometry::Transform.move(*@placement.centre.to_a)))) }
+      at = mark.printed.placement(@placement)
+      turn = UpClose::Geometry::Transform.turn(at.turn_deg)
+      cut_path.then { |path| d(path.transform(turn.then(UpClose::Geometry::Transform.move(*at.centre.to_a)))) }
     end
 
     # white-backed film, cut out along its line: not fully opaque (w about 0.85)
-    # @return [String, nil] its path, about the mark's middle
+    # @return [String, nil] its path, about the mark's middle; nil where several are bound, whose line tells it
     def film
-      return unless mark.method_key && mark.setting.stock.white?
+      return unless mark.method_key && mark.setting.stock.white? && mark.guests.empty?
       UpClose::Formats::SVG::PathWriter.call(cut_path.transform(UpClose::Geometry::Transform.scale(scale)), places: 2)
     end
 

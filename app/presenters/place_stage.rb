@@ -82,8 +82,14 @@ module Presenters
       )
     end
 
+    # those that lie over each other are judged by what each leaves there
     def neighbours
+      return [] if mark.neighbours.empty?
+      layers = PieceLayers.new(mark.piece, flank: mark.flank, tried: {mark.id => placement}).core
+      over = layers.overs.zip(layers.findings)
       mark.neighbours.map do |other|
+        found = over.find { |pair, _| [pair.upper.key, pair.lower.key].sort == [mark.id, other.id].sort }
+        next found.last if found
         UpClose::Placing::Between.finding(
           other.title,
           placed.map(&:hull),

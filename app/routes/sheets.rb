@@ -22,6 +22,7 @@ module Routes
       # a mark whose earlier stages are decided
       def ready_mark
         find_mark(params["id"]).tap do |mark|
+          redirect to("/marks/#{mark.bound_to}/sheet"), 303 if mark.bound_to
           card = row(mark)
           redirect to("/marks/#{mark.id}/#{card.next_stage}"), 303 unless card.open?("sheet")
         end

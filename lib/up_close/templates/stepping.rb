@@ -54,8 +54,8 @@ module UpClose
         how_many = (ends == "centred") ? "nearest odd number to" : "round"
         number = number_of(long)
         Working.new(
-          "#{how_many}(#{n(long)} ÷ #{n(@wanted_mm)}) = #{number}; #{n(long)} ÷ #{number} = #{n(unit_mm, 3)} mm each, " \
-          "#{n(squeezed.abs * 100, 2)} % #{squeezed.negative? ? "squeezed" : "stretched"}"
+          "#{how_many}(#{n(long)} ÷ #{n(@wanted_mm)}) = #{number}; " \
+          "#{n(long)} ÷ #{number} = #{n(unit_mm, 3)} mm each, #{squeezed_words}"
         )
       end
 
@@ -80,6 +80,9 @@ module UpClose
 
       # @return [Array<Array(Integer, Float, Float, Float)>] unit, where it begins, its middle, its end
       def table = units.map { |unit| [unit.number, unit.from_mm, unit.middle_mm, unit.to_mm] }
+
+      # @return [String] "0.4 % squeezed"
+      def squeezed_words = "#{n(squeezed.abs * 100, 1)} % #{squeezed.negative? ? "squeezed" : "stretched"}"
 
       private
 

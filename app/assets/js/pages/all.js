@@ -21,7 +21,8 @@ const pages = {
   bath: () => import('./bath.js'),
   strap: () => import('./strap.js'),
   cover: () => import('./cover.js'),
-  pictures: () => import('./pictures.js')
+  pictures: () => import('./pictures.js'),
+  compose: () => import('./compose.js')
 }
 
 // what was wrong is in sight, wherever its field stands
