@@ -10,7 +10,7 @@ module Actions
 
     # @return [Boolean] whether both can be one transfer
     def fits?(mark, host)
-      mark != host && host.bound_to.nil? && mark.guests.empty? && alike?(mark, host) &&
+      mark != host && host.bound_to.nil? && !mark.binds && alike?(mark, host) &&
         [mark, host].all? { |one| plain?(one) }
     end
 
@@ -34,10 +34,17 @@ module Actions
       ApplicationRecord.change do
         mark.layouts.each { |layout| layout.destroy! if layout.laid? }
         mark.update!(bound_to: host.id, picked: host.picked, packed_at: nil)
+        host.update!(binds: true)
       end
       nil
     end
 
-    def part(mark) = ApplicationRecord.change { mark.update!(bound_to: nil) }
+    def part(mark)
+      host = mark.host or return
+      ApplicationRecord.change do
+        mark.update!(bound_to: nil)
+        host.update!(binds: host.guests.reload.any?)
+      end
+    end
   end
 end

@@ -12,11 +12,11 @@ class Job < ApplicationRecord
   # with all that a page of them asks
   def live_marks
     marks.where(archived_at: nil).preload(
-      :guests, :host,
+      :host,
       :artwork, :attempts,
       piece: :job,
       runs: [:step_ends, {leader: :step_ends}],
-      layouts: {layout_marks: {mark: [:artwork, :runs, :guests, {piece: :job}]}}
+      layouts: {layout_marks: {mark: [:artwork, :runs, {piece: :job}]}}
     )
   end
 

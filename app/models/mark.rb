@@ -44,7 +44,7 @@ class Mark < ApplicationRecord
 
   # what goes to paper: it alone, or all that is bound to it
   # @return [PrintedAlone, PrintedBound]
-  def printed = @printed ||= guests.empty? ? PrintedAlone.new(self) : PrintedBound.new(self, guests.to_a)
+  def printed = @printed ||= binds ? PrintedBound.new(self, guests.to_a) : PrintedAlone.new(self)
 
   # @return [MarkPlacing]
   def placing = @placing ||= MarkPlacing.new(self)

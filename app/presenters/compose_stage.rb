@@ -32,7 +32,7 @@ module Presenters
     # white film as far as it is cut, about the mark's middle
     # @return [String, nil]
     def film(mark)
-      return unless mark.method_key && mark.setting.stock.white? && mark.bound_to.nil? && mark.guests.empty?
+      return unless mark.method_key && mark.setting.stock.white? && mark.bound_to.nil? && !mark.binds
       paths = mark.cutting.as_placed.paths(UpClose::Geometry::Transform.scale(view.scale))
       UpClose::Formats::SVG::PathWriter.call(paths.reduce(:+), places: 1)
     end

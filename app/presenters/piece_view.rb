@@ -124,7 +124,7 @@ module Presenters
     # white-backed film, cut out along its line: not fully opaque (w about 0.85)
     # @return [String, nil] its path, about the mark's middle; nil where several are bound, whose line tells it
     def film
-      return unless mark.method_key && mark.setting.stock.white? && mark.guests.empty?
+      return unless mark.method_key && mark.setting.stock.white? && !mark.binds
       UpClose::Formats::SVG::PathWriter.call(cut_path.transform(UpClose::Geometry::Transform.scale(scale)), places: 2)
     end
 
