@@ -50,8 +50,8 @@ class MarkStops
 
   # among several marks on one piece: inks that are wet together
   def of_layers
-    return [] if @mark.neighbours.empty? || @mark.width_mm.nil?
-    layers = PieceLayers.new(@mark.piece, flank: @mark.flank).core
+    return [] if @mark.width_mm.nil? || @mark.run || @mark.neighbours.empty?
+    layers = PieceLayers.new(@mark.piece, among: [@mark, *@mark.neighbours]).core
     mine = layers.findings.zip(layers.overs).select { |finding, over| finding.stop? && over.of?(@mark.id) }
     mine.map { |f, _| Stop.new("place", "over", f.title, f.figure, f.reason, f.remedy) }
   end

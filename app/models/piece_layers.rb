@@ -6,13 +6,14 @@ class PieceLayers
 
   # @param piece [Piece]  @param flank [String, nil] of a body with two
   # @param tried [Hash{Integer => UpClose::Placing::Placement}] marks that are tried elsewhere, by number
-  def initialize(piece, flank: nil, tried: {})
-    @piece, @flank, @tried = piece, flank, tried
+  # @param among [Array<Mark>, nil] all of them, where they are at hand
+  def initialize(piece, flank: nil, tried: {}, among: nil)
+    @piece, @flank, @tried, @among = piece, flank, tried, among
   end
 
   # @return [Array<Mark>] placed ones, lowest first
   def marks
-    @marks ||= @piece.marks.live.preload(:artwork, piece: :job).where(flank: @flank)
+    @marks ||= (@among || @piece.marks.live.preload(:artwork, piece: :job).where(flank: @flank))
       .select { |mark| mark.artwork && mark.width_mm }.sort_by { |mark| [mark.layer || mark.id, mark.id] }
   end
 

@@ -85,7 +85,7 @@ module Presenters
     # those that lie over each other are judged by what each leaves there
     def neighbours
       return [] if mark.neighbours.empty?
-      layers = PieceLayers.new(mark.piece, flank: mark.flank, tried: {mark.id => placement}).core
+      layers = PieceLayers.new(mark.piece, among: [mark, *mark.neighbours], tried: {mark.id => placement}).core
       over = layers.overs.zip(layers.findings)
       mark.neighbours.map do |other|
         found = over.find { |pair, _| [pair.upper.key, pair.lower.key].sort == [mark.id, other.id].sort }
