@@ -68,6 +68,17 @@ module Actions
       nil
     end
 
+    # side of the place of white paper that is looked at round a click, mm
+    WHITE_MM = 6.0
+
+    # white paper in the photo, from the piece's middle; nil: the colour typed counts again
+    # @param at [Array(Float, Float)]
+    def white(piece, at)
+      x, y = at
+      kept = (x && y) ? [x - WHITE_MM / 2, y - WHITE_MM / 2, WHITE_MM, WHITE_MM] : nil
+      ApplicationRecord.change { piece.update!(photo: piece.photo.merge("white_mm" => kept)) }
+    end
+
     # a later change of the marks moves nothing that has been laid
     # @param middle [UpClose::Geometry::Point] of the piece, on the photo's plane
     def laid(piece, form, middle)

@@ -39,6 +39,9 @@ class Mark < ApplicationRecord
     @other_flank ||= piece.marks.live.find { |other| other.id != id && other.flank && other.flank != flank }
   end
 
+  # names all that its artwork's look depends on
+  def looked_at_as = design.signature
+
   # @return [PreparedArtwork] the artwork as this mark prints it
   def design = @design ||= PreparedArtwork.new(self)
 

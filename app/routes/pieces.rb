@@ -102,7 +102,7 @@ module Routes
 
       app.get "/pieces/:id/straightened.png" do
         piece = Piece.find(params["id"])
-        plane = Presenters::PhotoPlane.new(params["laid"] ? piece.photo&.fetch("laid", nil) : piece.photo)
+        plane = PhotoPlane.new(params["laid"] ? piece.photo&.fetch("laid", nil) : piece.photo)
         halt 404 unless plane.known?
         cache_control :private, max_age: 31_536_000
         content_type "image/png"

@@ -97,8 +97,11 @@ RSpec.describe "what pages say up close", :shop do
       expect(stage.findings.find { |f| f.key == :neighbour })
         .to have_attributes(title: "Clear of badge", figure: "4.0 mm", verdict: :fine, limit: 2.0)
       Actions::PlaceMark.move(other, placed(width_mm: 10, x_mm: 10, y_mm: 0))
-      expect(described_class.new(Mark.find(first.id), writer: writer).findings.find { |f| f.key == :neighbour })
-        .to have_attributes(title: "Lies on badge", verdict: :stop)
+      over = -> { described_class.new(Mark.find(first.id), writer: writer).findings.find { |f| f.key == :over } }
+      # a film may lie over another: not told before both methods are
+      expect(over.call).to have_attributes(title: "badge over badge", verdict: :watch)
+      other.update!(first.attributes.slice("method_key", "printer", "stock", "picked"))
+      expect(over.call).to have_attributes(verdict: :stop, reason: /Both lie wet/)
       expect(described_class.new(Mark.find(first.id), writer: writer).view.others.map { |o| o[:kind] })
         .to eq %w[neighbour]
     end

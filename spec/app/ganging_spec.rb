@@ -13,7 +13,9 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
     )
   end
 
-  def lines(layout) = layout.cut_lines.flatten(1).map { |place, line| [layout.label(place), line] }
+  def lines(layout) = layout.cut_lines.flatten(1).map { |place, paths| [layout.label(place), corners(paths)] }
+
+  def corners(paths) = paths.first.flatten(0.01).first.first
 
   def both = [badge, plate].each { |mark| lay(mark) }
 

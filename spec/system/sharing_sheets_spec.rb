@@ -17,7 +17,7 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
     expect(page).to have_css("g.copy", count: 4)
     expect(page.all("g.copy").map { |copy| copy["aria-label"][/Copy (\w+)/, 1] }).to match_array %w[A1 A2 B1 B2]
     layout = badge.reload.layout
-    regions = layout.cut_lines.flatten(1).map { |_, line| UpClose::Geometry::Region.polygon(line.map(&:to_a)) }
+    regions = layout.cut_lines.flatten(1).map { |_, paths| UpClose::Geometry::Region.of_path(paths.reduce(:+)) }
     expect(regions.combination(2).map { |a, b| a.distance(b) }.min).to be >= 7 - 1e-6
     # as near as the web lets it: a millimetre nearer is said and not kept
     page.execute_script("document.querySelector('g.copy').focus()")

@@ -22,7 +22,8 @@ const pages = {
   strap: () => import('./strap.js'),
   cover: () => import('./cover.js'),
   pictures: () => import('./pictures.js'),
-  compose: () => import('./compose.js')
+  compose: () => import('./compose.js'),
+  seen: () => import('./seen.js')
 }
 
 // what was wrong is in sight, wherever its field stands

@@ -11,9 +11,10 @@ module UpClose
 
       # One line of letters from the origin, baseline at 0, font units.
       # @return [Geometry::Path]
-      def self.line(face, words, spacing: 0.0)
+      # @param letter [Geometry::Transform] done to each letter about its own foot
+      def self.line(face, words, spacing: 0.0, letter: Geometry::Transform::IDENTITY)
         Geometry::Path.new(pens(face, words, spacing).flat_map { |char, pen|
-          glyph(face, char).transform(Geometry::Transform.move(pen, 0)).commands
+          glyph(face, char).transform(letter.then(Geometry::Transform.move(pen, 0))).commands
         })
       end
 
@@ -56,7 +57,10 @@ module UpClose
 
       # @return [Drawing] unit: the cap height
       def drawing
-        Drawing.new(lines.each_with_index.map { |line, i| painted(@setting.arc? ? bent(line, i) : straight(line, i)) })
+        wide = Geometry::Transform.scale(@setting.stretch, 1)
+        Drawing.new(lines.each_with_index.map { |line, i|
+          painted((@setting.arc? ? bent(line, i) : straight(line, i)).transform(wide))
+        })
       end
 
       # height of a small letter without stem for a cap height of 1
@@ -78,7 +82,7 @@ module UpClose
       def spacing = @setting.spacing * face.cap_height
 
       def straight(line, number)
-        Lettering.line(face, line, spacing: spacing)
+        Lettering.line(face, line, spacing: spacing, letter: @setting.letter)
           .transform(scale.then(Geometry::Transform.move(-width(line) / 2, number * leading)))
       end
 
@@ -92,7 +96,7 @@ module UpClose
           there =
             Geometry::Point[radius * Math.sin(angle) *
                             (outside ? 1 : -1), radius * Math.cos(angle) * (outside ? -1 : 1)]
-          map = Geometry::Transform.move(-face.advance(char) / 2.0, 0)
+          map = @setting.letter.then(Geometry::Transform.move(-face.advance(char) / 2.0, 0))
             .then(scale)
             .then(Geometry::Transform.turn(angle * 180 / Math::PI))
             .then(Geometry::Transform.move(there.x, there.y))

@@ -9,23 +9,37 @@ module UpClose
         "outside" => "on an arc, standing outside",
         "inside" => "on an arc, standing inside"
       }.freeze
-      attr_reader :spacing, :side, :radius, :outline
+      attr_reader :spacing, :side, :radius, :outline, :slant, :stretch
 
       # @param spacing [Float] added between letters; negative draws them together
       # @param side [String] a key of SIDES  @param radius [Float] of the arc's base line
       # @param outline [Float] stroke of hollow letters; 0 for solid ones
+      # @param slant [Float] degrees to the right  @param stretch [Float] width ÷ the face's own
       # @raise [Errors::BadArtwork]
-      def initialize(spacing: 0.0, side: "straight", radius: 0.0, outline: 0.0)
+      def initialize(spacing: 0.0, side: "straight", radius: 0.0, outline: 0.0, slant: 0.0, stretch: 1.0)
         @spacing, @side, @radius, @outline =
           spacing.to_f, SIDES.key?(side) ? side : "straight", radius.to_f, outline.to_f
+        @slant, @stretch = slant.to_f, stretch.to_f
         check
         freeze
       end
 
       # @param hash [Hash] as kept with an artwork  @return [Setting]
-      def self.from_h(hash) = new(**hash.to_h.transform_keys(&:to_sym).slice(:spacing, :side, :radius, :outline))
+      def self.from_h(hash)
+        new(**hash.to_h.transform_keys(&:to_sym).slice(:spacing, :side, :radius, :outline, :slant, :stretch))
+      end
 
-      def to_h = {"spacing" => spacing, "side" => side, "radius" => radius, "outline" => outline}
+      # slant and stretch only where there is any: what was kept before them reads as it did
+      def to_h
+        plain = {"spacing" => spacing, "side" => side, "radius" => radius, "outline" => outline}
+        plain["slant"] = slant unless slant.zero?
+        plain["stretch"] = stretch unless stretch == 1
+        plain
+      end
+
+      # each letter is slanted about its foot before it is set
+      # @return [Geometry::Transform]
+      def letter = Geometry::Transform.new(1, 0, -Math.tan(slant * Math::PI / 180), 1, 0, 0)
 
       def arc? = side != "straight"
 
@@ -46,6 +60,9 @@ module UpClose
             "Give less.",
             :spacing
           )
+        end
+        unless slant.abs <= 45 && stretch.between?(0.3, 3)
+          refuse("Letters are slanted by 45° and stretched threefold at most.", "Give less.", :slant)
         end
         if outline.negative? || outline > 0.5
           refuse("This outline is thicker than the letters.", "Give less.", :outline)

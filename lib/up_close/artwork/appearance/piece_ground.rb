@@ -1,0 +1,209 @@
+# frozen_string_literal: true
+
+require "matrix"
+require "vips"
+
+module UpClose
+  module Artwork
+    # What each place of a photographed piece sends back of the light: the photo in linear light, less how the light
+    # falls off across it, scaled by a white paper in the picture or by the colour that was typed. The fall-off is a
+    # surface of second degree in the logarithm, common to up to four paints, woods or papers, so that a dark pour
+    # beside a light board is not taken for shade (least squares with a constant for each cluster). Clusters are told
+    # by hue more than by lightness, which the light itself changes.
+    class PieceGround
+      # of white paper: a starting value
+      PAPER = 0.85
+      CLUSTERS = 4
+      BY_LIGHTNESS = 0.35
+      ROUNDS = 12
+      SAMPLED_PX = 56
+      DARKEST = 1e-3
+      # smaller clusters are not what was typed
+      LEAST_SHARE = 0.08
+      # what things send back of the light: from soot to paper
+      PLAUSIBLE = 0.004..0.95
+      # what is not known of a reflectance, as a share of it: starting values
+      BY_PAPER, BY_COLOUR = 0.05, 0.15
+
+      # @param photo [Vips::Image] sRGB, the plane of the piece alone
+      # @param typed [Colour] of the piece  @param white [Geometry::Box, nil] of white paper in it, pixels
+      def initialize(photo, typed:, white: nil)
+        @photo, @typed, @white = photo, typed, white
+      end
+
+      # @return [Vips::Image] linear, 0..1, three bands
+      def reflectance
+        @reflectance ||= begin
+          even = linear / light
+          scaled = even * scale(even)
+          Graphics::Pixels.held((scaled > 1).ifthenelse(1.0, scaled).cast(:float))
+        end
+      end
+
+      # how much darker its darkest lit corner is than its lightest
+      # @return [Float] share
+      def falloff
+        values = corners.map { |x, y| smooth(x, y) }
+        1 - Math.exp(values.min - values.max)
+      end
+
+      # what a reflectance may be off by
+      # @return [Float] share
+      def uncertainty = Math.hypot(@white ? BY_PAPER : BY_COLOUR, falloff / 4)
+
+      # @return [Finding]
+      def finding
+        Finding.new(
+          key: :light, title: "Light in the photo", verdict: (uncertainty > 0.25) ? :watch : :fine,
+          figure: "± #{Working.number(uncertainty * 100, 0)} %", value: uncertainty * 100, unit: "%",
+          working: Working.new(
+            "falls off by #{Working.number(falloff * 100, 0)} %, taken out; scaled by #{scaled_by}; " \
+            "√(#{@white ? BY_PAPER : BY_COLOUR}² + (#{Working.number(falloff)} ÷ 4)²)",
+            source: "#{BY_PAPER} by paper and #{BY_COLOUR} by a typed colour are starting values"
+          ),
+          reason: @white ? "Each place by the white paper in the picture." :
+            "Each place by the colour that was typed: a white paper in the picture tells it better.",
+          remedy: (falloff > 0.5) ? "Photograph it in even light, from a window on an overcast day." : nil
+        )
+      end
+
+      private
+
+      def scaled_by = @white ? "white paper, #{PAPER} of the light" : @typed.to_hex
+
+      def linear
+        @linear ||= Graphics::Pixels.held(
+          ((@photo.bands < 3) ? @photo.colourspace(:srgb) : @photo).colourspace(:scrgb).cast(:float)
+        )
+      end
+
+      # how the light falls on each place, about 1
+      def light
+        xyz = Vips::Image.xyz(linear.width, linear.height)
+        x = xyz[0] * (2.0 / linear.width) - 1
+        y = xyz[1] * (2.0 / linear.height) - 1
+        a, b, c, d, e = surface
+        (x * a + y * b + x * x * c + x * y * d + y * y * e).exp
+      end
+
+      def smooth(x, y) = surface.zip([x, y, x * x, x * y, y * y]).sum { |factor, value| factor * value }
+
+      def corners = [-1.0, 0.0, 1.0].product([-1.0, 0.0, 1.0])
+
+      # @return [Array<Float>] five factors of the surface
+      def surface = @surface ||= solved(clustered).first(5)
+
+      # places and logarithms of what they send back
+      # @return [Array<Array(Float, Float, Array<Float>)>]
+      def sampled
+        @sampled ||= begin
+          scale = SAMPLED_PX / [linear.width, linear.height].max.to_f
+          small = (scale < 1) ? linear.resize(scale, kernel: :linear) : linear
+          small.to_a.each_with_index.flat_map do |row, j|
+            row.each_with_index.map do |channels, i|
+              [2 * (i + 0.5) / small.width - 1, 2 * (j + 0.5) / small.height - 1,
+                channels.map { |value| Math.log([value, DARKEST].max) }]
+            end
+          end
+        end
+      end
+
+      # which cluster each place belongs to: k-means, begun far apart, and once more after the surface is known
+      # @return [Array<Integer>]
+      def clustered
+        @clustered ||= begin
+          first = means(sampled.map { |_, _, logs| features(logs) })
+          factors = solved(first).first(5)
+          flat = sampled.map do |x, y, logs|
+            off = factors.zip([x, y, x * x, x * y, y * y]).sum { |f, v| f * v }
+            features(logs.map { |value| value - off })
+          end
+          means(flat)
+        end
+      end
+
+      # lightness, and two of hue
+      def features((red, green, blue)) = [(red + green + blue) / 3 * BY_LIGHTNESS, red - green, blue - green]
+
+      # the middle of all, then each time the place furthest from those that there are
+      def far_apart(points)
+        first = points.transpose.map { |values| values.sum / values.size }
+        (CLUSTERS - 1).times.reduce([first]) do |centres, _|
+          centres + [points.max_by { |point| centres.map { |centre| apart(point, centre) }.min }]
+        end
+      end
+
+      def apart(a, b) = a.zip(b).sum { |one, other| (one - other)**2 }
+
+      def means(points)
+        centres = far_apart(points)
+        labels = []
+        ROUNDS.times do
+          labels = points.map { |point| nearest(point, centres) }
+          centres = centres.each_index.map { |k| mean(points, labels, k) || centres[k] }
+        end
+        labels
+      end
+
+      def nearest(point, centres)
+        centres.each_index.min_by { |k| apart(centres[k], point) }
+      end
+
+      def mean(points, labels, cluster)
+        own = points.each_index.select { |i| labels[i] == cluster }.map { |i| points[i] }
+        own.any? ? own.transpose.map { |values| values.sum / own.size } : nil
+      end
+
+      # the surface's factors, then a constant for each cluster; a little is held back so that no lone paint tilts it
+      def solved(labels)
+        rows = sampled.each_with_index.map do |(x, y, _), i|
+          [x, y, x * x, x * y, y * y] + Array.new(CLUSTERS) { |k| (labels[i] == k) ? 1.0 : 0.0 }
+        end
+        wanted = sampled.map { |_, _, logs| logs.sum / logs.size }
+        matrix = Matrix.rows(rows)
+        held = Matrix.diagonal(*[1e-3 * rows.size] * 5, *[1e-6 * rows.size] * CLUSTERS)
+        (matrix.transpose * matrix + held).lup.solve(matrix.transpose * Vector.elements(wanted)).to_a
+      end
+
+      # a factor for each channel
+      def scale(even)
+        return channels(even.crop(*@white.to_a.map(&:round))).map { |value| PAPER / [value, DARKEST].max } if @white
+        @typed.reflectance.zip(likest).map { |wanted, value| wanted / [value, DARKEST].max }
+      end
+
+      def channels(part) = Array.new(part.bands) { |band| part[band].avg }
+
+      # the mean of the cluster that was most likely meant by the colour typed: of its hue, large, and such that nothing
+      # else comes out lighter than paper or darker than soot
+      # @return [Array<Float>] linear light, the fall-off taken out
+      def likest
+        means = clustered.tally.transform_values { |count| count / clustered.size.to_f }
+          .select { |_, share| share > LEAST_SHARE }.to_h { |cluster, share| [even_mean(cluster), share] }
+        means.min_by { |mean, share| hue_apart(mean) + implausible(mean, means.keys) - share / 2 }.first
+      end
+
+      def even_mean(cluster)
+        logs = sampled.each_index.select { |i| clustered[i] == cluster }.map { |i|
+          x, y, own = sampled[i]
+          own.map { |value| value - smooth(x, y) }
+        }
+        logs.transpose.map { |values| Math.exp(values.sum / values.size) }
+      end
+
+      def hue_apart(mean)
+        own, wanted = [mean, @typed.reflectance].map { |light| features(light.map { |v| Math.log([v, DARKEST].max) }) }
+        Math.hypot(own[1] - wanted[1], own[2] - wanted[2])
+      end
+
+      # by how much the others leave what things send back, were this one the colour typed
+      def implausible(mean, all)
+        lightness = ->(light) { light.sum / light.size }
+        scale = lightness.call(@typed.reflectance) / [lightness.call(mean), DARKEST].max
+        all.sum do |other|
+          value = lightness.call(other) * scale
+          [Math.log(value / PLAUSIBLE.end), Math.log(PLAUSIBLE.begin / [value, 1e-6].max), 0].max
+        end
+      end
+    end
+  end
+end

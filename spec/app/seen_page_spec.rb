@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+require_relative "../shop_helper"
+
+RSpec.describe "A piece with its marks as they will look", :shop do
+  let(:mark) { ready_mark(method_key: "water-slide", printer: "laser", colour: "#101820") }
+
+  # 300 × 200 pixels at 5 a millimetre: a plate of 60 × 40, half of it light; and the plane's own four corners
+  def lay_photo(piece)
+    dark = Vips::Image.black(300, 200, bands: 3) + [16, 24, 32]
+    light = Vips::Image.black(150, 200, bands: 3) + [200, 190, 170]
+    bytes = dark.insert(light, 0, 0).cast(:uchar).copy(interpretation: :srgb).pngsave_buffer
+    send_form "/pieces/#{piece.id}/photo", "photo" => upload(bytes, "plate.png")
+    marked = piece.reload.photo.slice("reference", "lines").merge(
+      "corners" => [[0, 0], [300, 0], [300, 200], [0, 200]], "trace" => []
+    )
+    send_form "/pieces/#{piece.id}/photo/outline", "mode" => "corners", "rect_width" => "60", "rect_height" => "40",
+      "marked" => JSON.generate(marked), "as" => "backdrop"
+  end
+
+  def picture(film)
+    get "/pieces/#{mark.piece_id}/seen/#{film}.png"
+    Vips::Image.new_from_buffer(last_response.body, "")
+  end
+
+  # where a place of the plate, mm from its middle, is on the picture
+  def at(image, x, y)
+    box = PieceSeen.new(mark.piece.reload).box
+    image.getpoint(((x - box.x) / box.width * image.width).to_i, ((y - box.y) / box.height * image.height).to_i)
+  end
+
+  it "shows it on its own photo, place by place, on clear film and on white" do
+    lay_photo(mark.piece)
+    get "/pieces/#{mark.piece_id}/seen"
+    expect(page_words).to include("As it will look on the very piece", "Light in the photo", "hard to read, ringed")
+    # black on the light half and on the dark one
+    clear = picture("clear")
+    expect(at(clear, -10, 0)).to all be < 12
+    expect(at(clear, -25, 0)[0]).to be > at(clear, 25, 0)[0] + 60
+    # white film lies under it as far as it is cut out, 3 round it: on the dark half too
+    white = picture("white")
+    expect(at(white, 16.5, 0)).to all be > 200
+    expect(at(white, 25, 0)).to all be < 90
+    get "/pieces/#{mark.piece_id}/seen/white.png?download=1"
+    expect(last_response.headers["content-disposition"]).to include "attachment"
+  end
+
+  it "shows it on its colour without a photo, and goes by white paper that was clicked" do
+    get "/pieces/#{mark.piece_id}/seen"
+    expect(page_words).to include("On its colour, without a photo", "take one in")
+    lay_photo(mark.piece)
+    send_form "/pieces/#{mark.piece_id}/seen/white", "x_mm" => "-20", "y_mm" => "-12"
+    expect(mark.piece.reload.photo["white_mm"]).to eq [-23.0, -15.0, 6.0, 6.0]
+    get "/pieces/#{mark.piece_id}/seen"
+    expect(page_words).to include("Each place by the white paper", "Go by the colour typed instead")
+    # that half is paper now: 0.85 of the light, 236 of 255
+    expect(at(picture("bare"), -25, 15)).to all be_within(4).of(237)
+    send_form "/pieces/#{mark.piece_id}/seen/white"
+    expect(mark.piece.reload.photo["white_mm"]).to be_nil
+  end
+end
