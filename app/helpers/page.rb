@@ -52,7 +52,7 @@ module Helpers
     PAGES_BESIDE = {
       "purpose" => "What it is for", "compare" => "Compare", "bath" => "The bath", "template" => "The template",
       "tool" => "The tool", "strap" => "Find the place", "cover" => "Cover it",
-      "pictures" => "Many pictures"
+      "pictures" => "Many pictures", "over" => "Letters over the photo"
     }.freeze
 
     # a stage page, with the job card's row on top

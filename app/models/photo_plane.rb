@@ -20,6 +20,21 @@ class PhotoPlane
     UpClose::Geometry::Box.around(marked).then { |b| b.grown([b.width, b.height].max * MARGIN) }
   end
 
+  # of the rectangle's longer side, so far beyond it at most a photo is shown: further off little is sharp
+  BEYOND = 1.5
+
+  # all that the photo shows of the plane, as far as that goes
+  # @param width [Integer]  @param height [Integer] pixels of the photo
+  # @return [UpClose::Geometry::Box] mm
+  def whole(width, height)
+    marked = points(@kept["corners"]).map { |p| scale.place(p) }
+    near = UpClose::Geometry::Box.around(marked).then { |b| b.grown([b.width, b.height].max * BEYOND) }
+    edges = points([[0, 0], [width, 0], [width, height], [0, height]]).map { |p| scale.place(p) }
+    # a horizon in the picture would carry a corner to nowhere
+    return near unless edges.all? { |p| p.x.abs < 1e5 && p.y.abs < 1e5 }
+    UpClose::Geometry::Box.around(edges).overlap(near)
+  end
+
   # the same, from the middle of the piece it was laid under
   def box_on_piece
     x, y = @kept["origin"]

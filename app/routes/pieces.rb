@@ -100,6 +100,16 @@ module Routes
         Workers.call(photo(piece), :shown, SHOWN_PX)
       end
 
+      # all of it, straightened
+      app.get "/pieces/:id/plane.png" do
+        piece = Piece.find(params["id"])
+        word = PhotoWord.new(piece)
+        halt 404 unless word.straight?
+        cache_control :private, max_age: 31_536_000
+        content_type "image/png"
+        Workers.call(photo(piece), :straightened, word.scale, word.box, STRAIGHTENED_PX)
+      end
+
       app.get "/pieces/:id/straightened.png" do
         piece = Piece.find(params["id"])
         plane = PhotoPlane.new(params["laid"] ? piece.photo&.fetch("laid", nil) : piece.photo)

@@ -23,7 +23,8 @@ const pages = {
   cover: () => import('./cover.js'),
   pictures: () => import('./pictures.js'),
   compose: () => import('./compose.js'),
-  seen: () => import('./seen.js')
+  seen: () => import('./seen.js'),
+  over: () => import('./over.js')
 }
 
 // what was wrong is in sight, wherever its field stands

@@ -4,7 +4,7 @@ module UpClose
   module Artwork
     # The outline of a line of letters as places to be laid over a photo, by a WordPose.
     class WordOutline
-      CHORD = 0.01
+      CHORD = 0.003
       # so far apart at most, cap heights
       STEP = 0.06
 

@@ -1,0 +1,100 @@
+# frozen_string_literal: true
+
+module Presenters
+  # Letters over a word in a photo: the picture, the letters' outline on it, and what is left between both.
+  class WordStage
+    WIDTH = 728
+    FIELDS = {
+      cap_mm: ["capitals", 2], turn_deg: ["turn °", 2], slant_deg: ["slant °", 2], stretch: ["stretch", 3],
+      spacing: ["spacing", 3], bend: ["bend", 4]
+    }.freeze
+
+    attr_reader :pose, :found
+
+    # @param word [PhotoWord]  @param outline [UpClose::Artwork::WordOutline, nil]
+    # @param pose [UpClose::Artwork::WordPose, nil]  @param found [UpClose::Artwork::WordFit::Found, nil]
+    def initialize(word, writer:, outline: nil, pose: nil, found: nil)
+      @word, @writer, @outline, @found = word, writer, outline, found
+      @pose = found&.pose || pose || (outline && word.beginning(outline))
+    end
+
+    def height = (WIDTH * box.height / box.width).round
+
+    def scale = WIDTH / box.width
+
+    def origin = [box.x, box.y]
+
+    def href = @word.href
+
+    # @return [String] the letters' outline on the picture
+    def path
+      return "" unless @outline
+      map = UpClose::Geometry::Transform.move(-box.x, -box.y).then(UpClose::Geometry::Transform.scale(scale))
+      UpClose::Formats::SVG::PathWriter.call(@outline.path(pose).transform(map), places: 1)
+    end
+
+    # where they are taken hold of: base line left and right, and the top of the first capital; pixels
+    # @return [Array<Array(String, Float, Float)>]
+    def handles
+      return [] unless @outline
+      half = @outline.width(pose.spacing) / 2
+      {"left" => [-half, 0], "right" => [half, 0], "top" => [0, -1]}.map do |name, (x, y)|
+        at = pose.place(UpClose::Geometry::Point[0, y], x, 0.0)
+        [name, ((at.x - box.x) * scale).round(1), ((at.y - box.y) * scale).round(1)]
+      end
+    end
+
+    # what the page's own moves need, mm
+    # @return [Hash]
+    def told
+      return {} unless @outline
+      {pose: pose.to_h, natural: @outline.width(pose.spacing), path: path, handles: handles}
+    end
+
+    def fields = FIELDS.map { |name, (words, places)| [name, words, figure(pose.public_send(name), places)] }
+
+    # how wide the word is from end to end
+    # @return [Float] mm
+    def width_mm = @outline.points(pose).map(&:x).minmax.then { |from, to| to - from }
+
+    # @return [Array<UpClose::Finding>]
+    def findings = [left_over, size].compact
+
+    private
+
+    def box = @word.box
+
+    def figure(value, places) = UpClose::Working.number(value, places).sub("−", "-")
+
+    def left_over
+      return unless found
+      UpClose::Finding.new(
+        key: :left_over, title: "Left between letters and photo", verdict: (found.left_mm <= 0.2) ? :fine : :watch,
+        figure: "#{UpClose::Working.number(found.left_mm)} mm", value: found.left_mm, unit: "mm", limit: 0.2,
+        working: UpClose::Working.new(
+          "root mean square over all outlines; 95 % keep within #{UpClose::Working.number(found.most_mm)} mm",
+          source: "0.2 mm is a starting value"
+        ),
+        reason: (found.left_mm <= 0.2) ? "The outlines cover the word." :
+          "Another font comes nearer, or the letters were laid over something else.",
+        remedy: (found.left_mm <= 0.2) ? nil : "Lay it nearer by hand and fit it again, or try a likelier font."
+      )
+    end
+
+    def unsure(off)
+      left, wide = [found&.left_mm.to_f, width_mm].map { |mm| UpClose::Working.number(mm) }
+      UpClose::Working.new("√(#{left}² + (#{wide} × #{@word.unsure})²) = #{UpClose::Working.number(off)} mm")
+    end
+
+    def size
+      return unless @outline
+      off = Math.hypot(found&.left_mm.to_f, width_mm * @word.unsure)
+      UpClose::Finding.note(
+        :word_size, "From end to end", figure: "#{@writer.with_unit(width_mm)} ± #{@writer.figure(off)}",
+        value: width_mm, unit: "mm", working: unsure(off),
+        reason: @word.straight? ? "Tilt and distance taken out by the four corners." :
+          "By one length alone: a camera held 10° aslant makes 1.5 %."
+      )
+    end
+  end
+end
