@@ -66,18 +66,21 @@ module Presenters
 
     def figure(value, places) = UpClose::Working.number(value, places).sub("−", "-")
 
+    def covers? = found.left_mm <= 0.2 && found.over?
+
     def left_over
       return unless found
       UpClose::Finding.new(
-        key: :left_over, title: "Left between letters and photo", verdict: (found.left_mm <= 0.2) ? :fine : :watch,
+        key: :left_over, title: "Left between letters and photo", verdict: covers? ? :fine : :watch,
         figure: "#{UpClose::Working.number(found.left_mm)} mm", value: found.left_mm, unit: "mm", limit: 0.2,
         working: UpClose::Working.new(
-          "root mean square over all outlines; 95 % keep within #{UpClose::Working.number(found.most_mm)} mm",
+          "root mean square over all outlines; 95 % keep within #{UpClose::Working.number(found.most_mm)} mm; " \
+          "#{UpClose::Working.number(found.shared * 100, 0)} % of what either covers is covered by both",
           source: "0.2 mm is a starting value"
         ),
-        reason: (found.left_mm <= 0.2) ? "The outlines cover the word." :
+        reason: covers? ? "The outlines cover the word." :
           "Another font comes nearer, or the letters were laid over something else.",
-        remedy: (found.left_mm <= 0.2) ? nil : "Lay it nearer by hand and fit it again, or try a likelier font."
+        remedy: covers? ? nil : "Lay it nearer by hand and fit it again, or try a likelier font."
       )
     end
 

@@ -18,10 +18,10 @@ RSpec.describe "Letters over a word in a photo", :shop do
     send_form "/pieces/#{mark.piece_id}/photo", "photo" => upload(bytes, "headstock.jpg")
     kept = mark.piece.reload.photo
     marked = kept.slice("lines").merge("corners" => corners, "reference" => corners.first(2), "trace" => [])
-    send_form "/pieces/#{mark.piece_id}/photo/outline", "mode" => mode, "rect_width" => "85.6", "rect_height" => "53.98",
-      "length" => "85.6", "marked" => JSON.generate(marked), "as" => "backdrop"
-    send_form "/pieces/#{mark.piece_id}/photo/marked", "mode" => mode, "rect_width" => "85.6", "rect_height" => "53.98",
-      "length" => "85.6", "marked" => JSON.generate(marked)
+    typed = {"mode" => mode, "rect_width" => "85.6", "rect_height" => "53.98", "length" => "85.6",
+             "marked" => JSON.generate(marked)}
+    send_form "/pieces/#{mark.piece_id}/photo/outline", typed.merge("as" => "backdrop")
+    send_form "/pieces/#{mark.piece_id}/photo/marked", typed
   end
 
   # a first guess, as hands lay it

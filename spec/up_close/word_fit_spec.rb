@@ -26,7 +26,7 @@ RSpec.describe UpClose::Artwork::WordFit do
   it "finds height, width, turn, slant and spacing again from a rough guess" do
     wanted = pose(x_mm: 1.5, y_mm: 3.0, cap_mm: 9.0, stretch: 1.06, turn_deg: 2.5, slant_deg: 4.0, spacing: 0.04)
     found = described_class.new(outline, photo(wanted)).call(pose(x_mm: 0, y_mm: 2, cap_mm: 8.4))
-    expect(found.left_mm).to be < 0.1
+    expect([found.left_mm, found.over?]).to match [be < 0.1, true]
     expect(found.pose).to have_attributes(
       x_mm: be_within(0.15).of(1.5), y_mm: be_within(0.1).of(3), cap_mm: be_within(0.1).of(9),
       turn_deg: be_within(0.3).of(2.5)
@@ -42,6 +42,12 @@ RSpec.describe UpClose::Artwork::WordFit do
     found = described_class.new(outline, light, bent: true).call(pose(x_mm: 0, y_mm: 1, cap_mm: 7.6))
     expect(found.left_mm).to be < 0.15
     expect(found.pose.bend).to be_within(0.006).of(0.06)
+  end
+
+  it "does not shrink to nothing over what is no word" do
+    wanted = pose(x_mm: 0, y_mm: 4, cap_mm: 14.0)
+    found = described_class.new(outline("Tern"), photo(wanted, text: "BELL")).call(pose(x_mm: 25, y_mm: 15, cap_mm: 4))
+    expect([found.over?, found.pose.cap_mm]).to match [false, be >= 0.6 * 4]
   end
 
   it "sets letters as they were found: the drawing lies where the fit says, within hundredths" do

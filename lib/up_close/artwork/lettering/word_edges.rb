@@ -14,12 +14,23 @@ module UpClose
         @per_mm, @corner = per_mm, corner
         mask = letters(grey)
         @wide, @high = mask.width, mask.height
-        @box = box_of(mask)
+        @box, @mask = box_of(mask), mask
         @field = field(mask)
       end
 
       # @return [Geometry::Box] of all letters, mm
       attr_reader :box
+
+      # how much of the letters here an outline's inside shares with them, over what either covers (P. Jaccard, 1901)
+      # @param path [Geometry::Path] mm  @return [Float] 0..1
+      def shared(path)
+        painted = Graphics::Painted.new(path: path, fill: Colour::BLACK)
+        frame = Geometry::Box.new(x: @corner.x, y: @corner.y, width: @wide / @per_mm, height: @high / @per_mm)
+        drawn = Formats::SVG::Raster.call(Drawing.new([painted]), frame: frame, scale: @per_mm)[0] < 128
+        drawn = drawn.embed(0, 0, @wide, @high)
+        either = (drawn | @mask).avg
+        either.zero? ? 0.0 : (drawn & @mask).avg / either
+      end
 
       # @param point [Geometry::Point] mm  @return [Float] mm; further out than the picture, as far as its edge and on
       def at(point) = distance(point.x, point.y)

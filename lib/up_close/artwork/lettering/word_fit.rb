@@ -18,8 +18,16 @@ module UpClose
       REACH = 0.35
       MOST_POINTS = 700
 
-      # the pose found, and what is left: mm, root mean square and what 95 % keep within
-      Found = Value.define(:pose, :left_mm, :most_mm)
+      # capitals become no smaller and no larger than this, of the guess: letters shrunk to nothing fit any edge
+      CAPS = 0.6..1.7
+      # less shared than this is no fit
+      LEAST_SHARED = 0.5
+
+      # the pose found, what is left in mm, root mean square and what 95 % keep within, and how much both share, 0..1
+      Found = Value.define(:pose, :left_mm, :most_mm, :shared) do
+        # whether it lies over the word at all
+        def over? = shared >= LEAST_SHARED
+      end
 
       # @param outline [WordOutline]  @param edges [WordEdges]  @param bent [Boolean] whether an arc is looked for
       def initialize(outline, edges, bent: false)
@@ -29,12 +37,13 @@ module UpClose
 
       # @param first [WordPose] a guess
       # @return [Found] the better of what comes of it and of the same laid over the box of all letters
-      def call(first) = [first, over_box(first)].map { |start| found(fitted(start)) }.min_by(&:left_mm)
+      def call(first) = [first, over_box(first)].map { |start| found(fitted(start)) }.max_by(&:shared)
 
       private
 
       def fitted(first)
         seen = @outline.seen(first)
+        @caps = CAPS.begin * first.cap_mm..CAPS.end * first.cap_mm
         @looked_at = seen.each_slice((seen.size / MOST_POINTS.to_f).ceil).map(&:first)
         pose, damping = first, 1e-2
         missed = cost(pose)
@@ -65,7 +74,8 @@ module UpClose
       def found(pose)
         points = @outline.points(pose)
         off = @outline.seen(pose).map { |n| @edges.at(points[n]).abs }.sort
-        Found.new(pose, Math.sqrt(off.sum { |mm| mm**2 } / off.size), off[(off.size * 0.95).floor])
+        left = Math.sqrt(off.sum { |mm| mm**2 } / off.size)
+        Found.new(pose, left, off[(off.size * 0.95).floor], @edges.shared(@outline.path(pose)))
       end
 
       # the same places each time, thinned to what a moment allows
@@ -99,6 +109,7 @@ module UpClose
       def moved(pose, change)
         pose.with(**@free.each_with_index.to_h do |(name, (_, range)), i|
           value = pose.public_send(name) - change[i]
+          range = @caps if name == :cap_mm
           [name, range ? value.clamp(range.begin, range.end) : value]
         end)
       end
