@@ -128,6 +128,34 @@ RSpec.describe CommandLine::Runner, :measured do
     expect(up_close("nest", "layout.json")).to match [2, "", /does not read as JSON/]
   end
 
+  it "follows ink at an exact distance, and writes that line to be cut" do
+    File.write("ring.svg", svg('<circle cx="50" cy="50" r="18" fill="none" stroke="#000" stroke-width="4"/>'))
+    code, out, = up_close("outline", "ring.svg", "--width", "40mm", "--around", "1mm", "--out", "ring.dxf")
+    told = JSON.parse(out)
+    expect([code, told["holes"], told["holes_closed"]]).to eq [0, 1, 0]
+    # 40 across, and 1 round it; inside 32 less 2
+    rings = UpClose::Formats::DXF::Reader.new(File.read("ring.dxf")).rings
+    expect(rings.map { |ring| Math.sqrt(ring.area / Math::PI) }.sort)
+      .to match [be_within(0.02).of(15), be_within(0.02).of(21)]
+    small = JSON.parse(up_close("outline", "ring.svg", "--width", "8mm", "--around", "1mm")[1])
+    # 6.4 less 2 across holds a blade's circle of 4; of 5 no longer
+    expect(small["holes"]).to eq 1
+    told = JSON.parse(up_close("outline", "ring.svg", "--width", "8mm", "--around", "1mm", "--blade", "5mm")[1])
+    expect([told["holes"], told["holes_closed"]]).to eq [0, 1]
+    expect(up_close("outline", "ring.svg", "--width", "40mm", "--around", "1mm", "--out", "ring.png")[0]).to eq 2
+  end
+
+  it "makes a strap true to a cup's girth, and says what does not fit" do
+    code, out, = up_close(*%w[strap --cup 84,66,95 --down 40mm --mark 60x20 --out strap.svg])
+    told = JSON.parse(out)
+    # 84 − 18 × 40 ÷ 95 = 76.42 across
+    expect([code, told["girth_upper_mm"]]).to match [0, be_within(1e-3).of(Math::PI * 76.42105)]
+    expect([told["corners"].size, File.read("strap.svg")]).to match [4, include('id="cut"')]
+    code, _, err = up_close(*%w[strap --cylinder 80,50 --down 40mm --mark 60x20])
+    expect([code, err]).to match [1, /40 to 60 mm below the rim.*50 mm long/]
+    expect(up_close("strap", "--down", "40mm")[0]).to eq 2
+  end
+
   it "answers in one sentence: 1 for what cannot be done, 2 for a wrong call" do
     File.write("tide.png", "the tide is out")
     {

@@ -145,6 +145,19 @@ RSpec.describe "up-close mark", :measured do
     expect(told[:ready_s].values).to eq told[:ready_s].values.sort
   end
 
+  it "tells what covers the piece, and the line it is cut out along" do
+    disc = {shape: "disc", diameter_mm: 30, material: "brass", finish: "raw"}
+    ask = {piece: disc, text: "O", width_mm: 20, method: "baked-medium", printer: "laser"}
+    told = mark(**ask, cut: {line: "hull", around_mm: 2})
+    # a picture as wide as an O, 16.5 out all round
+    expect(told[:cover].slice(:edge_mm, :width_mm)).to match(edge_mm: 1.5, width_mm: be_within(0.01).of(33))
+    expect(told[:cover][:picture_mm]).to be >= 33
+    expect(told[:cut]).to include(line: "hull", holes: 0)
+    expect(told[:cut][:box_mm][2]).to be_within(0.05).of(24)
+    expect(mark(**ask, cover: {edge_mm: -1, picture_mm: 40})[:cover])
+      .to include(edge_mm: -1.0, width_mm: be_within(0.01).of(28), picture_mm: 40.0)
+  end
+
   it "picks for the purpose from the printers there are, and tells rounds, lots and what each step is for" do
     ask = {piece: board(112, 24), artwork: "solid.svg", width_mm: 84, purpose: "picture", prints: 48}
     told = mark(**ask, method: "ink-offset", printer: "inkjet")

@@ -14,7 +14,8 @@ module Actions
       mark.forget_design
       marks = [mark, *form.with(mark)]
       mark.pack unless form.free?
-      sheets = form.free? ? laid(marks, form, &progress) : nil
+      clear = !form.free? && under_rollers?(mark)
+      sheets = (form.free? || clear) ? laid(marks, form, clear: clear, &progress) : nil
       keep(mark, marks, sheets)
       true
     rescue UpClose::Errors::DoesNotFit => error
@@ -42,12 +43,19 @@ module Actions
       end
     end
 
+    # wet copies in rows that rollers would run over: these are laid beside the tracks
+    def under_rollers?(mark)
+      mark.wet? && !mark.tiled? && mark.layout.nil? && mark.fault_findings.any? { |f| f.key == :rollers && f.watch? }
+    end
+
+    # @param clear [Boolean] to lie beside the printer's tracks, on fresh sheets too
     # @return [Array<UpClose::Sheets::LaidSheet>, nil] nil when one mark lies on fresh sheets alone: rows do for that
-    def laid(marks, form, &progress)
+    def laid(marks, form, clear: false, &progress)
       drawer = form.leftovers? ? marks.first.suiting_sheets.to_a : []
-      return if drawer.empty? && marks.size == 1 && !form.nested?
+      alone = marks.size == 1 && !form.nested? && !clear
+      return if drawer.empty? && alone
       layout = nest(marks, drawer, form.effort, &progress)
-      return if marks.size == 1 && !form.nested? && layout.sheets.all? { |s| s.blank.fresh? }
+      return if alone && layout.sheets.all? { |s| s.blank.fresh? }
       UpClose::Sheets::LaidSheet.numbered(layout.sheets.map { |sheet| kept(sheet, drawer) })
     end
 

@@ -41,6 +41,8 @@ module CommandLine
         steps: mark.steps.map { |step| Told.step(step, mark.setting) }, hands_s: mark.hands_s.round,
         rounds: mark.rounds.map { |round| Told.round(round) }, lots: mark.lot_sizes,
         lots_working: mark.lots.working&.to_s, pieces: mark.setting.pieces,
+        cover: Told.cover(request.cover, mark.shape, request.least_picture_mm(request.cover)),
+        cut: Told.cut(request.cut_line, request.cut),
         prints: mark.setting.copies, spares: mark.spares.print, chance: mark.spares.chance.round(4),
         chance_working: mark.spares.chance_working.to_s, ready_s: mark.ready_s.transform_values(&:round),
         **cost(mark.estimate, mark.setting.pieces)

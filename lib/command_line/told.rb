@@ -61,5 +61,24 @@ module CommandLine
 
     # @param line [UpClose::Placing::PencilLines::Line]
     def pencil_line(line) = {runs: line.runs, from: line.from, distance_mm: line.figure_mm&.round(4), words: line.words}
+
+    # @param cover [UpClose::Covering::Cover]  @param shape [UpClose::Surfaces::Shape]  @return [Hash]
+    def cover(cover, shape, least_picture_mm)
+      box = cover.region(shape).box
+      {
+        edge_mm: cover.edge_mm, width_mm: box.width.round(4), height_mm: box.height.round(4),
+        area_mm2: cover.region(shape).area.round(3), picture_mm: cover.picture_mm.round(4),
+        least_picture_mm: least_picture_mm.round(4), slits: shape.slits([cover.edge_mm, 0].max).size
+      }
+    end
+
+    # @param line [Class] a UpClose::Cutting::Line  @param cut [UpClose::Cutting::Cut]  @return [Hash]
+    def cut(line, cut)
+      {
+        line: line.key, length_mm: cut.region.shape.length.round(3), box_mm: cut.box.to_a.map { |v| v.round(4) },
+        outline_mm: cut.outline.map { |corner| corner.map { |v| v.round(4) } }, holes: cut.holes.size,
+        holes_closed: cut.closed.to_i, parts_joined: cut.joined.to_i, widest_bridge_mm: cut.bridged_mm&.round(4)
+      }
+    end
   end
 end

@@ -9,12 +9,13 @@ module UpClose
     include PieceAsked
     include SettingAsked
     include SituationAsked
+    include OutlineAsked
 
     MOST = 500
     CLEARANCE_MM = 2.0
     KEYS = %w[
       piece artwork text font width_mm at clearance_mm method schools printer stock prints sealer coats room paper
-      hour_cents record purpose afterwards work_s pieces printers
+      hour_cents record purpose afterwards work_s pieces printers cover cut
     ].freeze
     LONGEST_WORK_S = 30 * 86_400
 
