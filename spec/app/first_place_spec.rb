@@ -26,6 +26,7 @@ RSpec.describe Actions::FirstPlace, :shop do
     # 23.5 high in a wall of 40: in the middle its upper edge lies 8.2 below the rim, where lips touch 12
     cup = jug.merge(measures: {diameter_mm: 90.0, height_mm: 40.0, film_mm: 0.0})
     upper = ->(at) { at.y_mm - at.height_mm / 2 + 20 }
-    expect([begun(**cup), begun(**cup, uses: %w[food])].map(&upper)).to match [be_within(0.1).of(8.2), be_within(0.01).of(12)]
+    expect([begun(**cup), begun(**cup, uses: %w[food])].map(&upper))
+      .to match [be_within(0.1).of(8.2), be_within(0.01).of(12)]
   end
 end

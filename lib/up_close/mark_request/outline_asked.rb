@@ -44,9 +44,12 @@ module UpClose
       def cut_asked
         Cutting::Asked.new(
           ink: artwork_ink, width_mm: width_mm, **cut_figures,
-          region: -> { cut_line.cover? ? cover.region(shape) : Cutting::InkRegions.inked(@artwork, width_mm: width_mm) },
-          slits: cut_line.cover? ? shape.slits([cover.edge_mm, 0].max) : nil
+          region: -> { region_to_cut }, slits: cut_line.cover? ? shape.slits([cover.edge_mm, 0].max) : nil
         )
+      end
+
+      def region_to_cut
+        cut_line.cover? ? cover.region(shape) : Cutting::InkRegions.inked(@artwork, width_mm: width_mm)
       end
 
       def object(key, known)
