@@ -45,7 +45,7 @@ module Demo
       purpose(mark, "picture")
       file(mark, Art::Views.png(number), "#{Art::Views::TITLES[number]}.png")
       method(mark, "baked-medium", "laser")
-      settle(mark, width_mm: 27)
+      cover(mark.reload)
       seal(mark, "none")
       mark
     end

@@ -5,6 +5,7 @@ require_relative "moves"
 require_relative "later_moves"
 require_relative "batches"
 require_relative "worked"
+require_relative "covered"
 Dir[File.join(__dir__, "art", "*.rb")].sort.each { |file| require file }
 
 module Demo
@@ -16,6 +17,7 @@ module Demo
     include LaterMoves
     include Batches
     include Worked
+    include Covered
 
     def self.load(now: Time.now) = new(now).load
 
@@ -40,6 +42,7 @@ module Demo
       dish
       pendants
       boxes
+      lid
       quay_board
       coasters
       gauge

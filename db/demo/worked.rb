@@ -25,31 +25,5 @@ module Demo
       method(mark, "cut-template", "laser", stock: "template-card")
       settle(mark, x_mm: 0, y_mm: 0)
     end
-
-    # enamel mugs, tapered: a band of lettering bent so that it runs level
-    def mugs
-      mark = piece(
-        "enamel mugs, tapered",
-        "cup",
-        {top_mm: 84, foot_mm: 66, slant_mm: 78},
-        "glazed",
-        "gloss-paint",
-        "#f2efe6",
-        count: 6
-      )
-      letter(mark, "PELLOW NESS LIGHT", "bebas-neue", "11")
-      Actions::PrepareArtwork.call(mark, [{"key" => "bend", "on" => true}])
-      method(mark, "water-slide", "laser", stock: "clear-film")
-      settle(mark, x_mm: 0, y_mm: -6)
-    end
-
-    # a casting plug, girths by tape
-    def plug
-      mark = piece("casting plug Dusk Herring", "loft", {
-        stations: "0, 6\n12, 34\n30, 58\n50, 66\n70, 54\n86, 28\n95, 12"
-      }, "wood", "sealed", "#b9c4c8", count: 3)
-      file(mark, Art::HerringSide.svg, "Herring side.svg")
-      settle(mark, width_mm: 84)
-    end
   end
 end

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "vips"
 require "shelves/drawn_artwork"
 
 module Shelves
@@ -9,7 +10,7 @@ module Shelves
     # mm), nil on clear film
     Part = Struct.new(:drawn, :aspect, :placement, :film, keyword_init: true)
     # of pictures: the longest side, pixels, and how much finer a photo is read than that
-    MOST_PX = 1200
+    MOST_PX = 1000
     READ = 1.6
 
     # @param box [UpClose::Geometry::Box] of the picture, mm from the piece's middle
@@ -25,12 +26,14 @@ module Shelves
     # @return [Hash{Symbol => String}] PNGs: :bare, :clear and :white; and :findings, :rings, :contrast of each film
     def seen
       Workers.drawing("drawing")
-      looks = {clear: laid(white: false), white: laid(white: true)}
-      told = looks.transform_values do |look|
-        {contrast: look.contrast, rings: look.hard_to_read.map { |hard| ring(hard) }}
+      told = {}
+      # one film after the other: pictures in linear light are large
+      pictures = {clear: false, white: true}.to_h do |film, white|
+        look = laid(white: white)
+        told[film] = {contrast: look.contrast, rings: look.hard_to_read.map { |hard| ring(hard) }}
+        [film, png(look.picture)]
       end
-      {bare: png(bare.picture), clear: png(looks[:clear].picture), white: png(looks[:white].picture), told: told,
-       light: ground&.finding}
+      {bare: png(bare.picture), **pictures, told: told, light: ground&.finding}
     end
 
     private
@@ -108,7 +111,8 @@ module Shelves
 
     def laid(white:)
       @parts.reduce(bare) do |look, part|
-        look.with(ink(part), film: (white && part.film) ? film(part) : nil)
+        # what was laid before is no longer wanted, and a worker's memory is bounded
+        look.with(ink(part), film: (white && part.film) ? film(part) : nil).tap { GC.start }
       end
     end
 
@@ -131,7 +135,8 @@ module Shelves
 
     def film(part)
       (@films ||= {})[part] ||= begin
-        reach = 1.6 * part.placement.width_mm
+        # a whole number of pixels about the mark's middle, as far as its film reaches
+        reach = (part.film.box.corners.flat_map { |p| [p.x.abs, p.y.abs] }.max * per_mm).ceil / per_mm
         frame = UpClose::Geometry::Box.new(x: -reach, y: -reach, width: 2 * reach, height: 2 * reach)
         drawing = UpClose::Artwork::Drawing.new([
           UpClose::Graphics::Painted.new(path: part.film, fill: UpClose::Colour::BLACK, even_odd: true)

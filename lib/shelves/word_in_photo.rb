@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "vips"
 require "shelves/font_shelf"
 
 module Shelves

@@ -15,8 +15,8 @@ module UpClose
       PAPER = 0.85
       CLUSTERS = 4
       BY_LIGHTNESS = 0.35
-      ROUNDS = 12
-      SAMPLED_PX = 56
+      ROUNDS = 8
+      SAMPLED_PX = 40
       DARKEST = 1e-3
       # smaller clusters are not what was typed
       LEAST_SHARE = 0.08

@@ -56,7 +56,8 @@ module UpClose
       # @return [Array<Hard>] the largest first
       def hard_to_read
         return [] unless @inks
-        low = (windowed(mask) > LEAST_INK) & (windowed(ratios * mask) / (windowed(mask) + 1e-6) < Math.log(HARD))
+        inked = held(windowed(mask))
+        low = (inked > LEAST_INK) & (windowed(ratios * mask) / (inked + 1e-6) < Math.log(HARD))
         boxes(held(low)).first(MOST_RINGS)
       end
 
