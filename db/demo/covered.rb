@@ -20,7 +20,8 @@ module Demo
       )
       on_photo(beams.piece)
       layer(beams, Art::LidMarks.beams, "Beams.svg", "clear-film", width_mm: 128, y_mm: -31)
-      layer(Actions::SavePiece.new_mark(beams.piece), Art::LidMarks.tower, "Tower.svg", "clear-film", width_mm: 26, y_mm: -15)
+      layer(Actions::SavePiece.new_mark(beams.piece), Art::LidMarks.tower, "Tower.svg", "clear-film", width_mm: 26,
+        y_mm: -15)
       layer(Actions::SavePiece.new_mark(beams.piece), Art::LidMarks.herring, "Herring.svg", "white-film", width_mm: 60,
         y_mm: 36)
       letters = Actions::SavePiece.new_mark(beams.piece)

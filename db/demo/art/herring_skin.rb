@@ -30,7 +30,8 @@ module Demo
         (0..6).flat_map { |row|
           (0..24).map do |i|
             x, y = 30 + i * 3.2 + (row.odd? ? 1.6 : 0), 24 + row * 2.4
-            %(<path d="M#{x.round(2)} #{y.round(2)}a1.5 1.5 0 0 0 2.8 0" fill="none" stroke="#7b98a6" stroke-width=".35"/>)
+            %(<path d="M#{x.round(2)} #{y.round(2)}a1.5 1.5 0 0 0 2.8 0" ) +
+              %(fill="none" stroke="#7b98a6" stroke-width=".35"/>)
           end
         }.join
       end

@@ -13,7 +13,8 @@ module Demo
             middle = 64 + side * 8
             far = 64 + side * 64
             y = 14
-            %(<path d="M#{middle} #{y + from / 6.0}L#{far} #{y + from}V#{y + to}L#{middle} #{y + to / 6.0}z" fill="#c67a1e"/>)
+            wedge = "M#{middle} #{y + from / 6.0}L#{far} #{y + from}V#{y + to}L#{middle} #{y + to / 6.0}z"
+            %(<path d="#{wedge}" fill="#c67a1e"/>)
           end
         end
         %(<svg xmlns="http://www.w3.org/2000/svg" width="128mm" height="28mm" viewBox="0 0 128 28">#{wedges.join}</svg>)

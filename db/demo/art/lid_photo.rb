@@ -33,7 +33,8 @@ module Demo
           y = -55 + i * 2.5
           line = (0..16).map { |k| [-80 + k * 10, y - k * 0.35 + 0.6 * Math.sin(i * 1.7 + k * 0.8)] }
           tone = %w[#d9bd8c #cfae79 #e3cb9f][i % 3]
-          %(<polyline points="#{points(line)}" fill="none" stroke="#{tone}" stroke-width="#{5 + i % 4 * 3}" stroke-opacity=".55"/>)
+          %(<polyline points="#{points(line)}" fill="none" stroke="#{tone}" stroke-opacity=".55" ) +
+            %(stroke-width="#{5 + i % 4 * 3}"/>)
         end.join
       end
 
