@@ -14,7 +14,7 @@ module Actions
       mark.forget_design
       marks = [mark, *form.with(mark)]
       mark.pack unless form.free?
-      clear = !form.free? && under_rollers?(mark)
+      clear = !form.free? && mark.rows_under_rollers?
       sheets = (form.free? || clear) ? laid(marks, form, clear: clear, &progress) : nil
       keep(mark, marks, sheets)
       true
@@ -41,11 +41,6 @@ module Actions
       mark.layouts.reset.each do |layout|
         layout.laid? ? layout.destroy! : layout.layout_marks.where(mark: mark).delete_all
       end
-    end
-
-    # wet copies in rows that rollers would run over: these are laid beside the tracks
-    def under_rollers?(mark)
-      mark.wet? && !mark.tiled? && mark.layout.nil? && mark.fault_findings.any? { |f| f.key == :rollers && f.watch? }
     end
 
     # @param clear [Boolean] to lie beside the printer's tracks, on fresh sheets too

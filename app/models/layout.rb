@@ -33,7 +33,10 @@ class Layout < ApplicationRecord
   def allowances = UpClose::Sheets::Allowances.from_h(rules)
 
   # all its marks are still as large and as many
-  def as_laid? = layout_marks.all?(&:as_laid?)
+  # @param known [Mark, nil] one of them that is at hand
+  def as_laid?(known = nil)
+    layout_marks.all? { |one| one.as_laid?((one.mark_id == known&.id) ? known : one.mark) }
+  end
 
   def laid? = state == "laid"
 

@@ -6,5 +6,5 @@ class LayoutMark < ApplicationRecord
   belongs_to :layout
   belongs_to :mark
 
-  def as_laid? = outline_key == mark.outline_key
+  def as_laid?(mark) = outline_key == mark.outline_key
 end

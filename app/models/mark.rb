@@ -26,7 +26,8 @@ class Mark < ApplicationRecord
     :steps_core, :steps_written_out, :short, :more_to_print, to: :work
   delegate :pack, :print_pack, :pack_to_print, :sheet_kind, :cut_lines, :cut_outline, :cutting, :outline_key,
     :too_large, :tiled?, :boxed?, :allowances,
-    :heading, :own_printer, :unprintable, :wet?, :fault_findings, to: :printing
+    :heading, :own_printer, :unprintable, :wet?, :fault_findings,
+    :rows_under_rollers?, to: :printing
 
   # the shape it lies on: the piece's own, or that of its other flank
   # @return [UpClose::Surfaces::Shape]
@@ -126,7 +127,7 @@ class Mark < ApplicationRecord
 
   # laid out freely, with leftovers, perhaps with other marks; nil when the copies stand in rows on fresh sheets
   # @return [Layout, nil]
-  def layout = layouts.last.then { |found| found if found && %w[laid printed].include?(found.state) && found.as_laid? }
+  def layout = layouts.last.then { |found| found if found && %w[laid printed].include?(found.state) && found.as_laid?(self) }
 
   # other marks that wait for the same stock and printer, and are not yet printed
   # @return [Array<Mark>]

@@ -105,6 +105,12 @@ class MarkPrinting
   # ink that is still wet when it leaves the printer
   def wet? = @mark.printer == "inkjet"
 
+  # whether rollers would run over wet copies that stand in rows
+  def rows_under_rollers?
+    faults = own_printer&.faults if wet? && !tiled?
+    !!faults&.track_finding(lines_in_rows.map { |sheet| outlines_by_number(sheet) }.reduce({}, :merge), wet: true)&.watch?
+  end
+
   # what is known of its printer, told of the copies as they lie on each sheet
   # @return [Array<UpClose::Finding>]
   def fault_findings

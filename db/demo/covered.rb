@@ -68,7 +68,8 @@ module Demo
       method(mark, "water-slide", "laser", stock: "clear-film")
       settle(mark, x_mm: 0, y_mm: 2)
       strap = Forms::StrapForm.new(
-        {"down" => "40", "high" => "20", "overlap" => "10", "handle" => "right", "join_top" => "20", "join_foot" => "75"}
+        {"down" => "40", "high" => "20", "overlap" => "10", "handle" => "right", "join_top" => "20",
+         "join_foot" => "75"}
       )
       Actions::ChooseStrap.call(mark, strap) or raise strap.errors.inspect
     end
@@ -79,7 +80,8 @@ module Demo
         stations: "0, 6\n12, 34\n30, 58\n50, 66\n70, 54\n86, 28\n95, 12"
       }, "wood", "sealed", "#b9c4c8", count: 3)
       file(mark, Art::HerringSkin.svg, "Herring side.svg")
-      Actions::SavePiece.features(mark.piece, [{"kind" => "eye", "x_mm" => 11 - 47.5, "y_mm" => -3.0, "size_mm" => 5.5}])
+      eye = {"kind" => "eye", "x_mm" => 11 - 47.5, "y_mm" => -3.0, "size_mm" => 5.5}
+      Actions::SavePiece.features(mark.piece, [eye])
       cover(mark.reload)
       hold_eye(mark.reload)
       Actions::PairFlanks.call(mark.reload)

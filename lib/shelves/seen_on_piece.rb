@@ -112,7 +112,7 @@ module Shelves
     def laid(white:)
       @parts.reduce(bare) do |look, part|
         # what was laid before is no longer wanted, and a worker's memory is bounded
-        look.with(ink(part), film: (white && part.film) ? film(part) : nil).tap { GC.start }
+        look.with(ink(part), film: (white && part.film) ? film(part) : nil).tap { GC.start(full_mark: false) }
       end
     end
 

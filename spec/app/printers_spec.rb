@@ -156,7 +156,7 @@ RSpec.describe "printers", :shop, :measured do
     expect(page_words).to match(/Load the shiny side, facing down/)
   end
 
-  it "keeps wet ink off its rollers' tracks on what is left of a sheet, and says what they meet elsewhere" do
+  it "keeps wet ink off its rollers' tracks on a fresh sheet and on what is left of one, and says what they meet elsewhere" do
     expect(send_form("/printers/#{printer.id}/faults", "rollers_mm" => "52, far", "ghost_mm" => "").body)
       .to match(/does not read as a length/)
     send_form "/printers/#{printer.id}/faults", "rollers_mm" => "2 in, 158", "ghost_mm" => "94"
@@ -164,9 +164,11 @@ RSpec.describe "printers", :shop, :measured do
     mark = ready_mark
     lay =
       ->(leftovers) { send_form "/marks/#{mark.id}/sheet", "copies" => "6", "paper" => "a4", "leftovers" => leftovers }
-    lay[""]
+    # in rows they would; so they are laid beside the tracks, however often they are laid
+    2.times { lay[""] }
     get "/marks/#{mark.id}/sheet"
-    expect(page_words).to match(/Under the rollers : watch [1-6] of 6/)
+    expect(page_words).to match(/Under the rollers 0 of 6/)
+    expect(mark.reload.rows_under_rollers?).to be true
     send_form "/drawer", "stock" => "label-backing", "printer" => "inkjet", "size" => "a4", "used" => "0, 0, 210, 60"
     lay["1"]
     get "/marks/#{mark.id}/sheet"

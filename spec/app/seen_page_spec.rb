@@ -1,22 +1,12 @@
 # frozen_string_literal: true
 
 require_relative "../shop_helper"
+require_relative "../support/photographed"
 
 RSpec.describe "A piece with its marks as they will look", :shop do
-  let(:mark) { ready_mark(method_key: "water-slide", printer: "laser", colour: "#101820") }
+  include Photographed
 
-  # 300 × 200 pixels at 5 a millimetre: a plate of 60 × 40, half of it light; and the plane's own four corners
-  def lay_photo(piece)
-    dark = Vips::Image.black(300, 200, bands: 3) + [16, 24, 32]
-    light = Vips::Image.black(150, 200, bands: 3) + [200, 190, 170]
-    bytes = dark.insert(light, 0, 0).cast(:uchar).copy(interpretation: :srgb).pngsave_buffer
-    send_form "/pieces/#{piece.id}/photo", "photo" => upload(bytes, "plate.png")
-    marked = piece.reload.photo.slice("reference", "lines").merge(
-      "corners" => [[0, 0], [300, 0], [300, 200], [0, 200]], "trace" => []
-    )
-    send_form "/pieces/#{piece.id}/photo/outline", "mode" => "corners", "rect_width" => "60", "rect_height" => "40",
-      "marked" => JSON.generate(marked), "as" => "backdrop"
-  end
+  let(:mark) { ready_mark(method_key: "water-slide", printer: "laser", colour: "#101820") }
 
   def picture(film)
     get "/pieces/#{mark.piece_id}/seen/#{film}.png"
@@ -30,7 +20,7 @@ RSpec.describe "A piece with its marks as they will look", :shop do
   end
 
   it "shows it on its own photo, place by place, on clear film and on white" do
-    lay_photo(mark.piece)
+    photograph_plate(mark.piece)
     get "/pieces/#{mark.piece_id}/seen"
     expect(page_words).to include("As it will look on the very piece", "Light in the photo", "hard to read, ringed")
     # black on the light half and on the dark one
@@ -48,7 +38,7 @@ RSpec.describe "A piece with its marks as they will look", :shop do
   it "shows it on its colour without a photo, and goes by white paper that was clicked" do
     get "/pieces/#{mark.piece_id}/seen"
     expect(page_words).to include("On its colour, without a photo", "take one in")
-    lay_photo(mark.piece)
+    photograph_plate(mark.piece)
     send_form "/pieces/#{mark.piece_id}/seen/white", "x_mm" => "-20", "y_mm" => "-12"
     expect(mark.piece.reload.photo["white_mm"]).to eq [-23.0, -15.0, 6.0, 6.0]
     get "/pieces/#{mark.piece_id}/seen"

@@ -13,16 +13,7 @@ RSpec.describe "Letters over a word in a photo", :shop do
   end
   let(:mark) { ready_mark(method_key: "water-slide", printer: "laser") }
 
-  def take_photo(mode: "corners")
-    bytes, corners = word_beside_card(face, "Wrenfold", real)
-    send_form "/pieces/#{mark.piece_id}/photo", "photo" => upload(bytes, "headstock.jpg")
-    kept = mark.piece.reload.photo
-    marked = kept.slice("lines").merge("corners" => corners, "reference" => corners.first(2), "trace" => [])
-    typed = {"mode" => mode, "rect_width" => "85.6", "rect_height" => "53.98", "length" => "85.6",
-             "marked" => JSON.generate(marked)}
-    send_form "/pieces/#{mark.piece_id}/photo/outline", typed.merge("as" => "backdrop")
-    send_form "/pieces/#{mark.piece_id}/photo/marked", typed
-  end
+  def take_photo(**named) = photograph_word(mark, face, "Wrenfold", real, **named)
 
   # a first guess, as hands lay it
   let(:guess) do

@@ -22,6 +22,31 @@ module Photographed
     aslant(flat, frame)
   end
 
+  # the photo of a word beside a card taken in for a piece: by the card's corners, or by its upper edge alone
+  def photograph_word(mark, face, text, pose, mode: "corners")
+    bytes, corners = word_beside_card(face, text, pose)
+    send_form "/pieces/#{mark.piece_id}/photo", "photo" => upload(bytes, "headstock.jpg")
+    kept = mark.piece.reload.photo
+    marked = kept.slice("lines").merge("corners" => corners, "reference" => corners.first(2), "trace" => [])
+    typed = {"mode" => mode, "rect_width" => "85.6", "rect_height" => "53.98", "length" => "85.6",
+             "marked" => JSON.generate(marked)}
+    send_form "/pieces/#{mark.piece_id}/photo/outline", typed.merge("as" => "backdrop")
+    send_form "/pieces/#{mark.piece_id}/photo/marked", typed
+  end
+
+  # a plate of 60 × 40, its left half light, laid under its piece: 300 × 200 pixels, by its own four corners
+  def photograph_plate(piece)
+    dark = Vips::Image.black(300, 200, bands: 3) + [16, 24, 32]
+    light = Vips::Image.black(150, 200, bands: 3) + [200, 190, 170]
+    bytes = dark.insert(light, 0, 0).cast(:uchar).copy(interpretation: :srgb).pngsave_buffer
+    send_form "/pieces/#{piece.id}/photo", "photo" => upload(bytes, "plate.png")
+    marked = piece.reload.photo.slice("reference", "lines").merge(
+      "corners" => [[0, 0], [300, 0], [300, 200], [0, 200]], "trace" => []
+    )
+    send_form "/pieces/#{piece.id}/photo/outline", "mode" => "corners", "rect_width" => "60", "rect_height" => "40",
+      "marked" => JSON.generate(marked), "as" => "backdrop"
+  end
+
   # the plane's corners come to lie a little inside the picture's
   def aslant(flat, frame)
     wide, high = flat.width, flat.height

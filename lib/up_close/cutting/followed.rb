@@ -12,8 +12,6 @@ module UpClose
       # a corner that lies so little outside a rounder one is round enough, mm
       SHARP_MM = 0.005
       MOST_CORNERS = 400
-      FINE, COARSE = Geometry::Region::FINE_QUARTER, Geometry::Region::QUARTER
-      COARSE_MM = 4.0
       # film narrower than this tears when it is slid off: a starting value
       NECK_MM = 2.0
 
@@ -37,8 +35,7 @@ module UpClose
 
       private
 
-      # a coarser arc is off by a thousandth of the distance at most
-      def grown = @grown ||= @ink.grown(@around, quarter: (@around > COARSE_MM) ? FINE : COARSE).simpler(FINE_MM)
+      def grown = @grown ||= @ink.grown(@around, quarter: Geometry::Region::FINE_QUARTER).simpler(FINE_MM)
 
       def bridges = @bridges ||= Bridged.new(grown, neck_mm: [2 * @radius, NECK_MM].max)
 

@@ -25,6 +25,8 @@ export default function () {
     down.value = Math.max(before + mm, 0).toFixed(1)
     look()
   }
+  document.getElementById('set').hidden = true
+  form.addEventListener('change', () => form.requestSubmit())
   let from = null
   scene.addEventListener('pointerdown', (event) => {
     if (event.target.id !== 'band') return

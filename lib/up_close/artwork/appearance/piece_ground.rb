@@ -15,9 +15,11 @@ module UpClose
       PAPER = 0.85
       CLUSTERS = 4
       BY_LIGHTNESS = 0.35
-      ROUNDS = 8
-      SAMPLED_PX = 40
+      ROUNDS = 20
+      SAMPLED_PX = 48
       DARKEST = 1e-3
+      # lighter than this a photo tells nothing of the light: burnt out, or beyond its edge
+      BURNT, MOST_BURNT = 0.99, 0.01
       # smaller clusters are not what was typed
       LEAST_SHARE = 0.08
       # what things send back of the light: from soot to paper
@@ -93,17 +95,27 @@ module UpClose
       # @return [Array<Float>] five factors of the surface
       def surface = @surface ||= solved(clustered).first(5)
 
-      # places and logarithms of what they send back
+      # places and logarithms of what they send back, where the photo tells it
       # @return [Array<Array(Float, Float, Array<Float>)>]
       def sampled
         @sampled ||= begin
-          scale = SAMPLED_PX / [linear.width, linear.height].max.to_f
-          small = (scale < 1) ? linear.resize(scale, kernel: :linear) : linear
-          small.to_a.each_with_index.flat_map do |row, j|
-            row.each_with_index.map do |channels, i|
-              [2 * (i + 0.5) / small.width - 1, 2 * (j + 0.5) / small.height - 1,
-                channels.map { |value| Math.log([value, DARKEST].max) }]
-            end
+          all = places
+          told = all.reject { |_, _, channels| channels.last > MOST_BURNT }
+          (told.empty? ? all : told).map do |x, y, channels|
+            [x, y, channels.first(3).map { |value| Math.log([value, DARKEST].max) }]
+          end
+        end
+      end
+
+      # across and down, −1..1, and their channels, the last of which is the share that is burnt out
+      def places
+        burnt = (linear > BURNT).bandand / 255.0
+        whole = linear.bandjoin(burnt)
+        scale = SAMPLED_PX / [linear.width, linear.height].max.to_f
+        small = (scale < 1) ? whole.resize(scale, kernel: :linear) : whole
+        small.to_a.each_with_index.flat_map do |row, j|
+          row.each_with_index.map do |channels, i|
+            [2 * (i + 0.5) / small.width - 1, 2 * (j + 0.5) / small.height - 1, channels]
           end
         end
       end
@@ -127,32 +139,35 @@ module UpClose
 
       # the middle of all, then each time the place furthest from those that there are
       def far_apart(points)
-        first = points.transpose.map { |values| values.sum / values.size }
-        (CLUSTERS - 1).times.reduce([first]) do |centres, _|
+        (CLUSTERS - 1).times.reduce([mean(points)]) do |centres, _|
           centres + [points.max_by { |point| centres.map { |centre| apart(point, centre) }.min }]
         end
       end
 
-      def apart(a, b) = a.zip(b).sum { |one, other| (one - other)**2 }
+      # squared; written out, as it is asked tens of thousands of times
+      def apart(a, b)
+        (x, y, z), (u, v, w) = a, b
+        (x - u) * (x - u) + (y - v) * (y - v) + (z - w) * (z - w)
+      end
 
       def means(points)
         centres = far_apart(points)
-        labels = []
+        labels = nil
         ROUNDS.times do
-          labels = points.map { |point| nearest(point, centres) }
-          centres = centres.each_index.map { |k| mean(points, labels, k) || centres[k] }
+          before, labels = labels, points.map { |point| nearest(point, centres) }
+          break if before == labels
+          own = points.each_index.group_by { |i| labels[i] }
+          centres = centres.each_with_index.map { |centre, k| own[k] ? mean(points.values_at(*own[k])) : centre }
         end
         labels
       end
 
       def nearest(point, centres)
-        centres.each_index.min_by { |k| apart(centres[k], point) }
+        distances = centres.map { |centre| apart(centre, point) }
+        distances.index(distances.min)
       end
 
-      def mean(points, labels, cluster)
-        own = points.each_index.select { |i| labels[i] == cluster }.map { |i| points[i] }
-        own.any? ? own.transpose.map { |values| values.sum / own.size } : nil
-      end
+      def mean(points) = points.transpose.map { |values| values.sum / points.size }
 
       # the surface's factors, then a constant for each cluster; a little is held back so that no lone paint tilts it
       def solved(labels)
