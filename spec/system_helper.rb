@@ -109,9 +109,9 @@ module AtThePage
   end
 
   def middle_of(selector)
-    page.evaluate_script(
-      "(r => [r.x + r.width / 2, r.y + r.height / 2])(document.querySelector('#{selector}').getBoundingClientRect())"
-    )
+    page.evaluate_script(<<~JS)
+      (r => [r.x + r.width / 2, r.y + r.height / 2])(document.querySelector(#{selector.to_json}).getBoundingClientRect())
+    JS
   end
 
   def saved(file, bytes) = File.join(HOME, file).tap { |path| File.binwrite(path, bytes) }

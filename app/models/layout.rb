@@ -38,6 +38,13 @@ class Layout < ApplicationRecord
     layout_marks.all? { |one| one.as_laid?((one.mark_id == known&.id) ? known : one.mark) }
   end
 
+  # its only mark is not fetched anew where it is at hand
+  # @return [Layout] self
+  def knowing(mark)
+    association(:marks).target = [mark] if layout_marks.map(&:mark_id) == [mark.id]
+    self
+  end
+
   def laid? = state == "laid"
 
   def printed? = state == "printed"

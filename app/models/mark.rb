@@ -127,7 +127,10 @@ class Mark < ApplicationRecord
 
   # laid out freely, with leftovers, perhaps with other marks; nil when the copies stand in rows on fresh sheets
   # @return [Layout, nil]
-  def layout = layouts.last.then { |found| found if found && %w[laid printed].include?(found.state) && found.as_laid?(self) }
+  def layout
+    found = layouts.last
+    found.knowing(self) if found && %w[laid printed].include?(found.state) && found.as_laid?(self)
+  end
 
   # other marks that wait for the same stock and printer, and are not yet printed
   # @return [Array<Mark>]

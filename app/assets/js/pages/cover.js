@@ -106,5 +106,13 @@ export default function () {
     event.preventDefault()
     moved()
   })
-  form.addEventListener('change', () => form.requestSubmit(document.getElementById('set')))
+  // by figures: what is typed next is not lost while this is kept
+  const typed = latestOnly(async () => {
+    const answer = await ask(form.action, { body: new URLSearchParams(new FormData(form)) })
+    show(answer)
+    if (answer.errors.length) return
+    scene.innerHTML = answer.scene
+    Object.assign(at, answer.at)
+  })
+  form.addEventListener('change', () => typed())
 }

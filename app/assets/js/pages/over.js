@@ -33,7 +33,7 @@ export default function () {
   const moved = (name, to) => {
     const before = at[name]
     at[name] = to
-    if (name === 'top') field('cap_mm').value = Math.max(Number(field('cap_mm').value) + along(before, to), 0.2).toFixed(3)
+    if (name === 'top') taller(along(before, to))
     else ends()
     look()
   }
@@ -41,12 +41,20 @@ export default function () {
     const turn = Number(field('turn_deg').value) * Math.PI / 180
     return (to.x - from.x) * Math.sin(turn) - (to.y - from.y) * Math.cos(turn)
   }
+  // as wide as before
+  const taller = (by) => {
+    const [before, stretch] = [Number(field('cap_mm').value), Number(field('stretch').value)]
+    const cap = Math.max(before + by, 0.2)
+    field('cap_mm').value = cap.toFixed(3)
+    field('stretch').value = Math.min(Math.max(stretch * before / cap, 0.4), 2.5).toFixed(4)
+  }
+  // from end to end, in the font's own proportion
   const ends = () => {
     const [dx, dy] = [at.right.x - at.left.x, at.right.y - at.left.y]
     field('x_mm').value = (at.left.x + at.right.x) / 2
     field('y_mm').value = (at.left.y + at.right.y) / 2
     field('turn_deg').value = (Math.atan2(dy, dx) * 180 / Math.PI).toFixed(3)
-    field('stretch').value = Math.min(Math.max(Math.hypot(dx, dy) / (natural * Number(field('cap_mm').value)), 0.4), 2.5).toFixed(4)
+    field('cap_mm').value = Math.max(Math.hypot(dx, dy) / (natural * Number(field('stretch').value)), 0.2).toFixed(3)
   }
   const mm = (event) => {
     const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(scene.getScreenCTM().inverse())

@@ -25,8 +25,7 @@ export default function () {
     down.value = Math.max(before + mm, 0).toFixed(1)
     look()
   }
-  document.getElementById('set').hidden = true
-  form.addEventListener('change', () => form.requestSubmit())
+  form.addEventListener('input', () => look())
   let from = null
   scene.addEventListener('pointerdown', (event) => {
     if (event.target.id !== 'band') return
