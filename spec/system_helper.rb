@@ -110,7 +110,9 @@ module AtThePage
 
   def middle_of(selector)
     page.evaluate_script(<<~JS)
-      (r => [r.x + r.width / 2, r.y + r.height / 2])(document.querySelector(#{selector.to_json}).getBoundingClientRect())
+      (r => [r.x + r.width / 2, r.y + r.height / 2])(
+        document.querySelector(#{selector.to_json}).getBoundingClientRect()
+      )
     JS
   end
 

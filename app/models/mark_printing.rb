@@ -108,7 +108,9 @@ class MarkPrinting
   # whether rollers would run over wet copies that stand in rows
   def rows_under_rollers?
     faults = own_printer&.faults if wet? && !tiled?
-    !!faults&.track_finding(lines_in_rows.map { |sheet| outlines_by_number(sheet) }.reduce({}, :merge), wet: true)&.watch?
+    return false unless faults
+    outlines = lines_in_rows.map { |sheet| outlines_by_number(sheet) }
+    !!faults.track_finding(outlines.reduce({}, :merge), wet: true)&.watch?
   end
 
   # what is known of its printer, told of the copies as they lie on each sheet

@@ -156,7 +156,7 @@ RSpec.describe "printers", :shop, :measured do
     expect(page_words).to match(/Load the shiny side, facing down/)
   end
 
-  it "keeps wet ink off its rollers' tracks on a fresh sheet and on what is left of one, and says what they meet elsewhere" do
+  it "keeps wet ink off its rollers' tracks, on a fresh sheet and on what is left of one" do
     expect(send_form("/printers/#{printer.id}/faults", "rollers_mm" => "52, far", "ghost_mm" => "").body)
       .to match(/does not read as a length/)
     send_form "/printers/#{printer.id}/faults", "rollers_mm" => "2 in, 158", "ghost_mm" => "94"

@@ -104,7 +104,9 @@ RSpec.describe "To the edge, several at once, and seen on the very piece", :shop
     # its place on the screen, from where the picture lies: 10, 8 of 80 × 20
     page.scroll_to(find("#scene"), align: :center)
     at = page.evaluate_script(<<~JS)
-      (b => [b.x + b.width * 10 / 80, b.y + b.height * 8 / 20])(document.querySelector("#behind image").getBoundingClientRect())
+      (b => [b.x + b.width * 10 / 80, b.y + b.height * 8 / 20])(
+        document.querySelector("#behind image").getBoundingClientRect()
+      )
     JS
     page.driver.browser.mouse.click(x: at[0], y: at[1])
     eye = lambda do
