@@ -104,14 +104,7 @@ module Presenters
 
     # the piece's direction: the grain, a seam, the handle's side
     # @return [Hash, nil] words, degrees, and the line's ends
-    def direction
-      kept = @piece.direction
-      return unless kept["deg"]
-      box = view.shape.box
-      way = UpClose::Geometry::Transform.turn(kept["deg"]).apply(UpClose::Geometry::Point[box.width * 0.12, 0])
-      middle = UpClose::Geometry::Point[box.x + box.width * 0.2, box.y + box.height * 0.7]
-      {words: direction_words(kept), deg: kept["deg"], from: view.px(middle - way), to: view.px(middle + way)}
-    end
+    def direction = DirectionLine.new(@piece.direction, view, boxes.values).to_h
 
     def lay? = marks.size > 1 && marks.all?(&:method_key)
 
@@ -137,16 +130,6 @@ module Presenters
     def last_words(mark)
       return "nothing lies over it: no wait" unless mark == marks.last
       (marks.size > 1) ? "then all of them are sealed together" : "then it is sealed"
-    end
-
-    def direction_words(kept)
-      turn = ((kept["deg"] + 90) % 180) - 90
-      way = if turn.abs < 0.05
-        "level"
-      else
-        "#{turn.negative? ? "up" : "down"} #{UpClose::Working.number(turn.abs, 1)}° to the right"
-      end
-      "#{kept["kind"]}, #{way}"
     end
 
     def outside

@@ -32,10 +32,10 @@ module Presenters
       [told[:light], *%i[clear white].filter_map { |film| contrast(film) }].compact
     end
 
-    # rings on the right-hand picture, in pixels of the drawing
+    # rings on a picture, in pixels of the drawing
+    # @param film [String] of FILMS
     # @return [Array<Array(Float, Float, Float, Float, String)>] middle, radii and contrast
-    def rings
-      film = (right == "bare") ? left : right
+    def rings(film)
       return [] if film == "bare"
       told[:told][film.to_sym][:rings].map do |x, y, wide, high, ratio|
         middle = [(x + wide / 2 - box.x) * scale, (y + high / 2 - box.y) * scale]

@@ -82,7 +82,7 @@ module Demo
       file(mark, Art::HerringSkin.svg, "Herring side.svg")
       eye = {"kind" => "eye", "x_mm" => 11 - 47.5, "y_mm" => -3.0, "size_mm" => 5.5}
       Actions::SavePiece.features(mark.piece, [eye])
-      cover(mark.reload)
+      cover(mark.reload, picture_mm: 112.0)
       hold_eye(mark.reload)
       Actions::PairFlanks.call(mark.reload)
     end
