@@ -22,7 +22,11 @@ require "zeitwerk"
 #     thinness/     local width of ink and of gaps
 #     checks/       one check a file
 #     appearance/   the look on the piece, the loupe
-#   placing/      clearances, largest size, pencil lines, repeats
+#   placing/      clearances, largest size, pencil lines, repeats, the first place
+#   covering/     a picture behind a piece's outline: how far beyond, what stays bare, what is pinned
+#   composing/    several marks on one piece: layers, what each snaps to, what is in line
+#   register/     finding a place where there are no corners: straps, centring rings, cut-outs
+#   cutting/      lines to cut out along; lines/ one a file
 #
 # How it is made
 #   purposes/     what a mark is for, one a file
