@@ -15,8 +15,7 @@ module Demo
     # sycamore with a dark pour, photographed with white paper beside it: beams, tower and herring in layers
     def lid
       beams = piece(
-        "keepsake box lid, poured", "rectangle", {width_mm: 160, height_mm: 110}, "wood", "gloss-paint", "#d9bf93",
-        more_colours: "#1f3a48"
+        "keepsake box lid, poured", "rectangle", {width_mm: 160, height_mm: 110}, "wood", "gloss-paint", "#d9bf93"
       )
       on_photo(beams.piece)
       layer(beams, Art::LidMarks.beams, "Beams.svg", "clear-film", width_mm: 128, y_mm: -31)
