@@ -21,10 +21,11 @@ module Routes
     def self.registered(app)
       app.helpers Helping
       pairs(app)
+      laying(app)
       features(app)
     end
 
-    # the other flank, made, let go, laid beside this one
+    # the other flank, made and let go
     def self.pairs(app)
       app.post "/marks/:id/flanks" do
         mark = mark_with_flanks
@@ -37,7 +38,10 @@ module Routes
         Actions::PairFlanks.part(mark)
         redirect to(place_of(mark)), 303
       end
+    end
 
+    # both on sheets
+    def self.laying(app)
       app.post "/marks/:id/flanks/lay" do
         mark = mark_with_flanks
         redirect to("/marks/#{mark.id}/method"), 303 unless mark.method_key
@@ -70,6 +74,6 @@ module Routes
       end
     end
 
-    private_class_method :pairs, :features
+    private_class_method :pairs, :laying, :features
   end
 end

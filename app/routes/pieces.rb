@@ -35,6 +35,7 @@ module Routes
       marking(app)
       outlines(app)
       pictures(app)
+      straightened(app)
       files(app)
     end
 
@@ -99,8 +100,10 @@ module Routes
         content_type "image/jpeg"
         Workers.call(photo(piece), :shown, SHOWN_PX)
       end
+    end
 
-      # all of it, straightened
+    # straightened: all of it, or what is wanted of it
+    def self.straightened(app)
       app.get "/pieces/:id/plane.png" do
         piece = Piece.find(params["id"])
         word = PhotoWord.new(piece)
@@ -133,6 +136,6 @@ module Routes
       end
     end
 
-    private_class_method :photos, :marking, :outlines, :pictures, :files
+    private_class_method :photos, :marking, :outlines, :pictures, :straightened, :files
   end
 end

@@ -15,14 +15,22 @@ module Routes
 
     def self.registered(app)
       app.helpers Helping
+      page(app)
+      pictures(app)
+      white(app)
+    end
 
+    def self.page(app)
       app.get "/pieces/:id/seen" do
         piece, seen = piece_seen
         redirect to("/jobs/#{piece.job_id}"), 303 if seen.marks.empty?
         page :"pieces/seen", here: :jobs, title: "#{piece.name}, as it will look", piece: piece,
           at: Presenters::SeenStage.new(piece, seen, writer: writer, left: params["left"], right: params["right"])
       end
+    end
 
+    # to show whoever ordered it
+    def self.pictures(app)
       app.get "/pieces/:id/seen/:film.png" do
         _, seen = piece_seen
         halt 404 unless Presenters::SeenStage::FILMS.key?(params["film"]) && seen.marks.any?
@@ -32,8 +40,10 @@ module Routes
         content_type "image/png"
         bytes
       end
+    end
 
-      # white paper in the photo, where it was clicked
+    # white paper in the photo, where it was clicked
+    def self.white(app)
       app.post "/pieces/:id/seen/white" do
         piece = Piece.find(params["id"])
         halt 404 unless piece.photo
@@ -41,5 +51,7 @@ module Routes
         redirect to("/pieces/#{piece.id}/seen"), 303
       end
     end
+
+    private_class_method :page, :pictures, :white
   end
 end

@@ -29,6 +29,7 @@ module Routes
       app.helpers Helping
       cutting(app)
       stepping(app)
+      strips(app)
     end
 
     # how it is cut
@@ -69,7 +70,10 @@ module Routes
         end
         redirect to("/marks/#{mark.id}/#{mark.method_key ? "sheet" : "place"}"), 303
       end
+    end
 
+    # as files
+    def self.strips(app)
       app.get "/stepping.:kind" do
         form = Forms::SteppingForm.new(params, unit: unit)
         type = Shelves::TemplateFiles::KINDS[params["kind"]]
@@ -79,6 +83,6 @@ module Routes
       end
     end
 
-    private_class_method :cutting, :stepping
+    private_class_method :cutting, :stepping, :strips
   end
 end

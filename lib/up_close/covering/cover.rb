@@ -50,6 +50,7 @@ module UpClose
         )
       end
 
+      # @raise [Errors::BadShape] one mark has one outline
       def raise_parts(count)
         raise Errors::BadShape.new(
           "#{Working.number(-edge_mm)} mm inside its edge the piece falls into #{count} parts.",

@@ -39,6 +39,7 @@ module UpClose
       # @param map [Geometry::Transform]  @return [Array<Array<Geometry::Point>>]
       def lines(map) = [*rings.map { |ring| [*ring, ring.first] }, *slits].map { |line| moved(line, map) }
 
+      # @return [Array<Geometry::Point>]
       def moved(points, map) = points.map { |x, y| map.apply(Geometry::Point[x, y]) }
       private :moved
     end

@@ -27,6 +27,7 @@ module UpClose
         end
       end
 
+      # level, or as steep as a gill
       def stroke(half, level)
         way = level ? Geometry::Point[half, 0] : Geometry::Point[half * 0.6, half * 0.8]
         Geometry::Path.new([[:move, at - way], [:line, at + way]])

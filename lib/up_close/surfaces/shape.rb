@@ -41,6 +41,7 @@ module UpClose
       # sent to a worker without what was worked out of it
       def marshal_dump = measures
 
+      # what was worked out does not travel
       def marshal_load(measures)
         @measures, @memo = measures.freeze, {}
         freeze

@@ -14,8 +14,6 @@ module UpClose
       # of white paper: a starting value
       PAPER = 0.85
       CLUSTERS = 4
-      BY_LIGHTNESS = 0.35
-      ROUNDS = 20
       SAMPLED_PX = 48
       DARKEST = 1e-3
       # lighter than this a photo tells nothing of the light: burnt out, or beyond its edge
@@ -124,50 +122,15 @@ module UpClose
       # @return [Array<Integer>]
       def clustered
         @clustered ||= begin
-          first = means(sampled.map { |_, _, logs| features(logs) })
+          first = ColourClusters.labels(sampled.map { |_, _, logs| logs }, most: CLUSTERS)
           factors = solved(first).first(5)
           flat = sampled.map do |x, y, logs|
             off = factors.zip([x, y, x * x, x * y, y * y]).sum { |f, v| f * v }
-            features(logs.map { |value| value - off })
+            logs.map { |value| value - off }
           end
-          means(flat)
+          ColourClusters.labels(flat, most: CLUSTERS)
         end
       end
-
-      # lightness, and two of hue
-      def features((red, green, blue)) = [(red + green + blue) / 3 * BY_LIGHTNESS, red - green, blue - green]
-
-      # the middle of all, then each time the place furthest from those that there are
-      def far_apart(points)
-        (CLUSTERS - 1).times.reduce([mean(points)]) do |centres, _|
-          centres + [points.max_by { |point| centres.map { |centre| apart(point, centre) }.min }]
-        end
-      end
-
-      # squared; written out, as it is asked tens of thousands of times
-      def apart(a, b)
-        (x, y, z), (u, v, w) = a, b
-        (x - u) * (x - u) + (y - v) * (y - v) + (z - w) * (z - w)
-      end
-
-      def means(points)
-        centres = far_apart(points)
-        labels = nil
-        ROUNDS.times do
-          before, labels = labels, points.map { |point| nearest(point, centres) }
-          break if before == labels
-          own = points.each_index.group_by { |i| labels[i] }
-          centres = centres.each_with_index.map { |centre, k| own[k] ? mean(points.values_at(*own[k])) : centre }
-        end
-        labels
-      end
-
-      def nearest(point, centres)
-        distances = centres.map { |centre| apart(centre, point) }
-        distances.index(distances.min)
-      end
-
-      def mean(points) = points.transpose.map { |values| values.sum / points.size }
 
       # the surface's factors, then a constant for each cluster; a little is held back so that no lone paint tilts it
       def solved(labels)
@@ -206,7 +169,9 @@ module UpClose
       end
 
       def hue_apart(mean)
-        own, wanted = [mean, @typed.reflectance].map { |light| features(light.map { |v| Math.log([v, DARKEST].max) }) }
+        own, wanted = [mean, @typed.reflectance].map { |light|
+          ColourClusters.features(light.map { |value| Math.log([value, DARKEST].max) })
+        }
         Math.hypot(own[1] - wanted[1], own[2] - wanted[2])
       end
 

@@ -54,6 +54,7 @@ module UpClose
       end
       private :bent
 
+      # about the origin
       def turned(point) = Geometry::Transform.turn(turn_deg).apply(point)
       private :turned
     end

@@ -45,6 +45,7 @@ module UpClose
             .then(Geometry::Transform.move(figures[:x_mm] * bench.per_mm, figures[:y_mm] * bench.per_mm))
         end
 
+        # shapes as they lie on the piece, clipped when they are drawn
         def lines(drawing, figures, bench, outline)
           there = map(figures, bench, bench.middle)
           Drawing.new(
@@ -78,6 +79,7 @@ module UpClose
           )
         end
 
+        # 255 within the outline, a pixel a unit
         def mask(outline, from, wide, high)
           drawing = Drawing.new([Graphics::Painted.new(path: outline, fill: Colour::BLACK, even_odd: true)])
           frame = Geometry::Box.new(x: from.x, y: from.y, width: wide, height: high)

@@ -33,6 +33,7 @@ module UpClose
             )))
         end
 
+        # @param wide [Float] of what holds it  @param box [Geometry::Box] its own, mirrored
         def mirrored(ink, wide, box)
           over = ink.hull.map { |p| Geometry::Point[wide - p.x, p.y] }
           Ink.new(

@@ -43,6 +43,7 @@ module UpClose
           tried[inked.index { |ink| ink >= inked.max * ENOUGH }]
         end
 
+        # grey divided by its own blur: flat tones go white, edges stay
         def dodged(grey, sigma)
           Graphics::Pixels.held((grey * 255.0 / (grey.gaussblur([sigma, LEAST_PX].max) + 1)).cast(:uchar))
         end
