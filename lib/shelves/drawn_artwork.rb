@@ -1,15 +1,13 @@
 # frozen_string_literal: true
 
 require "shelves/artwork_source"
+require "shelves/drawn_pictures"
 
 module Shelves
   # What a mark prints: an artwork from its source, with the mark's own preparing done to it.
   # A value that a worker is sent; what it opens, it opens there.
   class DrawnArtwork
-    # pages show an ink this large at most, pixels
-    SHOWN_PX = 1600
-    # and a look on the piece, which need not be fine
-    LOOK_PX = 640
+    include DrawnPictures
 
     attr_reader :source, :recipe, :shape, :mm_per_unit, :framed
 
@@ -128,21 +126,6 @@ module Shelves
       found
     end
 
-    # @param film [Symbol]  @param wanted [Boolean] as drawn, not as it will look
-    # @return [Array(String, Float)] PNG, and its margin in pixels
-    def look(width_mm, surface, film, wanted: false)
-      Workers.drawing("drawing")
-      per_mm = LOOK_PX / [width_mm, width_mm * artwork.ink.aspect].max
-      proof = UpClose::Artwork::SizedRaster.new(artwork, width_mm: width_mm, per_mm: per_mm)
-      look = UpClose::Artwork::PredictedLook.new(
-        proof,
-        surface: surface,
-        film: film,
-        most_px: LOOK_PX + 2 * UpClose::Artwork::SizedRaster::MARGIN
-      )
-      [(wanted ? look.wanted : look.predicted).pngsave_buffer(compression: 3), look.margin]
-    end
-
     # @param line [String] key of a UpClose::Cutting::Line  @param figures [Hash] as UpClose::Cutting::Asked takes them
     # @return [Hash] a UpClose::Cutting::Cut
     def cut(line, width_mm, figures)
@@ -150,28 +133,6 @@ module Shelves
       region = -> { UpClose::Cutting::InkRegions.inked(all_drawn, width_mm: width_mm) }
       asked = UpClose::Cutting::Asked.new(ink: whole.ink, width_mm: width_mm, region: region, **figures)
       UpClose::Cutting::Lines.fetch(line).new(asked).call.to_h
-    end
-
-    # @return [String] PNG of what really comes over, for the loupe
-    def impression_png(about, printer)
-      UpClose::Artwork::LoupeImage.new(subject(about), printer: printer).image.pngsave_buffer(compression: 1)
-    end
-
-    # @param copy [Integer, nil] of a set, which
-    # @return [String] the ink's own box fills the view
-    def ink_svg(copy = nil)
-      drawing = (copy && whole.respond_to?(:drawing_of)) ? whole.drawing_of(copy) : artwork
-      view = whole.ink.box.to_a.join(" ")
-      painted = UpClose::Formats::SVG::Painting.call(drawing)
-      %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="#{view}">#{painted}</svg>)
-    end
-
-    # @return [String]
-    def ink_png
-      Workers.drawing("drawing")
-      image = Vips::Image.new_from_buffer(artwork.print_png, "")
-      shrink = SHOWN_PX / [image.width, image.height].max.to_f
-      ((shrink < 1) ? image.resize(shrink) : image).pngsave_buffer(compression: 3)
     end
 
     private

@@ -16,6 +16,19 @@ module UpClose
 
     def length? = kind == :length
 
+    # @param value [Object] what was typed or sent
+    # @return [Numeric] a length as a Float
+    # @raise [Errors::BadShape] missing, no number, or out of range
+    def checked(value)
+      raise Errors::BadShape.new("#{words} is missing.", remedy: "Type it.", field: key) if value.nil?
+      return length? ? value.to_f : value if value.is_a?(Numeric) && range.cover?(value)
+      raise Errors::BadShape.new(
+        "#{words} must lie between #{Working.number(range.begin)} and #{Working.number(range.end)}.",
+        remedy: "Check the figure.",
+        field: key
+      )
+    end
+
     # several figures, typed one pair a line
     def list? = %i[outline stations].include?(kind)
   end

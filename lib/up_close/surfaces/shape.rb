@@ -187,18 +187,7 @@ module UpClose
       # @param point [Geometry::Point] inside
       def exit_distance(point, n) = raise(NotImplementedError)
 
-      def number(parameter, value)
-        if value.nil?
-          raise Errors::BadShape.new("#{parameter.words} is missing.", remedy: "Type it.", field: parameter.key)
-        end
-        return parameter.length? ? value.to_f : value if value.is_a?(Numeric) && parameter.range.cover?(value)
-        raise Errors::BadShape.new(
-          "#{parameter.words} must lie between #{Working.number(parameter.range.begin)} and " \
-          "#{Working.number(parameter.range.end)}.",
-          remedy: "Check the figure.",
-          field: parameter.key
-        )
-      end
+      def number(parameter, value) = parameter.checked(value)
 
       def check = nil
 
