@@ -53,6 +53,12 @@ class MarkPlacing
       .includes(:artwork).to_a
   end
 
+  # what is laid before it, where it lies over others, and what to wait for
+  # @return [Array<UpClose::Finding>]
+  def laid_first
+    neighbours.empty? ? [] : PieceLayers.new(@mark.piece, among: [@mark, *neighbours]).before(@mark)
+  end
+
   # @param writer [UpClose::Measure::LengthWriter]
   # @return [UpClose::Placing::Registration]
   def registration(writer, at = placement)

@@ -33,6 +33,12 @@ class PieceLayers
     marks.select { |other| lower.include?(other.id) }
   end
 
+  # what to do first, and to wait for, where a mark lies over others
+  # @param mark [Mark]  @return [Array<UpClose::Finding>]
+  def before(mark)
+    core.findings.zip(core.overs).select { |_, over| over.upper.key == mark.id }.map(&:first)
+  end
+
   # letters stand on it, mm down from the mark's middle; nil of what is no plain line of letters
   # @param mark [Mark]  @return [Float, nil]
   def self.baseline(mark)

@@ -28,6 +28,8 @@ RSpec.describe "Several marks on one piece", :shop do
     upper = second(x: 12)
     words = compose(upper)
     expect(words).to include("2 in 2 layers", "star over badge", "The lower edge may show", "one thin clear coat")
+    get "/marks/#{upper.id}/apply"
+    expect(page_words).to include("star over badge", "Lay badge first")
     send_form "/pieces/#{first.piece_id}/compose/order", "mark" => upper.id, "way" => "down"
     expect(compose).to include("badge over star")
     send_form "/marks/#{upper.id}/place", "width" => "10", "x" => "0", "y" => "16.5"
