@@ -10,7 +10,8 @@ RSpec.describe "the pages of the demo", :shop do
   it "tells one story: dates from today, marks that fit, work at every stage" do
     expect(Job.pluck(:due_on)).to eq([19, 33, 9, 16].map { |days| Date.today + days })
     placed = Mark.all.select(&:artwork)
-    expect(placed.map { |m| m.room.fits? }).to all(be true)
+    # what covers its piece goes beyond it
+    expect(placed.reject { |m| m.covering.any? }.map { |m| m.room.fits? }).to all(be true)
     stops = placed.select(&:method_key).flat_map { |m| UpClose::Suitability.findings(m.situation).select(&:stop?) }
     expect(stops).to be_empty
     stages = placed.map { |m| Presenters::CardRow.new(m, writer: writer, now: Time.now).next_stage }
