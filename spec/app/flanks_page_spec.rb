@@ -75,5 +75,7 @@ RSpec.describe "Two flanks of one body", :shop do
     open_lines = last_response.body.scan(/POLYLINE\n8\n[^\n]+\n66\n1\n70\n(\d)/).flatten.count("0")
     expect(open_lines).to be >= left.covering.slits.size
     expect(left.covering.slits).not_to be_empty
+    get "/marks/#{left.id}/cover"
+    expect(page_words).to include("#{left.covering.slits.size} slits from its edge are cut with it")
   end
 end

@@ -90,10 +90,20 @@ module UpClose
         )
       end
 
-      # where a curve takes more than film gives
+      # where a curve takes more than film gives: slits that are cut with it relieve it
       def strain
         return [] unless @shape.curved?
-        [@shape.strain_of(region.rings.flatten(1).map { |x, y| Geometry::Point[x, y] })].compact
+        found = @shape.strain_of(region.rings.flatten(1).map { |x, y| Geometry::Point[x, y] })
+        slits = @shape.slits([@cover.edge_mm, 0].max).size
+        [(found&.stop? && slits.positive?) ? relieved(found, slits) : found].compact
+      end
+
+      def relieved(found, slits)
+        Finding.watch(
+          :strain, found.title, figure: found.figure, value: found.value, unit: found.unit, limit: found.limit,
+          working: found.working, reason: "Nothing takes that flat: #{slits} slits from its edge are cut with it.",
+          remedy: "As it is laid, close each slit up, one edge just over the other."
+        )
       end
 
       def n(value) = Working.number(value)
