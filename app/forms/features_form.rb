@@ -17,7 +17,7 @@ module Forms
     attr_reader :features
 
     # what was typed, as the fields show it again
-    def rows = Array(@typed["feature"]).map { |row| row.is_a?(Array) ? row.last : row }
+    def rows = Array(@typed["feature"]).map { |row| row.is_a?(Array) ? row.last : row }.grep(Hash)
 
     private
 

@@ -42,8 +42,9 @@ module Routes
     def self.ordering(app)
       app.post "/pieces/:id/compose/order" do
         piece = Piece.find(params["id"])
-        Actions::OrderLayers.call(piece, Mark.live.find_by(id: params["mark"]), params["way"])
-        redirect to("/pieces/#{piece.id}/compose?active=#{params["mark"].to_i}"), 303
+        number = params["mark"].to_s.to_i
+        Actions::OrderLayers.call(piece, Mark.live.find_by(id: number), params["way"])
+        redirect to("/pieces/#{piece.id}/compose?active=#{number}"), 303
       end
 
       app.post "/pieces/:id/compose/lay" do

@@ -62,6 +62,14 @@ RSpec.describe "Two flanks of one body", :shop do
     expect(page_words).to include("The picture&#39;s eye", "where it is on the body", "Back and belly")
   end
 
+  it "takes nothing that is no row of the table, and says what does not read" do
+    send_form "/marks/#{left.id}/features", "feature" => {"a" => ["b"]}
+    expect(last_response.status).to eq 303
+    send_form "/marks/#{left.id}/features", "feature" => {"0" => {"kind" => "eye", "along" => "a thumb"}}
+    expect([last_response.status, page_words]).to match [422, include("“a thumb” does not read as a length")]
+    expect(last_response.body).to include('value="a thumb"')
+  end
+
   it "gives the other flank artwork of its own, and lays both on one sheet with slits to close up" do
     send_form "/marks/#{left.id}/flanks", "own" => "1"
     expect(right).to have_attributes(mirror_of: nil, artwork: nil)
