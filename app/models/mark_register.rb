@@ -42,6 +42,14 @@ class MarkRegister
   # share of a turn from the front to the handle
   def handle_turn = HANDLES.fetch(settings[:handle])
 
+  # what its lines and corners are drawn with
+  # @return [String] "in white pencil"
+  def marked_with
+    smooth = %w[glazed enamelled polished].include?(@mark.piece.finish) ||
+      %i[metal glass ceramic plastic].include?(@mark.piece.material_core.family)
+    UpClose::Register::Pencil.words(@mark.piece.colour_core, smooth: smooth)
+  end
+
   private
 
   def shape = @mark.shape_core
@@ -80,12 +88,6 @@ class MarkRegister
     UpClose::Register::StrapTold.new(
       aid, writer: writer, paper: UpClose::Printing::Paper.fetch(@mark.paper), joins_mm: settings[:joins]
     )
-  end
-
-  def marked_with
-    smooth = %w[glazed enamelled polished].include?(@mark.piece.finish) ||
-      %i[metal glass ceramic plastic].include?(@mark.piece.material_core.family)
-    UpClose::Register::Pencil.words(@mark.piece.colour_core, smooth: smooth)
   end
 
   def on_wall = @on_wall ||= film.map { |point| wall.place(point) }

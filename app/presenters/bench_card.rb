@@ -49,6 +49,7 @@ module Presenters
         *purpose,
         ["Pieces", "#{@mark.work.pieces_to_do}, from #{@mark.copies_wanted} prints"],
         *lots,
+        ["Draw lines", MarkRegister.new(@mark).marked_with],
         ["Sealer", @mark.sealer_core.title]
       ]
     end

@@ -50,6 +50,9 @@ module Presenters
       UpClose::Placing::PencilLines.new(shape: shape, placement: placement, writer: @writer).call
     end
 
+    # @return [String] how they show on this piece
+    def pencil_words = "Drawn #{MarkRegister.new(mark).marked_with}, so that they show and come off again."
+
     # the last model scale that was used
     # @return [String]
     def ratio = Preference.get("ratio").presence || "48"

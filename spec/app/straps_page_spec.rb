@@ -43,6 +43,14 @@ RSpec.describe "Finding a mark's place with a strap", :shop do
     expect(JSON.parse(last_response.body)["said"]).to match(/Girth at its upper edge.*?234\.1 mm/m)
   end
 
+  it "says what draws a line that shows on this piece" do
+    get "/marks/#{mug.id}/place"
+    expect(page_words).to include("Drawn in soft pencil")
+    mug.piece.update!(colour: "#14202a", material: "brass", finish: "polished")
+    get "/marks/#{mug.id}/place"
+    expect(page_words).to include("Drawn in white wax pencil, or on low-tack tape")
+  end
+
   it "cuts paper like a flat piece, with a window, and offers nothing where nothing would hold" do
     mark = ready_mark(method_key: "water-slide", printer: "laser")
     mark.piece.update!(shape: "disc", measures: {diameter_mm: 80.0})
