@@ -69,7 +69,7 @@ RSpec.describe "what a maker made", :shop do
   def serve(home, port)
     environment = {"UP_CLOSE_HOME" => home, "UP_CLOSE_PORT" => port.to_s, "APP_ENV" => nil}
     pid = spawn(environment, "ruby", File.join(Settings::ROOT, "config/serve.rb"), "--demo", out: File::NULL)
-    600.times do
+    1800.times do
       break if ask(port, "/")
       sleep 0.1
     end
