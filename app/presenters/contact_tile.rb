@@ -17,8 +17,6 @@ module Presenters
 
     def pad = 14
 
-    def bare? = @bare ||= findings.any? { |finding| finding.key == :empty && finding.watch? }
-
     # for who does not see it
     def words = "#{mark.title}. Shift and arrow keys move it, plus and minus size it."
   end

@@ -15,7 +15,10 @@ module Presenters
 
     def cover = @covering.cover
 
-    def findings = @covering.findings(@writer) + missed
+    def findings = @findings ||= @covering.findings(@writer) + missed
+
+    # some of the piece stays empty
+    def bare? = findings.any? { |finding| finding.key == :empty && finding.watch? }
 
     # each feature the picture is held to, and how well
     # @return [Array<UpClose::Finding>]

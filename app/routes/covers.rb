@@ -23,8 +23,8 @@ module Routes
         at = Presenters::CoverStage.new(mark, covering, writer: writer)
         content_type :json
         JSON.generate(
-          said: part(:cover_said, at: at), fields: at.fields, at: at.frame_mm, undo: at.undo?, errors: errors.values,
-          scene: part(:cover_scene, at: at)
+          said: part(:cover_said, at: at), scene: part(:cover_scene, at: at), fields: at.fields, at: at.frame_mm,
+          undo: at.undo?, bare: at.bare?, errors: errors.values
         )
       end
     end

@@ -1,9 +1,8 @@
 // The contact sheet: pictures come in one after the other; each is framed where it stands; all are lightened together.
 import { ask, latestOnly } from '../lib/ask.js'
+import { behind, STEP } from '../lib/behind.js'
 
-const REST_MS = 350
-const GROWS = 1.02
-const STEP = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
+const FAR_MM = 0.5
 
 export default function () {
   const page = document.querySelector('[data-page=pictures]')
@@ -46,59 +45,15 @@ function adding (page) {
 }
 
 function framing (tile) {
-  const at = JSON.parse(tile.dataset.at)
-  const image = tile.querySelector('image')
-  const address = `/marks/${tile.dataset.mark}/cover`
-  const draw = () => {
-    const [wide, high] = [at.wide * at.scale, at.wide * at.aspect * at.scale]
-    tile.querySelector('.behind').setAttribute('transform', `translate(${at.origin[0] + at.x * at.scale} ${at.origin[1] + at.y * at.scale}) rotate(${at.turn})`)
-    for (const [name, value] of Object.entries({ x: -wide / 2, y: -high / 2, width: wide, height: high })) image.setAttribute(name, value)
-  }
   const keep = latestOnly(async (body) => {
-    const answer = await ask(address, { body })
-    tile.parentElement.querySelector('.bare-corner').hidden = !answer.said.includes('Empty corners')
+    const answer = await ask(`/marks/${tile.dataset.mark}/cover`, { body })
+    tile.parentElement.querySelector('.bare-corner').hidden = !answer.bare
   })
-  let resting
-  const moved = () => {
-    draw()
-    clearTimeout(resting)
-    resting = setTimeout(() => keep(new URLSearchParams({ x_mm: at.x, y_mm: at.y, shown_mm: at.wide, turn: at.turn })), REST_MS)
-  }
-  const size = (times) => {
-    at.wide = Math.min(Math.max(at.wide * times, 0.5), 5000)
-    moved()
-  }
-  let from = null
-  const mm = (event) => {
-    const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(tile.getScreenCTM().inverse())
-    return [point.x / at.scale, point.y / at.scale]
-  }
-  tile.addEventListener('pointerdown', (event) => {
-    const [x, y] = mm(event)
-    from = { x: at.x - x, y: at.y - y }
-    tile.setPointerCapture(event.pointerId)
-    event.preventDefault()
-    tile.querySelector('.grip-all').focus()
-  })
-  tile.addEventListener('pointermove', (event) => {
-    if (!from) return
-    const [x, y] = mm(event)
-    Object.assign(at, { x: from.x + x, y: from.y + y })
-    moved()
-  })
-  for (const end of ['pointerup', 'pointercancel']) tile.addEventListener(end, () => { from = null })
-  tile.addEventListener('wheel', (event) => {
-    event.preventDefault()
-    size(event.deltaY < 0 ? GROWS : 1 / GROWS)
-  }, { passive: false })
+  const picture = behind(tile, () => tile.querySelector('.behind'), JSON.parse(tile.dataset.at), keep)
+  picture.dragged(() => tile.querySelector('.grip-all'))
   tile.addEventListener('keydown', (event) => {
-    if (event.key === '+' || event.key === '=') size(GROWS)
-    else if (event.key === '-') size(1 / GROWS)
-    else if (event.shiftKey && STEP[event.key]) {
-      const [x, y] = STEP[event.key]
-      Object.assign(at, { x: at.x + x * 0.5, y: at.y + y * 0.5 })
-      moved()
-    } else return
+    if (event.shiftKey && STEP[event.key]) picture.by(STEP[event.key].map((step) => step * FAR_MM))
+    else if (!picture.sized(event.key)) return
     event.preventDefault()
   })
 }
