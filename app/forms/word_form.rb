@@ -8,6 +8,8 @@ module Forms
       slant_deg: -40.0..40.0, spacing: -0.4..2.0, bend: -0.2..0.2
     }.freeze
 
+    HANDLES = %w[left right top].freeze
+
     # @param usual [UpClose::Artwork::WordPose, nil] for what is not said
     def initialize(typed, usual: nil)
       @usual = usual
@@ -16,8 +18,14 @@ module Forms
 
     def bent? = typed(:bent) == "1"
 
+    # as it was sent, then drawn by the handle that is held
     # @return [UpClose::Artwork::WordPose]
-    def pose = UpClose::Artwork::WordPose.from_h(values.slice(*POSE.keys))
+    def pose
+      sent = UpClose::Artwork::WordPose.from_h(values.slice(*POSE.keys))
+      return sent unless values[:held] && outline
+      drawn = sent.drawn(values[:held], UpClose::Geometry::Point[*values[:to]], outline.width(sent.spacing))
+      UpClose::Artwork::WordPose.from_h(POSE.to_h { |name, range| [name, drawn.public_send(name).clamp(range)] })
+    end
 
     # @return [UpClose::Artwork::WordOutline, nil]
     def outline
@@ -36,6 +44,14 @@ module Forms
         next values[name] = number.clamp(range.begin, range.end) if number&.finite?
         values[name] = @usual.public_send(name) if @usual
       end
+      read_handle
+    end
+
+    # a handle on its way
+    def read_handle
+      to = [typed(:to_x), typed(:to_y)].map { |text| Float(text.to_s, exception: false) }
+      return unless HANDLES.include?(typed(:held)) && to.all? { |mm| mm&.finite? }
+      values[:held], values[:to] = typed(:held), to
     end
 
     def check_letters

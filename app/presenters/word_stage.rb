@@ -37,18 +37,16 @@ module Presenters
     # @return [Array<Array(String, Float, Float)>]
     def handles
       return [] unless @outline
-      half = @outline.width(pose.spacing) / 2
-      {"left" => [-half, 0], "right" => [half, 0], "top" => [0, -1]}.map do |name, (x, y)|
-        at = pose.place(UpClose::Geometry::Point[0, y], x, 0.0)
+      pose.handles(@outline.width(pose.spacing)).map do |name, at|
         [name, ((at.x - box.x) * scale).round(1), ((at.y - box.y) * scale).round(1)]
       end
     end
 
-    # what the page's own moves need, mm
+    # how it lies, for the page that moves it
     # @return [Hash]
     def told
       return {} unless @outline
-      {pose: pose.to_h, natural: @outline.width(pose.spacing), path: path, handles: handles}
+      {pose: pose.to_h, path: path, handles: handles}
     end
 
     def fields = FIELDS.map { |name, (words, places)| [name, words, figure(pose.public_send(name), places)] }

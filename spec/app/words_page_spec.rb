@@ -51,7 +51,7 @@ RSpec.describe "Letters over a word in a photo", :shop do
     get "/marks/#{mark.id}/over?text=Wrenfold&font=dancing-script-bold"
     expect(page_words).to include("By one length alone: a camera held 10° aslant makes 1.5 %.")
     get "/marks/#{mark.id}/over/look?#{URI.encode_www_form(guess)}"
-    expect(JSON.parse(last_response.body).keys).to eq %w[pose natural path handles]
+    expect(JSON.parse(last_response.body).keys).to eq %w[pose path handles]
   end
 
   it "says what is missing at its field, and where nothing stands out" do

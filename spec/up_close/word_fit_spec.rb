@@ -68,4 +68,26 @@ RSpec.describe UpClose::Artwork::WordFit do
       UpClose::Artwork::WordEdges.new(Vips::Image.black(80, 40), per_mm: 10.0, corner: UpClose::Geometry::Point[0, 0])
     }.to raise_error(UpClose::Errors::BadArtwork, /No letters stand out/)
   end
+
+  describe UpClose::Artwork::WordPose do
+    let(:pose) { described_class.from_h(x_mm: 10, y_mm: 5, cap_mm: 4, turn_deg: 10, slant_deg: 5, bend: 0.05) }
+
+    it "turns and sizes all of it about the other end when one is drawn somewhere" do
+      drawn = pose.drawn("right", UpClose::Geometry::Point[40, 20], 6.0)
+      was, now = [pose, drawn].map { |one| one.handles(6.0) }
+      expect(now["left"].to_a).to match(was["left"].to_a.map { |mm| be_within(1e-9).of(mm) })
+      expect(now["right"].to_a).to match [be_within(1e-9).of(40), be_within(1e-9).of(20)]
+      times = (now["right"] - now["left"]).length / (was["right"] - was["left"]).length
+      expect([drawn.cap_mm, drawn.stretch]).to match [be_within(1e-9).of(4 * times), 1.0]
+    end
+
+    it "becomes higher by its top, its ends where they were, and never shrinks to nothing" do
+      straight = pose.with(bend: 0.0, turn_deg: 0.0)
+      higher = straight.drawn("top", UpClose::Geometry::Point[12, -3], 6.0)
+      # from 5 up to −3
+      expect([higher.cap_mm, higher.stretch]).to eq [8.0, 0.5]
+      expect(higher.handles(6.0)["left"]).to eq straight.handles(6.0)["left"]
+      expect(straight.drawn("top", UpClose::Geometry::Point[12, 9], 6.0).cap_mm).to eq 0.2
+    end
+  end
 end

@@ -1,7 +1,8 @@
 // Letters over a word in a photo: three handles say where the base line ends and how high capitals are. Ruby draws them.
 import { ask, latestOnly } from '../lib/ask.js'
+import { STEP } from '../lib/behind.js'
 
-const STEP = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
+const PLACES = 4
 
 export default function () {
   const stage = document.querySelector('[data-page=over]')
@@ -10,52 +11,29 @@ export default function () {
   if (!form) return
   const [originX, originY] = JSON.parse(stage.dataset.origin)
   const scale = Number(stage.dataset.scale)
-  let { natural, handles } = JSON.parse(stage.dataset.told)
-  const at = Object.fromEntries(handles.map(([name, x, y]) => [name, { x: x / scale + originX, y: y / scale + originY }]))
+  const handle = (name) => scene.querySelector(`[data-handle=${name}]`)
+  const place = (name) => ({ x: handle(name).cx.baseVal.value / scale + originX, y: handle(name).cy.baseVal.value / scale + originY })
 
-  const look = latestOnly(async () => {
+  const show = (answer) => {
+    document.getElementById('letters').setAttribute('d', answer.path)
+    for (const [name, x, y] of answer.handles) {
+      handle(name).setAttribute('cx', x)
+      handle(name).setAttribute('cy', y)
+    }
+  }
+  // drawn: which handle is held, and where to; nothing when figures were typed
+  const look = latestOnly(async (drawn) => {
     const fields = new URLSearchParams(new FormData(form))
     for (const name of ['authenticity_token', 'act']) fields.delete(name)
+    for (const [name, value] of Object.entries(drawn || {})) fields.set(name, value)
     try {
       const answer = await ask(`/marks/${stage.dataset.mark}/over/look?${fields}`)
-      natural = answer.natural
-      document.getElementById('letters').setAttribute('d', answer.path)
-      for (const [name, x, y] of answer.handles) {
-        at[name] = { x: x / scale + originX, y: y / scale + originY }
-        const circle = scene.querySelector(`[data-handle=${name}]`)
-        circle.setAttribute('cx', x)
-        circle.setAttribute('cy', y)
-      }
+      show(answer)
+      if (!drawn) return
+      for (const [name, value] of Object.entries(answer.pose)) form.elements[name].value = Number(value.toFixed(PLACES))
     } catch { /* what does not read is said when it is sent */ }
   })
-  const field = (name) => form.elements[name]
-  // from the three places to how the letters lie
-  const moved = (name, to) => {
-    const before = at[name]
-    at[name] = to
-    if (name === 'top') taller(along(before, to))
-    else ends()
-    look()
-  }
-  const along = (from, to) => {
-    const turn = Number(field('turn_deg').value) * Math.PI / 180
-    return (to.x - from.x) * Math.sin(turn) - (to.y - from.y) * Math.cos(turn)
-  }
-  // as wide as before
-  const taller = (by) => {
-    const [before, stretch] = [Number(field('cap_mm').value), Number(field('stretch').value)]
-    const cap = Math.max(before + by, 0.2)
-    field('cap_mm').value = cap.toFixed(3)
-    field('stretch').value = Math.min(Math.max(stretch * before / cap, 0.4), 2.5).toFixed(4)
-  }
-  // from end to end, in the font's own proportion
-  const ends = () => {
-    const [dx, dy] = [at.right.x - at.left.x, at.right.y - at.left.y]
-    field('x_mm').value = (at.left.x + at.right.x) / 2
-    field('y_mm').value = (at.left.y + at.right.y) / 2
-    field('turn_deg').value = (Math.atan2(dy, dx) * 180 / Math.PI).toFixed(3)
-    field('cap_mm').value = Math.max(Math.hypot(dx, dy) / (natural * Number(field('stretch').value)), 0.2).toFixed(3)
-  }
+  const draw = (held, { x, y }) => look({ held, to_x: x, to_y: y })
   const mm = (event) => {
     const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(scene.getScreenCTM().inverse())
     return { x: point.x / scale + originX, y: point.y / scale + originY }
@@ -68,7 +46,7 @@ export default function () {
     event.preventDefault()
     event.target.focus()
   })
-  scene.addEventListener('pointermove', (event) => held && moved(held, mm(event)))
+  scene.addEventListener('pointermove', (event) => held && draw(held, mm(event)))
   for (const end of ['pointerup', 'pointercancel']) scene.addEventListener(end, () => { held = null })
   scene.addEventListener('keydown', (event) => {
     const way = STEP[event.key]
@@ -76,7 +54,8 @@ export default function () {
     if (!way || !name) return
     event.preventDefault()
     const size = event.shiftKey ? 1 : 0.1
-    moved(name, { x: at[name].x + way[0] * size, y: at[name].y + way[1] * size })
+    const { x, y } = place(name)
+    draw(name, { x: x + way[0] * size, y: y + way[1] * size })
   })
   form.addEventListener('input', () => look())
 }

@@ -30,6 +30,23 @@ module UpClose
         end
       end
 
+      # where it is taken hold of: the ends of its base line, and the top of a capital over its middle
+      # @param natural [Float] the line's width, cap heights  @return [Hash{String => Geometry::Point}] mm
+      def handles(natural)
+        {"left" => [-natural / 2, 0], "right" => [natural / 2, 0], "top" => [0, -1]}.transform_values do |x, y|
+          place(Geometry::Point[0, y], x, 0.0)
+        end
+      end
+
+      # An end drawn somewhere turns and sizes all of it about the other end; its top changes its height alone.
+      # @param held [String] of handles  @param to [Geometry::Point] mm  @param natural [Float] as in handles
+      # @return [WordPose]
+      def drawn(held, to, natural)
+        return raised(to) if held == "top"
+        at = handles(natural)
+        about(at.fetch((held == "left") ? "right" : "left"), at.fetch(held), to)
+      end
+
       # how the lettering is set that looks so
       # @return [Setting]
       def setting
@@ -54,9 +71,27 @@ module UpClose
       end
       private :bent
 
+      def raised(to)
+        high = [(to - Geometry::Point[x_mm, y_mm]).dot(turned(Geometry::Point[0, -1])), WordPose::LEAST_CAP].max
+        with(cap_mm: high, stretch: stretch * cap_mm / high)
+      end
+      private :raised
+
+      # the similarity that leaves one place and takes another there
+      def about(fixed, from, to)
+        before, after = from - fixed, to - fixed
+        scale = [after.length / before.length, WordPose::LEAST_CAP / cap_mm].max
+        turn = Math.atan2(before.cross(after), before.dot(after)) * 180 / Math::PI
+        middle = fixed + Geometry::Transform.turn(turn).apply(Geometry::Point[x_mm, y_mm] - fixed) * scale
+        with(x_mm: middle.x, y_mm: middle.y, cap_mm: cap_mm * scale, turn_deg: turn_deg + turn)
+      end
+      private :about
+
       # about the origin
       def turned(point) = Geometry::Transform.turn(turn_deg).apply(point)
       private :turned
     end
+    # capitals are no smaller, mm
+    WordPose::LEAST_CAP = 0.2
   end
 end
