@@ -49,7 +49,9 @@ require "zeitwerk"
 #   timetable/    hours, task chains, the planner, ways out of lateness
 #   costing/      money in whole cents, a sheet's share, an estimate
 #   comparison    every method for one mark, side by side
-#   record        faults, and chances learned from attempts
+#   record/       faults, chances and limits learned from attempts
+#   statistics/   what can be said of a chance from what was counted, and how sure
+#   diagnosis/    what went wrong: causes/ one a file, weighed by an attempt's facts; questions/ that separate them
 #   worked_mark   all that is told of one mark; mark_request reads one from JSON
 #
 # What all of them use: finding, working, cautions, materials, errors, value, declarations and catalogue
@@ -65,7 +67,7 @@ module UpClose
 
   DEFINITIONS = %w[
     Purposes Methods Afterwards Etching::Baths EtchFinishes Boards::Checks Sealing Surfaces Suitability::Rules
-    Artwork::Checks
+    Artwork::Checks Diagnosis::Questions Diagnosis::Causes
   ].freeze
 
   # Every folder of definitions, looked through once before anything is served.
