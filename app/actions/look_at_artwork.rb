@@ -57,6 +57,7 @@ module Actions
         },
         "finest_mm" => findings.find { |f| f.key == :thinnest_line }&.value,
         "gap_mm" => findings.find { |f| f.key == :thinnest_gap }&.value,
+        "solid_mm" => findings.find { |f| f.key == :largest_solid }&.value,
         "mostly_over_mm" => figures[:mostly_over_mm],
         "tones" => tones?(findings),
         "coverage" => figures[:laid],

@@ -1,11 +1,14 @@
 # frozen_string_literal: true
 
-# One mark tried once: good, usable or spoilt.
+# One mark tried once: good, usable or spoilt, with all that was known of it then. What another shop noted has no mark.
 class Attempt < ApplicationRecord
-  belongs_to :mark
+  belongs_to :mark, optional: true
   belongs_to :run, optional: true
 
-  before_create { self.piece ||= mark.pieces_wanting.first || 1 }
+  scope :own, -> { where(origin: nil) }
+  scope :by_method, ->(method_key) { where(method_key: method_key) }
+
+  before_create :keep_facts
 
   # @return [Array(Integer, Integer)] good or usable ones, and all that were tried, by one way of doing it
   def self.record_of(method_key, printer, stock) = records[[method_key, printer, stock]]
@@ -13,11 +16,40 @@ class Attempt < ApplicationRecord
   # the same of every way on record, asked for at once: a page wants several
   # @return [Hash{Array(String, String, String) => Array(Integer, Integer)}]
   def self.records
-    found = joins(:mark).group("marks.method_key", "marks.printer", "marks.stock", :result).count
+    found = own.where.not(method_key: nil).group(:method_key, :printer, :stock, :result).count
     found.each_with_object(Hash.new([0, 0].freeze)) do |((method_key, printer, stock, result), count), all|
       good = (result == "spoilt") ? 0 : count
       key = [method_key, printer, stock]
       all[key] = all[key].zip([good, count]).map(&:sum)
     end
+  end
+
+  # @return [UpClose::Record::Ways] the same, with what other shops noted
+  def self.ways = UpClose::Record::Ways.new(records, elsewhere: elsewhere)
+
+  # by method
+  def self.elsewhere
+    counts = where.not(origin: nil).group(:method_key, :result).count
+    counts.each_with_object(Hash.new([0, 0].freeze)) do |((method_key, result), count), all|
+      all[method_key] = all[method_key].zip([(result == "spoilt") ? 0 : count, count]).map(&:sum)
+    end
+  end
+
+  def good? = result != "spoilt"
+
+  # @return [Class, nil] a UpClose::Methods::Definition
+  def method_core = UpClose::Methods.all.find { |method| method.key == method_key }
+
+  # @return [Array<UpClose::Record::StepTime>]
+  def times_core = times.map { |hash| UpClose::Record::StepTime.from_h(hash) }
+
+  private
+
+  # what is known without anyone typing it
+  def keep_facts
+    self.piece ||= mark&.pieces_wanting&.first || 1
+    return if mark.nil? || method_key
+    facts = AttemptFacts.new(mark, run || mark.run).call(piece)
+    assign_attributes(facts.merge(made_at: made_at || facts[:made_at] || Time.now))
   end
 end

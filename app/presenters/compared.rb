@@ -37,7 +37,7 @@ module Presenters
         },
         wanted: @mark.wanted,
         copies: @mark.good_wanted,
-        record: Attempt.records,
+        record: Attempt.ways,
         cost: method(:cents),
         size: @mark.mark_size,
         chosen: @mark.setting

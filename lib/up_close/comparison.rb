@@ -70,8 +70,7 @@ module UpClose
     # @param printer [String, nil] the one kind to print with, or else
     # @param printers [Array<String>] kinds the shop has, the likeliest first
     # @param copies [Integer] good ones wanted
-    # @param record [Hash{Array(String, String, String) => Array(Integer, Integer)}] method, printer and stock → good,
-    #   tried
+    # @param record [Record::Ways] of every way that was tried
     # @param cost [#call] setting → cents for one copy, or nil
     # @param size [Methods::MarkSize]
     # @param chosen [Methods::MethodChoice, nil] the way that is in use already: its own stock and schools count
@@ -82,7 +81,7 @@ module UpClose
       ground: {},
       wanted: {},
       copies: 1,
-      record: {},
+      record: Record::Ways.new,
       cost: ->(_) {},
       size: Methods::MarkSize::USUAL,
       chosen: nil,
@@ -161,10 +160,9 @@ module UpClose
     end
 
     def spares(method, setting, findings)
-      good, tried = @record.fetch([method.key, setting.printer.to_s, setting.stock.key], [0, 0])
       Sheets::Spares.new(
-        @copies, start: method.chance_with(setting.stock), factors: Sheets::Spares.factors_of(findings), good: good,
-        tried: tried, on_a_miss: method.on_a_miss
+        @copies, start: method.chance_with(setting.stock), factors: Sheets::Spares.factors_of(findings),
+        on_a_miss: method.on_a_miss, **@record.of(method.key, setting.printer, setting.stock.key)
       )
     end
 

@@ -100,7 +100,8 @@ module UpClose
     # good and tried, by this way
     def record
       given = @data["record"] || {}
-      %w[good tried].map { |key| whole("record.#{key}", given[key], 0, least: 0) }
+      counts = %w[good tried].map { |key| whole("record.#{key}", given[key], 0, least: 0) }
+      Record::Ways.new({[method.key, printer, stock.key] => counts})
     end
 
     def lettering

@@ -10,10 +10,11 @@ module UpClose
     # @param setting [Methods::MethodChoice] with prints, pieces, size and schools
     # @param sealer [Class] a Sealing::Sealer  @param situation [Suitability::Situation]
     # @param reading [Methods::Orientation]  @param clearance_mm [Float] wanted
-    # @param record [Array(Integer, Integer)] good, tried by this way
+    # @param record [Record::Ways] of every way that was tried
     # @param prices [Costing::PriceList]  @param paper [Printing::Paper]  @param allowances [Sheets::Allowances]
     # @param climate [Timetable::Climate]  @param coverage [Float, nil]
-    def initialize(shape:, ink:, placement:, setting:, sealer:, situation:, reading:, clearance_mm: 0.0, record: [0, 0],
+    def initialize(shape:, ink:, placement:, setting:, sealer:, situation:, reading:, clearance_mm: 0.0,
+      record: Record::Ways.new,
       prices: Costing::PriceList::STARTING, paper: Printing::Paper::ALL.first, allowances: Sheets::Allowances::START,
       climate: Timetable::Climate.new, coverage: nil, hour_cents: 0)
       @shape, @ink, @placement, @setting, @sealer, @situation, @reading =
@@ -57,8 +58,7 @@ module UpClose
         setting.pieces,
         start: setting.method.chance_with(setting.stock),
         factors: Sheets::Spares.factors_of(findings),
-        good: @record.first,
-        tried: @record.last,
+        **@record.of(setting.method.key, setting.printer, setting.stock.key),
         on_a_miss: setting.method.on_a_miss
       )
     end

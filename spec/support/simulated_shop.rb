@@ -250,13 +250,13 @@ class SimulatedShop
     if step.wait?
       most = step.most_s || step.least_s * 1.5
       took = off.positive? ? most + off : step.least_s + (most - step.least_s) * 0.3 + off
-      return UpClose::Diagnosis::StepTime.new(
+      return UpClose::Record::StepTime.new(
         step: step.key, title: step.title, took_s: took, least_s: step.least_s, most_s: step.most_s
       )
     end
     return unless step.latest_s
     after = off.positive? ? step.latest_s + off : step.earliest_s.to_f + (step.latest_s - step.earliest_s.to_f) * 0.4
-    UpClose::Diagnosis::StepTime.new(step: step.key, title: step.title, after_s: after, took_s: 10, **bounds)
+    UpClose::Record::StepTime.new(step: step.key, title: step.title, after_s: after, took_s: 10, **bounds)
   end
 
   def passes(choice, was)

@@ -124,7 +124,7 @@ RSpec.describe UpClose::Comparison do
     # once 60 + 30 + 10 + 10 + 10 s; each 60 + 60 s, 400 mm of line (twice round 50 × 50) at 120 mm a minute
     # and 20 s, and again at 1,200 mm a minute and 30 s; 49 of 623.7 cm² of a sheet's 20 s; 97 of 100 succeed
     expect(bare.hands_s).to be_within(1e-9).of((120 + 24 * (120 + 220 + 50 + 20 * 49 / 623.7)) / 24.0 / 0.97)
-    kept = row(compared(record: {["tracing", "laser", "letter-paper"] => [2, 6]}), "tracing")
+    kept = row(compared(record: UpClose::Record::Ways.new({["tracing", "laser", "letter-paper"] => [2, 6]})), "tracing")
     # (0.97 × 4 + 2) ÷ 10
     expect(kept.chance).to be_within(1e-12).of(0.588)
     expect(row(
@@ -164,7 +164,8 @@ RSpec.describe UpClose::Comparison do
       alike.map { |r| r.chance.round(2) }.uniq.size > 1
     end
     expect(both.map { |r| r.chance.round(2) }).to eq both.map { |r| r.chance.round(2) }.sort.reverse
-    lost = compared(record: {[compared.pick.method.key, "laser", compared.pick.setting.stock.key] => [0, 60]})
+    key = [compared.pick.method.key, "laser", compared.pick.setting.stock.key]
+    lost = compared(record: UpClose::Record::Ways.new({key => [0, 60]}))
     expect(lost.pick.method).not_to eq compared.pick.method
   end
 

@@ -11,7 +11,7 @@ RSpec.describe UpClose::Diagnosis do
   end
 
   def laid(after_s)
-    described_class::StepTime.new(step: "lay", title: "Lay it", after_s: after_s, earliest_s: 0, latest_s: 180)
+    UpClose::Record::StepTime.new(step: "lay", title: "Lay it", after_s: after_s, earliest_s: 0, latest_s: 180)
   end
 
   let(:gel) do
@@ -51,7 +51,8 @@ RSpec.describe UpClose::Diagnosis do
     expect(odds.lines.map { |line| [line.cause.key, line.share.round(6)] })
       .to eq [["one", (0.8 / whole).round(6)], ["two", (0.2 * 3**0.8 / whole).round(6)]]
     expect(odds.something_else).to be_within(1e-9).of(0.3 / whole)
-    # found twice before, once the second: (1 + 8 × 1/3) ÷ (2 + 8) ÷ (1/3) = 1.1 for it, (1 + 8 × 2/3) ÷ 10 ÷ (2/3) = 0.95
+    # found twice before, once the second: (1 + 8 × 1/3) ÷ (2 + 8) ÷ (1/3) = 1.1 for it,
+    # (1 + 8 × 2/3) ÷ 10 ÷ (2/3) = 0.95 for the first
     before = described_class::Odds.new(gel, found: {"one" => 1, "two" => 1})
     expect(before.share(causes.last) / before.share(causes.first))
       .to be_within(1e-9).of(0.2 * 3**0.8 * 1.1 / (0.8 * 0.95))
@@ -109,7 +110,8 @@ RSpec.describe UpClose::Diagnosis do
         expect(lines).not_to be_empty, "#{one.method.key}, #{one.printer}: nothing says why it is #{fault}"
         lines.each { |line| expect(line.cause.change_for(facts).words).not_to be_empty }
         steps = lines.filter_map { |line| line.cause.change_for(facts).step }
-        lines.filter_map { |line| line.cause.rescue_for(facts) }.each { |rescue_now| expect(rescue_now.words).not_to eq "" }
+        rescues = lines.filter_map { |line| line.cause.rescue_for(facts) }
+        rescues.each { |rescue_now| expect(rescue_now.words).not_to eq "" }
         expect(steps).to all(be_a(String))
       end
     end

@@ -25,7 +25,7 @@ module UpClose
 
       # @param choice [Methods::MethodChoice] what it was done by
       # @param faults [Array<String>] of Record::FAULTS  @param places [Array<Symbol>] of PLACES
-      # @param times [Array<StepTime>]  @param passes [Hash{String => Array(Integer, Integer)}] counted, usual
+      # @param times [Array<Record::StepTime>]  @param passes [Hash{String => Array(Integer, Integer)}] counted, usual
       # @param sealer [Class, nil] a Sealing::Sealer
       # @param answers [Hash{String => String}] question key → answer key
       # @param seen [Hash{Symbol => Float}] of SEEN
@@ -60,7 +60,7 @@ module UpClose
       # @return [Methods::Step, nil]
       def step(key) = @steps[key]
 
-      # @return [StepTime, nil] the last of that step
+      # @return [Record::StepTime, nil] the last of that step
       def time(key) = times.reverse.find { |time| time.step == key }
 
       def late_s(key) = time(key)&.late_s

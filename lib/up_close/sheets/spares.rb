@@ -5,24 +5,24 @@ module UpClose
     # The chance that one try succeeds, and how many to plan so that enough come out good: the
     # fewest n with P(at least k good of n) ≥ 95 % (binomial). One chance for one way of doing
     # it: where the method starts, times what speaks against it here, then the shop's own
-    # record (the mean of a beta distribution begun at that). Frozen.
+    # record (Record::PooledChance, begun at that). Frozen.
     class Spares
       SURE = 0.95
       MOST = 500
-      # a starting chance counts as much as so many attempts on record
-      WEIGHT = 4
       LEAST = 0.02
 
-      attr_reader :wanted, :chance, :on_a_miss
+      attr_reader :wanted, :chance, :on_a_miss, :known
 
       # @param wanted [Integer] good ones, 1 or more
       # @param start [Float] the starting chance, above 0, at most 1
       # @param factors [Array<Array(String, Float)>] what speaks against it, and what that leaves of the chance
       # @param good [Integer] on record, good or usable  @param tried [Integer] on record
+      # @param others [Array<Array(Integer, Integer)>] the same of other ways of this method
       # @param on_a_miss [Symbol] as Methods::Definition has it
-      def initialize(wanted, start:, factors: [], good: 0, tried: 0, on_a_miss: :piece)
-        @wanted, @start, @factors, @good, @tried, @on_a_miss = wanted, start, factors.freeze, good, tried, on_a_miss
-        @chance = (expected * WEIGHT + good) / (WEIGHT + tried).to_f
+      def initialize(wanted, start:, factors: [], good: 0, tried: 0, others: [], on_a_miss: :piece)
+        @wanted, @start, @factors, @on_a_miss = wanted, start, factors.freeze, on_a_miss
+        @known = Record::PooledChance.new(expected, own: [good, tried], others: others)
+        @chance = (tried.zero? && others.empty?) ? expected : known.mean
         freeze
       end
 
@@ -72,15 +72,12 @@ module UpClose
       # the chance by itself, and where it comes from
       # @return [Working]
       def chance_working
+        told = known.working
+        return told if @factors.empty?
         steps = [n(@start), *@factors.map { |title, factor| "#{n(factor)} (#{title})" }]
-        begun = "#{steps.join(" × ")}#{" = #{n(expected)}" if @factors.any?}"
-        return Working.new(begun, source: "starting values: your record will replace them") if @tried.zero?
-        Working.new(
-          "(#{begun.include?("=") ? n(expected) : begun} × #{WEIGHT} + #{@good}) ÷ (#{WEIGHT} + #{@tried}) = " \
-          "#{n(chance)}",
-          source: "#{@good} of #{@tried} on record succeeded; a starting value of #{n(expected)} counts as " \
-            "#{WEIGHT} more"
-        )
+        begun = "#{steps.join(" × ")} = #{n(expected)}"
+        return Working.new(begun, source: told.source) if known.own.tried.zero? && known.others.empty?
+        Working.new("#{told.formula}; #{begun}", source: told.source)
       end
 
       # @return [Finding] the chance that one try succeeds, with what speaks against it

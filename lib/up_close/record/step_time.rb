@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module UpClose
-  module Diagnosis
+  module Record
     # How one step truly went: how long it took, and how it lay in its window. All in seconds; nil: not known, or no
     # such bound. Frozen.
     StepTime = Value.define(
