@@ -67,8 +67,8 @@ RSpec.configure do |config|
   config.include Shop, :shop
   config.before(:each, :shop) do
     [
-      StepEnd, Attempt, Run, LayoutMark, Layout, StockFact, SupplyPrice, OwnSchool, StockSheet, Calibration, Printer,
-      Mark, Piece, Artwork, Board, Job, Preference
+      StepEnd, SchoolChange, Attempt, Run, LayoutMark, Layout, StockFact, SupplyPrice, OwnSchool, StockSheet,
+      Calibration, Printer, Mark, Piece, Artwork, Board, Job, Preference
     ].each(&:delete_all)
     FileUtils.rm_rf([Settings.originals, Settings.devices])
     header "Host", "localhost"

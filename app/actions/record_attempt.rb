@@ -35,14 +35,16 @@ module Actions
 
     # the try at the bench is spoilt
     # @param piece [Integer, nil] which piece it was on; the first that is still wanted, unless said
+    # @return [Attempt]
     def spoilt(mark, run, piece: nil)
       ApplicationRecord.change do
         mark.lock!
-        mark.attempts.create!(
+        made = mark.attempts.create!(
           copy: mark.next_print, piece: piece || mark.pieces_wanting.first || 1, run: run, result: "spoilt",
           faults: [], note: ""
         )
         mark.attempts.reset
+        made
       end
     end
 

@@ -55,19 +55,25 @@ module Actions
     end
 
     # The try at hand is spoilt. In a round it is tried again with the next print; without one, that piece is left.
-    # @return [Boolean] whether it is tried again
+    # @return [Attempt, nil] nil from a page that has been overtaken
     def spoil(run, key, now)
       ApplicationRecord.change do
         run.lock!
-        step = run.clockwork.state(now.to_f).step
+        step = step_at_hand(run, now)
         # a page that has been overtaken spoils nothing
-        return false if step.nil? || (step.key != key && !key.empty?)
+        return if step.nil? || (step.key != key && !key.empty?)
         mark, piece = run.owner(step.turn)
-        RecordAttempt.spoilt(mark, run, piece: piece)
+        spoilt = RecordAttempt.spoilt(mark, run, piece: piece)
         run.attempts.reset
-        next false unless step.round
-        tried_again(run, step)
+        tried_again(run, step) if step.round
+        spoilt
       end
+    end
+
+    # as the run keeps it: its clockwork knows it at the maker's own pace
+    def step_at_hand(run, now)
+      key = run.clockwork.state(now.to_f).step&.key
+      run.steps_core.find { |step| step.key == key }
     end
 
     def tried_again(run, step)

@@ -22,6 +22,13 @@ module Helpers
 
     def csrf_field = %(<input type="hidden" name="authenticity_token" value="#{csrf}">)
 
+    # a form of one button: what it sends, its button still to come
+    # @return [String] HTML, the form left open
+    def posted(base, path, name, value)
+      hidden = %(<input type="hidden" name="#{name}" value="#{Rack::Utils.escape_html(value.to_s)}">)
+      %(<form method="post" action="#{base}/#{path}">#{csrf_field}#{hidden})
+    end
+
     # a changed file is a new address
     def asset(path)
       folder = path.start_with?("/js") ? File.join(settings.root, "app/assets") : settings.public_folder
@@ -52,7 +59,7 @@ module Helpers
     PAGES_BESIDE = {
       "purpose" => "What it is for", "compare" => "Compare", "bath" => "The bath", "template" => "The template",
       "tool" => "The tool", "strap" => "Find the place", "cover" => "Cover it",
-      "pictures" => "Many pictures", "over" => "Letters over the photo"
+      "pictures" => "Many pictures", "wrong" => "What went wrong", "over" => "Letters over the photo"
     }.freeze
 
     # a stage page, with the job card's row on top

@@ -40,6 +40,10 @@ class Attempt < ApplicationRecord
   # @return [Class, nil] a UpClose::Methods::Definition
   def method_core = UpClose::Methods.all.find { |method| method.key == method_key }
 
+  def material_core = material && UpClose::Materials.material(material)
+
+  def finish_core = finish && UpClose::Materials.finish(finish)
+
   # @return [Array<UpClose::Record::StepTime>]
   def times_core = times.map { |hash| UpClose::Record::StepTime.from_h(hash) }
 

@@ -152,8 +152,8 @@ module Routes
     def self.spoiling(app)
       app.post "/runs/:id/spoilt" do
         run = find_run
-        Actions::RunMarks.spoil(run, params["step"].to_s, now)
-        redirect to("/runs/#{run.id}"), 303
+        spoilt = Actions::RunMarks.spoil(run, params["step"].to_s, now)
+        redirect to(spoilt ? "/attempts/#{spoilt.id}/wrong" : "/runs/#{run.id}"), 303
       end
     end
 

@@ -14,6 +14,13 @@ module UpClose
       "#{(hours / 24.0).round} days"
     end
 
+    # "7:00" minutes and seconds, from an hour on in words
+    # @param seconds [Numeric]
+    def self.clock(seconds)
+      return span(seconds) if seconds >= 3600
+      format("%d:%02d", *seconds.round.divmod(60))
+    end
+
     # @param facts [Facts]
     # @return [Array<String>] faults that this way of doing it can have
     def self.possible(facts)

@@ -95,8 +95,11 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
     # two dishes from three prints: the first is spoilt, the second is laid, the first is sanded and laid again
     expect(page).to have_text("Piece 1 of 2").and have_text("1 spare print in this lot")
     click_on "This one is spoilt"
+    expect(page).to have_css("h1", text: /What went wrong with piece 1/)
+    click_on "missing spots"
+    expect(page).to have_css("h2", text: "Most likely")
+    click_on "Saved: back to the bench"
     expect(page).to have_text("1 spoilt")
-    page.refresh
     expect(page).to have_text("Piece 2 of 2")
     finish(4)
     expect(page).to have_css("h1", text: "Sand it smooth, once more")

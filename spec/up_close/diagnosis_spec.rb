@@ -82,7 +82,7 @@ RSpec.describe UpClose::Diagnosis do
     expect(late["tacky-medium"]).to be > 0.5
     expect(in_time["tacky-medium"]).to be < 0.3
     words = described_class::Odds.new(gel).lines.first.weights.map(&:words)
-    expect(words).to include "Lay it: 4 min late"
+    expect(words).to include "Lay it: 4 min late, 7:00 against 3:00"
     # later is likelier
     expect([200, 300, 420].map { |s| share(gel.with(times: [laid(s)]), "tacky-medium") }).to satisfy { |a| a == a.sort }
     # along the grain it is the wood

@@ -104,8 +104,10 @@ module UpClose
           known = keys.filter_map { |key| facts.time(key) }.select(&:late_s)
           time = known.max_by(&:late_s) or return
           return [in_time, "#{time.title}: in time"] unless time.late_s.positive?
-          allowed = [time.latest_s || time.most_s, 1].max
-          [[1.8 + 6 * time.late_s / allowed, most].min, "#{time.title}: #{Diagnosis.span(time.late_s)} late"]
+          taken, allowed = time.latest_s ? [time.after_s, time.latest_s] : [time.took_s, time.most_s]
+          words = "#{time.title}: #{Diagnosis.span(time.late_s)} late, #{Diagnosis.clock(taken)} against " \
+            "#{Diagnosis.clock(allowed)}"
+          [[1.8 + 6 * time.late_s / [allowed, 1].max, most].min, words]
         end
 
         # How much too early a step was, or too short a wait.

@@ -9,7 +9,8 @@ module UpClose
       # what it looks at: key → in words, and what makes it a figure that grows evenly
       COVARIATES = {
         grit: ["the grit", ->(v) { Math.log2([v, 1].max) }], temperature_c: ["the warmth of the room", ->(v) { v }],
-        late_part: ["how late in the window", ->(v) { v.clamp(0, 3) }], size_mm: ["the size", ->(v) { Math.log2([v, 0.1].max) }]
+        late_part: ["how late in the window", ->(v) { v.clamp(0, 3) }],
+        size_mm: ["the size", ->(v) { Math.log2([v, 0.1].max) }]
       }.freeze
       # fewer attempts teach it nothing
       LEAST = 30

@@ -24,7 +24,8 @@ const pages = {
   pictures: () => import('./pictures.js'),
   compose: () => import('./compose.js'),
   seen: () => import('./seen.js'),
-  over: () => import('./over.js')
+  over: () => import('./over.js'),
+  wrong: () => import('./wrong.js')
 }
 
 // what was wrong is in sight, wherever its field stands

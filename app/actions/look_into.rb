@@ -1,0 +1,76 @@
+# frozen_string_literal: true
+
+module Actions
+  # What is found out of a try that went wrong. Each press is kept at once.
+  module LookInto
+    MOST_PLACES = 12
+
+    module_function
+
+    # a fault is there, or after all not
+    # @param fault [String] a key of Record::FAULTS
+    def toggle(attempt, fault)
+      return unless UpClose::Record::FAULTS.key?(fault)
+      change(attempt) do
+        had = attempt.faults.include?(fault)
+        {faults: had ? attempt.faults - [fault] : UpClose::Record::FAULTS.keys & [*attempt.faults, fault]}
+      end
+    end
+
+    # where it failed: tapped on the drawing, or said in words; the same place again takes it away
+    # @param x [Numeric] share of the mark's box, from its left  @param y [Numeric] from its top
+    def tap(attempt, x, y)
+      return unless [x, y].all? { |share| share.is_a?(Numeric) && share.between?(0, 1) }
+      change(attempt) do
+        {places: (attempt.places + [{"x" => x.round(4), "y" => y.round(4)}]).last(MOST_PLACES)}
+      end
+    end
+
+    # @param place [String] a key of Diagnosis::Facts::PLACES
+    def name_place(attempt, place)
+      return unless UpClose::Diagnosis::Facts::PLACES.key?(place.to_sym)
+      change(attempt) do
+        had = attempt.places.find { |one| one["where"] == place }
+        {places: had ? attempt.places - [had] : (attempt.places + [{"where" => place}]).last(MOST_PLACES)}
+      end
+    end
+
+    # @param number [Integer] which ring, from 1
+    def drop(attempt, number)
+      change(attempt) do
+        rings = attempt.places.select { |one| one["x"] }
+        {places: attempt.places - [rings[number - 1]].compact} if number.positive?
+      end
+    end
+
+    # @param answer [String, nil] nil takes it back
+    def answer(attempt, question, answer)
+      asked = UpClose::Diagnosis::Questions.find(question) or return
+      change(attempt) do
+        asked.answers.key?(answer) ? {answers: attempt.answers.merge(question => answer)} :
+          {answers: attempt.answers.except(question)}
+      end
+    end
+
+    # the maker says which it was; the same again takes it back
+    def found(attempt, cause)
+      return unless UpClose::Diagnosis::Causes.find(cause)
+      change(attempt) { {cause: (attempt.cause == cause) ? nil : cause} }
+    end
+
+    MOST_LETTERS = 2000
+
+    def note(attempt, words) = change(attempt) { {note: words.to_s.strip[0, MOST_LETTERS]} }
+
+    # @yieldreturn [Hash, nil] columns
+    def change(attempt)
+      ApplicationRecord.change do
+        attempt.lock!
+        values = yield
+        attempt.update!(values) if values
+      end
+      attempt
+    end
+    private_class_method :change
+  end
+end

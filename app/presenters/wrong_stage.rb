@@ -1,0 +1,118 @@
+# frozen_string_literal: true
+
+module Presenters
+  # What went wrong with one try: its faults and where, the likeliest causes in words, the question that separates them,
+  # what saves the piece, and what to do otherwise next time.
+  class WrongStage
+    # faults shown at once; the others on asking
+    SHOWN = 4
+    LIKELIEST = 3
+    # shares from which a cause is called so
+    WORDS = {0.45 => "likely", 0.2 => "possible", 0.05 => "less likely", 0.0 => "hardly"}.freeze
+
+    attr_reader :attempt
+
+    # @param attempt [Attempt]  @param now [Time]
+    def initialize(attempt, now:)
+      @attempt, @now = attempt, now
+      @diagnosis = AttemptDiagnosis.new(attempt)
+    end
+
+    def mark = attempt.mark
+
+    def odds = @diagnosis.odds
+
+    # nothing is weighed before it is said what is wrong
+    def weighed? = attempt.faults.any?
+
+    # @return [Array<UpClose::Diagnosis::Odds::Line>]
+    def lines = @lines ||= odds.lines.first(LIKELIEST)
+
+    # @return [UpClose::Diagnosis::BestQuestion::Asked, nil]
+    def question = @question ||= @diagnosis.question
+
+    # "likely, 6 in 10"
+    def share_words(share) = "#{WORDS.find { |from, _| share >= from }.last}, #{tenths(share)}"
+
+    # "6 in 10"
+    def tenths(share)
+      tenth = (share * 10).round
+      return "under 1 in 10" if tenth.zero?
+      (tenth == 10) ? "over 9 in 10" : "#{tenth} in 10"
+    end
+
+    # @param line [UpClose::Diagnosis::Odds::Line]
+    # @return [String] the facts that speak for it most, or how it is told apart
+    def why(line)
+      known = line.weights.select { |weight| weight.factor > 1.1 }.first(2).map(&:words)
+      return "If so, #{line.cause.tell_apart}." if known.empty?
+      "#{known.join("; ").sub(/\A./, &:upcase)}."
+    end
+
+    # "Odds from this run and your 11 gel attempts."
+    def sources
+      looked = odds.looked_into
+      from = attempt.times.any? ? "this run" : "what is kept of it"
+      looked.zero? ? "Odds from #{from}." : "Odds from #{from} and #{looked} that you looked into before."
+    end
+
+    # the faults that can be, those tapped and the likeliest first
+    # @return [Array<Array<String>>] shown, and the others
+    def faults
+      possible = UpClose::Record::Possible.call(@diagnosis.facts.choice, @diagnosis.facts.sealer) | attempt.faults
+      sorted = possible.sort_by do |key|
+        [attempt.faults.include?(key) ? 0 : 1, -common.fetch(key, 0), possible.index(key)]
+      end
+      at_once = [SHOWN, attempt.faults.size].max
+      [sorted.first(at_once), sorted.drop(at_once)]
+    end
+
+    # One way out, and until when. Frozen.
+    Rescue = UpClose::Value.define(:words, :deadline, :over, :then_words, :note, keyword_init: true)
+
+    # what saves this piece, of the likeliest cause
+    # @return [Rescue, nil]
+    def rescue_now
+      found = lines.first&.cause&.rescue_for(@diagnosis.facts) or return
+      done = found.since && @diagnosis.done_at(found.since)
+      deadline = done && found.within_s && done + found.within_s
+      Rescue.new(
+        words: found.words, deadline: deadline, over: !deadline.nil? && deadline < @now.to_f,
+        then_words: found.then_words, note: rescue_note(found, deadline)
+      )
+    end
+
+    # @return [Array<Array(Class, UpClose::Diagnosis::Cause::Change)>] of the cause that was found, or the likeliest
+    def change
+      cause = UpClose::Diagnosis::Causes.find(attempt.cause) || lines.first&.cause or return
+      [cause, cause.change_for(@diagnosis.facts)]
+    end
+
+    # @return [SchoolChange, nil] what was changed after this try
+    def changed = @changed ||= SchoolChange.where(attempt: attempt).last
+
+    # "piece 4", or what the piece is called
+    def piece_words = (mark.good_wanted == 1) ? "the #{mark.piece.name}" : "piece #{attempt.piece}"
+
+    # which named places are on
+    def places = attempt.places.filter_map { |place| place["where"] }
+
+    # @return [Run, nil] the bench goes on
+    def run = (attempt.run && !attempt.run.finished?) ? attempt.run.lead : nil
+
+    private
+
+    def common
+      @common ||= Attempt.own.where(method_key: attempt.method_key, result: %w[spoilt usable])
+        .order(id: :desc).limit(200).pluck(:faults).flatten.tally
+    end
+
+    def rescue_note(found, deadline)
+      parts = []
+      parts << "until #{Moments.clock(Time.at(deadline), @now)} (starting value)" if deadline
+      parts << "within #{UpClose::Diagnosis.span(found.within_s)}" if deadline.nil? && found.within_s
+      parts << found.then_words if found.then_words
+      parts.join("; ")
+    end
+  end
+end

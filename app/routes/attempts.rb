@@ -1,0 +1,82 @@
+# frozen_string_literal: true
+
+module Routes
+  # One try that went wrong: what it was, what saves the piece, what to change.
+  module Attempts
+    # what only these routes need
+    module Helping
+      def find_attempt
+        found = Attempt.preload(run: [:step_ends, {leader: :step_ends}], mark: [:artwork, :attempts, {piece: :job}])
+          .find(params["id"])
+        (found.mark && found.method_core) ? found : halt(404)
+      end
+
+      def wrong_page(attempt, refusal: nil)
+        stage attempt.mark, "wrong", at: Presenters::WrongStage.new(attempt, now: now),
+          scene: Presenters::WrongScene.new(attempt, writer: writer), refusal: refusal
+      end
+
+      def back_to_wrong = redirect(to("/attempts/#{params["id"]}/wrong"), 303)
+
+      # a share that a page sends
+      def share(name) = Float(params[name].to_s, exception: false)
+    end
+
+    def self.registered(app)
+      app.helpers Helping
+      page(app)
+      telling(app)
+      finding(app)
+    end
+
+    # the page
+    def self.page(app)
+      app.get("/attempts/:id/wrong") { wrong_page(find_attempt) }
+    end
+
+    # what is seen
+    def self.telling(app)
+      app.post "/attempts/:id/fault" do
+        Actions::LookInto.toggle(find_attempt, params["fault"].to_s)
+        back_to_wrong
+      end
+
+      app.post "/attempts/:id/place" do
+        attempt = find_attempt
+        Actions::LookInto.tap(attempt, share("x"), share("y")) if params["x"]
+        Actions::LookInto.name_place(attempt, params["where"].to_s) if params["where"]
+        Actions::LookInto.drop(attempt, params["drop"].to_i) if params["drop"]
+        back_to_wrong
+      end
+
+      app.post "/attempts/:id/note" do
+        Actions::LookInto.note(find_attempt, params["note"])
+        back_to_wrong
+      end
+    end
+
+    # what comes of it
+    def self.finding(app)
+      app.post "/attempts/:id/answer" do
+        Actions::LookInto.answer(find_attempt, params["question"].to_s, params["answer"].to_s)
+        back_to_wrong
+      end
+
+      app.post "/attempts/:id/cause" do
+        Actions::LookInto.found(find_attempt, params["cause"].to_s)
+        back_to_wrong
+      end
+
+      app.post "/attempts/:id/change" do
+        attempt = find_attempt
+        cause = UpClose::Diagnosis::Causes.find(params["cause"].to_s) or halt(404)
+        Actions::ChangeSchool.call(attempt, cause, cause.change_for(AttemptDiagnosis.new(attempt).facts), now)
+        back_to_wrong
+      rescue UpClose::Error => error
+        halt 422, wrong_page(attempt, refusal: error.sentence)
+      end
+    end
+
+    private_class_method :page, :telling, :finding
+  end
+end
