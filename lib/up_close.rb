@@ -51,6 +51,7 @@ require "zeitwerk"
 #   comparison    every method for one mark, side by side
 #   record/       faults, chances and limits learned from attempts
 #   statistics/   what can be said of a chance from what was counted, and how sure
+#   coupons/      printed tests, read from a photo: limits, and the best of a grid of settings
 #   diagnosis/    what went wrong: causes/ one a file, weighed by an attempt's facts; questions/ that separate them
 #   worked_mark   all that is told of one mark; mark_request reads one from JSON
 #
