@@ -8,7 +8,9 @@ module UpClose
     # a line is whole when so much of its length is there
     WHOLE = 0.95
 
-    KINDS = {"limits" => "What it holds", "small" => "What it holds, on a small piece", "grid" => "The best settings"}.freeze
+    KINDS = {
+      "limits" => "What it holds", "small" => "What it holds, on a small piece", "grid" => "The best settings"
+    }.freeze
 
     # @param key [String] of KINDS
     # @param face [#line, nil] to set letters with  @param title [String]
