@@ -15,25 +15,27 @@ class Attempt < ApplicationRecord
 
   # the same of every way on record, asked for at once: a page wants several
   # @return [Hash{Array(String, String, String) => Array(Integer, Integer)}]
-  def self.records
-    found = own.where.not(method_key: nil).group(:method_key, :printer, :stock, :result).count
-    found.each_with_object(Hash.new([0, 0].freeze)) do |((method_key, printer, stock, result), count), all|
-      good = (result == "spoilt") ? 0 : count
-      key = [method_key, printer, stock]
-      all[key] = all[key].zip([good, count]).map(&:sum)
-    end
-  end
+  def self.records = summed(tallies.select { |(_, _, _, elsewhere, _), _| elsewhere.zero? }) { |key| key.first(3) }
 
   # @return [UpClose::Record::Ways] the same, with what other shops noted
-  def self.ways = UpClose::Record::Ways.new(records, elsewhere: elsewhere)
+  def self.ways
+    here, elsewhere = tallies.partition { |(_, _, _, elsewhere, _), _| elsewhere.zero? }
+    UpClose::Record::Ways.new(summed(here) { |key| key.first(3) }, elsewhere: summed(elsewhere, &:first))
+  end
 
-  # by method
-  def self.elsewhere
-    counts = where.not(origin: nil).group(:method_key, :result).count
-    counts.each_with_object(Hash.new([0, 0].freeze)) do |((method_key, result), count), all|
-      all[method_key] = all[method_key].zip([(result == "spoilt") ? 0 : count, count]).map(&:sum)
+  # @return [Hash{Array => Integer}] method, printer, stock, whether another shop's (0 or 1) and result → how many
+  def self.tallies
+    where.not(method_key: nil).group(:method_key, :printer, :stock, "origin IS NOT NULL", :result).count
+  end
+
+  # @yieldparam key [Array] as +tallies+ has them  @yieldreturn [Object] what is added up under
+  def self.summed(counts)
+    counts.each_with_object(Hash.new([0, 0].freeze)) do |(key, count), all|
+      name = yield(key)
+      all[name] = all[name].zip([(key.last == "spoilt") ? 0 : count, count]).map(&:sum)
     end
   end
+  private_class_method :tallies, :summed
 
   def good? = result != "spoilt"
 

@@ -9,9 +9,11 @@ class Job < ApplicationRecord
   scope :open, -> { where(archived_at: nil).order(Arel.sql("due_on is null"), :due_on, :id) }
   scope :put_away, -> { where.not(archived_at: nil).order(archived_at: :desc) }
 
+  def live_marks = whole_marks.where(archived_at: nil)
+
   # with all that a page of them asks
-  def live_marks
-    marks.where(archived_at: nil).preload(
+  def whole_marks
+    marks.preload(
       :host,
       :artwork, :attempts,
       piece: :job,

@@ -120,7 +120,8 @@ class MarkWork
       tones: checked["tones"] == true,
       size_mm: sized? ? [@mark.width_mm, @mark.height_mm] : nil,
       palette: checked["palette"]&.then { |kept| UpClose::Artwork::Palette.from(kept) },
-      climate: ShopTime.current.climate
+      climate: ShopTime.current.climate,
+      book: ShopLimits.book
     }
   end
 

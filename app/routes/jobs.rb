@@ -55,14 +55,15 @@ module Routes
       app.get "/jobs/:id" do
         job = Job.find(params["id"])
         boards_away, boards = job.boards.partition(&:archived_at)
+        away, live = job.whole_marks.partition(&:archived_at)
         page :"jobs/show",
           here: :jobs,
           title: job.title,
           job: job,
           boards: boards,
           boards_away: boards_away,
-          rows: job.live_marks.map { |m| row(m) },
-          away: job.marks.where.not(archived_at: nil).includes(:artwork, :piece).to_a
+          rows: live.map { |m| row(m) },
+          away: away
       end
     end
 

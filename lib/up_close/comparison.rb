@@ -5,7 +5,7 @@ module UpClose
   # come out, what of your time and money a good piece takes, and what it is like.
   class Comparison
     # One method. Chance as Sheets::Spares has it; cost in cents or nil. Frozen.
-    Row = Value.define(:method, :setting, :findings, :spares, :cents, keyword_init: true) do
+    Row = Value.define(:method, :setting, :situation, :findings, :spares, :cents, keyword_init: true) do
       def verdict = %i[stop watch].find { |v| findings.any? { |f| f.verdict == v } } || :fine
 
       def refused? = verdict == :stop
@@ -18,7 +18,7 @@ module UpClose
       # seconds from start to ready, for all copies, windows kept
       def elapsed_s = Runs::LeastTime.ready_at(setting.steps)
 
-      def limits = Methods::Limits.for(method: method, printer: setting.printer, purpose: setting.purpose)
+      def limits = situation.limits
 
       def line_mm = limits[:line_mm]
 
@@ -146,10 +146,13 @@ module UpClose
 
     def row(method)
       setting = setting(method)
-      findings = Suitability.findings(situation(method, setting))
+      situation = situation(method, setting)
+      findings = Suitability.findings(situation)
       spares = spares(method, setting, findings)
       cents = @cost.call(setting)&.then { |each| each / spares.chance }
-      Row.new(method: method, setting: setting, findings: findings, spares: spares, cents: cents)
+      Row.new(
+        method: method, setting: setting, situation: situation, findings: findings, spares: spares, cents: cents
+      )
     end
 
     def situation(method, setting)

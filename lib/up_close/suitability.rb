@@ -25,7 +25,8 @@ module UpClose
         :purpose,
         :afterwards,
         :grit,
-        :climate
+        :climate,
+        :book
 
       # @param method [Class] a Methods::Definition  @param printer [Symbol]
       # @param setting [Methods::MethodChoice, nil] with the schools picked
@@ -39,10 +40,11 @@ module UpClose
       # @param more_colours [Array<Colour>] what else shows on the piece
       # @param grit [Integer, nil] the ground was sanded to  @param climate [Timetable::Climate, nil] of the room
       # @param printers [Array<Symbol>, nil] kinds the shop has
+      # @param book [Record::LimitBook] what this shop has read of its limits
       def initialize(
         method:, printer:, stock: nil, material: nil, finish: nil, colour: nil, sealer: nil, setting: nil,
         use: [], fumes: "strong", finest_mm: nil, tones: false, size_mm: nil, palette: nil, purpose: nil,
-        grit: nil, climate: nil, printers: nil, more_colours: [], mostly_over_mm: nil
+        grit: nil, climate: nil, printers: nil, more_colours: [], mostly_over_mm: nil, book: Record::LimitBook::NONE
       )
         @method, @printer, @stock = method, printer.to_sym, stock
         @material, @finish, @colour, @sealer = material, finish, colour, sealer
@@ -50,7 +52,7 @@ module UpClose
           setting, use, fumes, finest_mm, tones, size_mm, palette
         @mostly_over_mm = mostly_over_mm
         @purpose, @afterwards = purpose || setting&.purpose, setting&.afterwards
-        @grit, @climate, @printers, @more_colours = grit, climate, printers, more_colours
+        @grit, @climate, @printers, @more_colours, @book = grit, climate, printers, more_colours, book
         freeze
       end
 
@@ -74,7 +76,10 @@ module UpClose
       # @return [Methods::Limits]
       def limits
         kind = method.printers.include?(printer) ? printer : method.printers.first
-        Methods::Limits.for(method: method, printer: kind, purpose: purpose)
+        way = Record::Way.new(method_key: method.key, printer: kind, stock: stock&.key, family: material&.family)
+        Methods::Limits.for(
+          method: method, printer: kind, purpose: purpose, recorded: book.recorded(method, way, purpose: purpose)
+        )
       end
 
       # @return [Materials::Ground, nil] what it is laid on

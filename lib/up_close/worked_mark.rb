@@ -47,7 +47,9 @@ module UpClose
     def written_out = Rounds.written_out(steps, prints: setting.copies, pieces: setting.pieces)
 
     # @return [Array<Methods::Step>] in a room of 20 °C
-    def bare_steps = @bare_steps ||= WholeWork.call(sealer, setting)
+    def bare_steps
+      @bare_steps ||= situation.book.timed(setting.method.key, WholeWork.call(sealer, setting))
+    end
 
     # @return [Array<Finding>] what speaks for and against this way here
     def findings = @findings ||= [*Suitability.findings(situation), *Rounds.finding(lots, lot_sizes)]

@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
-require "shelves/font_shelf"
-require "support/devices_at_hand"
+require "shop_helper"
 
 RSpec.describe UpClose::Coupons do
   let(:face) { Shelves::FontShelf.fetch("atkinson-hyperlegible") }

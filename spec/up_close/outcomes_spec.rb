@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require "support/devices_at_hand"
+require "shop_helper"
 
 RSpec.describe UpClose::Outcomes::Outcome do
   # a ring of 24 mm across, 2 mm of line, and a bar of 12 × 5 mm in it

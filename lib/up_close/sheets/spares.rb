@@ -22,7 +22,7 @@ module UpClose
       def initialize(wanted, start:, factors: [], good: 0, tried: 0, others: [], on_a_miss: :piece)
         @wanted, @start, @factors, @on_a_miss = wanted, start, factors.freeze, on_a_miss
         @known = Record::PooledChance.new(expected, own: [good, tried], others: others)
-        @chance = (tried.zero? && others.empty?) ? expected : known.mean
+        @chance = (tried.zero? && known.others.empty?) ? expected : known.mean
         freeze
       end
 

@@ -24,7 +24,7 @@ module UpClose
             limit: limit,
             working: Working.new(
               "thinnest line #{Working.number(finest)} mm against #{Working.number(limit)} mm",
-              source: "#{Working.number(limit)} is #{Methods::Limits::STARTING}"
+              source: limits.source(:line_mm)
             ),
             reason: "#{situation.method.title} holds lines of #{Working.number(limit)} mm.",
             remedy: "Make it larger, thicken it, or choose a finer method."

@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+# What this shop knows of its own limits and windows: from coupons, and from tries.
+class ShopLimits
+  # tries that are looked at for a window
+  MOST_TRIES = 400
+  # steps with windows that a try can be late for, besides which nothing is learned
+  LEARNED = %w[lay rub press join].freeze
+
+  # @return [UpClose::Record::LimitBook] the same as long as nothing new was read or tried
+  def self.book(now: Time.now)
+    BOOKS.fetch(stamp(now)) { UpClose::Record::LimitBook.new(readings(now), windows: windows) }
+  end
+
+  BOOKS = Shelves::LruCache.new(most: 4)
+
+  # of each table that it depends on: when it last changed, and how much it holds
+  STAMP = %w[coupons attempts printers].map { |table|
+    "(SELECT max(updated_at) || ' ' || count(*) FROM #{table})"
+  }.join(", ").then { |parts| "SELECT #{parts}" }.freeze
+
+  # a day older is as good as new
+  def self.stamp(now) = [*ApplicationRecord.connection.select_rows(STAMP).first, now.to_date.iso8601].join("-")
+
+  def self.readings(now)
+    changed = Printer.where.not(changed_at: nil).pluck(:name, :changed_at).to_h
+    Coupon.read.order(:id).flat_map { |coupon| coupon.readings_core(now, changed[coupon.printer_name]) }
+  end
+
+  # @return [Array<UpClose::Record::LearnedWindow>] those that are known
+  def self.windows
+    keys = Attempt.own.where.not(late_part: nil).distinct.pluck(:method_key)
+    keys.flat_map { |key| windows_of(key) }.select(&:known?)
+  end
+
+  def self.windows_of(method_key)
+    tries = Attempt.own.where(method_key: method_key).where.not(late_part: nil).order(id: :desc).limit(MOST_TRIES)
+      .pluck(:times, :result)
+    LEARNED.filter_map do |step|
+      told = tries.filter_map { |times, result| told_of(times, step)&.then { |time| [time, result != "spoilt"] } }
+      next if told.size < UpClose::Record::LearnedWindow::LEAST
+      UpClose::Record::LearnedWindow.new(
+        method_key: method_key, step: step, starting_s: told.first.first["latest_s"],
+        tries: told.map { |time, good| [time["after_s"], good] }
+      )
+    end
+  end
+
+  # @return [Hash, nil] a step's time, where it has a window
+  def self.told_of(times, step)
+    times.find { |time| time["step"] == step && time["after_s"] && time["latest_s"] }
+  end
+  private_class_method :stamp, :readings, :windows, :windows_of, :told_of
+end
