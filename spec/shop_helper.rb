@@ -67,7 +67,7 @@ RSpec.configure do |config|
   config.include Shop, :shop
   config.before(:each, :shop) do
     [
-      StepEnd, SchoolChange, Attempt, Run, LayoutMark, Layout, StockFact, SupplyPrice, OwnSchool, StockSheet,
+      StepEnd, SchoolChange, Coupon, Attempt, Run, LayoutMark, Layout, StockFact, SupplyPrice, OwnSchool, StockSheet,
       Calibration, Printer, Mark, Piece, Artwork, Board, Job, Preference
     ].each(&:delete_all)
     FileUtils.rm_rf([Settings.originals, Settings.devices])

@@ -22,7 +22,7 @@ module Storytelling
   # parents before children
   TABLES = %w[
     preferences jobs pieces artworks marks printers calibrations stock_facts supply_prices own_schools stock_sheets
-    layouts layout_marks runs step_ends attempts boards
+    layouts layout_marks runs step_ends attempts boards coupons school_changes
   ].freeze
 
   def self.forgotten(db) = db.tables - TABLES - %w[schema_migrations ar_internal_metadata]
