@@ -58,6 +58,49 @@ module Actions
       change(attempt) { {cause: (attempt.cause == cause) ? nil : cause} }
     end
 
+    MOST_PX = 1600
+    # rings drawn from a photo: the largest spots, and how small one may be drawn
+    MOST_RINGS = 6
+    LEAST_REACH = 0.03
+
+    # A photo of it: kept in any case; laid over what was printed where it can be.
+    # @param bytes [String]
+    # @return [UpClose::Error, nil] why it cannot be laid over
+    def photo(attempt, bytes)
+      shown = RunMarks.keep_photo(bytes)
+      change(attempt) { {photo: shown} }
+      told = Workers.call(outcome_of(attempt, bytes), :told)
+      change(attempt) { told_of(attempt, told) }
+      nil
+    rescue UpClose::Error => error
+      error
+    end
+
+    # what the invented bench leaves when it goes wrong
+    # @return [UpClose::Error, nil]
+    def simulated(attempt)
+      leaves = Devices::Simulated::Bench.leaves(
+        attempt.method_key, attempt.material, attempt.id, missing: 0.05, spot_mm: attempt.mark.width_mm / 14
+      )
+      photo(attempt, Workers.call(outcome_of(attempt, nil), :simulated, leaves, seed: attempt.id))
+    end
+
+    def outcome_of(attempt, bytes)
+      Shelves::OutcomePhoto.new(bytes: bytes, drawn: attempt.mark.design.drawn, width_mm: attempt.mark.width_mm)
+    end
+
+    # @return [Hash] columns
+    def told_of(attempt, told)
+      rings = told[:spots].first(MOST_RINGS).map { |spot|
+        {"x" => spot[:x].round(4), "y" => spot[:y].round(4), "r" => [spot[:r], LEAST_REACH].max.round(4)}
+      }
+      named = told[:places].map { |place| {"where" => place.to_s} }
+      {
+        seen: told[:seen], places: (rings + named).first(MOST_PLACES),
+        faults: UpClose::Record::FAULTS.keys & (attempt.faults | told[:faults])
+      }
+    end
+
     MOST_LETTERS = 2000
 
     def note(attempt, words) = change(attempt) { {note: words.to_s.strip[0, MOST_LETTERS]} }
@@ -71,6 +114,6 @@ module Actions
       end
       attempt
     end
-    private_class_method :change
+    private_class_method :change, :outcome_of, :told_of
   end
 end

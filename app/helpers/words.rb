@@ -19,6 +19,12 @@ module Helpers
 
     def mm(value) = writer.with_unit(value)
 
+    # a hundredth of a millimetre, for what a coupon tells
+    def fine_mm(value)
+      return "#{UpClose::Working.number(value)} mm" unless writer.inches?
+      "#{UpClose::Working.number(value / 25.4, 4)}\""
+    end
+
     def count(number, one, many = "#{one}s") = "#{number} #{(number == 1) ? one : many}"
 
     def days_left(job)

@@ -8,7 +8,7 @@ module Presenters
     SHOWN = 4
     LIKELIEST = 3
     # shares from which a cause is called so
-    WORDS = {0.45 => "likely", 0.2 => "possible", 0.05 => "less likely", 0.0 => "hardly"}.freeze
+    WORDS = {0.45 => "likely", 0.2 => "possible", 0.05 => "less likely"}.freeze
 
     attr_reader :attempt
 
@@ -32,7 +32,10 @@ module Presenters
     def question = @question ||= @diagnosis.question
 
     # "likely, 6 in 10"
-    def share_words(share) = "#{WORDS.find { |from, _| share >= from }.last}, #{tenths(share)}"
+    def share_words(share)
+      words = WORDS.find { |from, _| share >= from }&.last
+      words ? "#{words}, #{tenths(share)}" : tenths(share)
+    end
 
     # "6 in 10"
     def tenths(share)
@@ -94,6 +97,18 @@ module Presenters
     # "piece 4", or what the piece is called
     def piece_words = (mark.good_wanted == 1) ? "the #{mark.piece.name}" : "piece #{attempt.piece}"
 
+    # "4 % of it is missing, in 10 spots up to 6.1 mm"
+    # @return [String, nil] nil before a photo was laid over
+    def seen_words
+      seen = attempt.seen
+      return if seen.empty?
+      parts = [missing_words(seen)]
+      parts << "it lies twice, #{UpClose::Working.number(seen["shift_mm"], 1)} mm apart" if seen["shift_mm"].to_f > 0.2
+      parts << "a haze of #{(seen["haze"] * 100).round} %" if seen["haze"].to_f > 0.15
+      parts << "yellower than its ground" if seen["tint"].to_f > 5
+      "#{parts.join("; ")}.".sub(/\A./, &:upcase)
+    end
+
     # which named places are on
     def places = attempt.places.filter_map { |place| place["where"] }
 
@@ -101,6 +116,14 @@ module Presenters
     def run = (attempt.run && !attempt.run.finished?) ? attempt.run.lead : nil
 
     private
+
+    def missing_words(seen)
+      share = seen["missing_share"].to_f * 100
+      return "nothing is missing" if share < 0.3
+      spots = seen["spots"]
+      "#{UpClose::Working.number(share, (share < 10) ? 1 : 0)} % of it is missing, in #{spots} " \
+        "#{(spots == 1) ? "spot" : "spots"} up to #{UpClose::Working.number(seen["largest_mm"], 1)} mm"
+    end
 
     def common
       @common ||= Attempt.own.where(method_key: attempt.method_key, result: %w[spoilt usable])
@@ -111,7 +134,7 @@ module Presenters
       parts = []
       parts << "until #{Moments.clock(Time.at(deadline), @now)} (starting value)" if deadline
       parts << "within #{UpClose::Diagnosis.span(found.within_s)}" if deadline.nil? && found.within_s
-      parts << found.then_words if found.then_words
+      parts << found.then_words if found.then_words && !(deadline && deadline < @now.to_f)
       parts.join("; ")
     end
   end

@@ -26,6 +26,7 @@ module Routes
       app.helpers Helping
       page(app)
       telling(app)
+      photos(app)
       finding(app)
     end
 
@@ -55,6 +56,31 @@ module Routes
       end
     end
 
+    # what a photo of it shows
+    def self.photos(app)
+      app.get "/attempts/:id/photo" do
+        name = Attempt.where(id: params["id"]).pick(:photo) or halt(404)
+        cache_control :private, max_age: 31_536_000
+        content_type "image/jpeg"
+        Shelves::OriginalStore.new(Settings.originals).get(name)
+      end
+
+      app.post "/attempts/:id/photo" do
+        attempt = find_attempt
+        bytes = sent_photo or halt(422, wrong_page(attempt, refusal: "Choose a photo of it."))
+        refusal = Actions::LookInto.photo(attempt, bytes)
+        halt 422, wrong_page(attempt, refusal: refusal.sentence) if refusal
+        back_to_wrong
+      end
+
+      app.post "/attempts/:id/camera" do
+        attempt = find_attempt
+        refusal = Actions::LookInto.simulated(attempt)
+        halt 422, wrong_page(attempt, refusal: refusal.sentence) if refusal
+        back_to_wrong
+      end
+    end
+
     # what comes of it
     def self.finding(app)
       app.post "/attempts/:id/answer" do
@@ -77,6 +103,6 @@ module Routes
       end
     end
 
-    private_class_method :page, :telling, :finding
+    private_class_method :page, :telling, :photos, :finding
   end
 end

@@ -16,6 +16,8 @@ require "shelves/word_in_photo"
 require "shelves/worked_template"
 require "shelves/stop_cuts"
 require "shelves/outside_picture"
+require "shelves/coupon_photo"
+require "shelves/outcome_photo"
 require "shelves/font_file"
 require "workers"
 # the simulated devices draw here too

@@ -137,7 +137,7 @@ module UpClose
         return false if long.size < 6
         ratios = long.map { |part| Math.log(part.width / part.height.to_f) }
         mean = ratios.sum / ratios.size
-        mean.abs > Math.log(1.7)
+        mean.abs > Math.log(2.0)
       end
 
       def everywhere?

@@ -13,7 +13,7 @@ module UpClose
       # A mark that waits: its way, its artwork's figures, how many pieces. Frozen.
       Planned = Value.define(:way, :title, :finest_mm, :gap_mm, :pieces, keyword_init: true)
       # A way, what a coupon of it is expected to tell (bits, over all pieces), and for which marks. Frozen.
-      Gain = Value.define(:way, :bits, :titles, :working, keyword_init: true)
+      Gain = Value.define(:way, :bits, :pieces, :titles, :working, keyword_init: true)
 
       # @param book [LimitBook]  @param methods [#call] method key → Class
       def initialize(book, planned, methods: ->(key) { Methods.fetch(key) })
@@ -32,7 +32,7 @@ module UpClose
         known = @book.known(@methods.call(way.method_key), way)
         told = marks.flat_map { |mark| HELD.filter_map { |name, figure| bits(mark, known[name], mark[figure]) } }
         Gain.new(
-          way: way, bits: told.sum(&:first), titles: marks.map(&:title).uniq,
+          way: way, bits: told.sum(&:first), pieces: marks.sum(&:pieces), titles: marks.map(&:title).uniq,
           working: Working.new(
             "#{told.map(&:last).join(" + ")} = #{n(told.sum(&:first))} bits",
             source: "a coupon is read to #{(READS_TO * 100).round} %"

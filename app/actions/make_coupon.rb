@@ -1,0 +1,71 @@
+# frozen_string_literal: true
+
+module Actions
+  # Makes a coupon for a way of doing it: a mark like any other, on a test piece of the same stuff, in a job of its own.
+  module MakeCoupon
+    JOB = "Coupons"
+    # of the test piece round a coupon
+    ROUND_MM = 4.0
+
+    module_function
+
+    # @param form [Forms::CouponForm]
+    # @return [Coupon, nil]
+    def call(form)
+      return unless form.ok?
+      values = form.values
+      ApplicationRecord.change do
+        coupon = Coupon.create!(
+          values.slice(:kind, :method_key, :printer, :stock, :material).merge(plan: values[:plan]&.to_h)
+        )
+        coupon.update!(mark: mark(coupon, values), **printer(values[:printer]))
+        coupon
+      end
+    rescue UpClose::Error => error
+      form.refuse(error, :kind)
+      nil
+    end
+
+    def printer(kind)
+      known = Printer.for(kind)
+      {printer_name: known&.name, cartridge: known&.cartridge}
+    end
+
+    def job
+      Job.find_or_create_by!(title: JOB) { |job| job.note = "Printed tests: what each way of doing it holds here." }
+    end
+
+    def mark(coupon, values)
+      drawn = coupon.to_core
+      mark = SavePiece.new_mark(piece(coupon, drawn, values), 0.0)
+      artwork(mark, coupon, drawn)
+      choose(mark, coupon)
+      mark.update!(width_mm: mark.artwork.natural_width_mm, x_mm: 0, y_mm: 0, placed_at: Time.now)
+      mark
+    end
+
+    def piece(coupon, drawn, values)
+      job.pieces.create!(
+        name: "coupon #{coupon.id}", shape: "rectangle", count: 1, uses: [], more_colours: [],
+        measures: {width_mm: drawn.width_mm + 2 * ROUND_MM, height_mm: drawn.height_mm + 2 * ROUND_MM},
+        material: values[:material], finish: values[:finish],
+        colour: UpClose::Materials.material(values[:material]).colour
+      )
+    end
+
+    def artwork(mark, coupon, drawn)
+      upload = {tempfile: StringIO.new(drawn.svg), filename: "coupon-#{coupon.id}.svg"}
+      form = Forms::ArtworkForm.new({"kind" => "file", "file" => upload, "source" => "drawn by Up Close"})
+      AddArtwork.call(mark, form) or raise UpClose::Error.new(form.errors.values.first.to_s)
+      mark.artwork.update!(name: "Coupon #{coupon.id}")
+    end
+
+    def choose(mark, coupon)
+      form = Forms::MethodForm.new({
+        "method_key" => coupon.method_key, "printer" => coupon.printer, "stock" => coupon.stock, "reading" => "auto"
+      })
+      ChooseMethod.call(mark, form) or raise UpClose::Error.new(form.errors.values.first.to_s)
+    end
+    private_class_method :printer, :job, :mark, :piece, :artwork, :choose
+  end
+end

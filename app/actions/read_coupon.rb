@@ -1,0 +1,66 @@
+# frozen_string_literal: true
+
+module Actions
+  # Reads a coupon back: from a photo or a scan, by hand, or through the simulated camera.
+  module ReadCoupon
+    # how near a hand tells the thinnest whole line: half way to the next rung
+    BY_HAND = 0.15
+    MOST_PX = 2200
+
+    module_function
+
+    # @param bytes [String] a picture file  @param corners [Array, nil] where they were tapped
+    # @return [UpClose::Error, nil] the refusal
+    def photo(coupon, bytes, now, corners: nil)
+      told = Workers.call(worker_value(coupon, bytes), :read, corners: corners)
+      shown = Shelves::OriginalStore.new(Settings.originals)
+        .put(Workers.call(Shelves::OutsidePicture.new(bytes), :shown, MOST_PX))
+      keep(coupon, told, now, by: "photo", photo: shown)
+      nil
+    rescue UpClose::Error => error
+      error
+    end
+
+    # @param form [Forms::CouponHandForm]
+    # @return [Boolean]
+    def hand(coupon, form, now)
+      return false unless form.ok?
+      readings = form.values[:readings].transform_values { |mm|
+        {value: mm, off: mm * BY_HAND, bound: nil, working: "read by hand: #{UpClose::Working.number(mm)}"}
+      }
+      keep(coupon, {readings: readings, shares: {}, fields: form.values[:fields]}, now, by: "hand")
+      true
+    end
+
+    # what the method leaves is not told to anyone: the simulated camera's own limits
+    # @return [UpClose::Error, nil]
+    def simulated(coupon, now)
+      leaves = Devices::Simulated::Bench.leaves(coupon.method_key, coupon.material, coupon.id)
+      taken = Workers.call(worker_value(coupon, nil), :taken, leaves, seed: coupon.id)
+      photo(coupon, taken.value!, now)
+    rescue UpClose::Error => error
+      error
+    end
+
+    def worker_value(coupon, bytes)
+      Shelves::CouponPhoto.new(bytes: bytes, kind: coupon.kind, title: coupon.title, plan: coupon.plan_core)
+    end
+
+    def keep(coupon, told, now, by:, photo: nil)
+      best = told[:fields] && best(coupon, told[:fields])
+      ApplicationRecord.change do
+        coupon.update!(
+          readings: told[:readings], shares: told[:fields] || told[:shares], best: best, photo: photo || coupon.photo,
+          read_by: by, read_at: now
+        )
+      end
+    end
+
+    # @return [Hash, nil]
+    def best(coupon, fields)
+      found = UpClose::Coupons::Grid.new(coupon.plan_core, fields).best
+      found.to_h.merge(working: found.working.to_s)
+    end
+    private_class_method :worker_value, :keep, :best
+  end
+end

@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+require "shelves/font_shelf"
+require "shelves/photo_in"
+require "workers"
+
+module Shelves
+  # A photo or scan of a coupon: a value that a worker is sent, and reads there.
+  CouponPhoto = Struct.new(:bytes, :kind, :title, :plan, keyword_init: true) do
+    # @param corners [Array<Array(Float, Float)>, nil] pixels, where they were tapped
+    # @return [Hash] shares by ladder and size; readings by name; fields of a grid
+    # @raise [UpClose::Errors::BadShape]
+    def read(corners: nil)
+      Workers.drawing("reading")
+      reading = UpClose::Coupons::Reading.new(
+        UpClose::Coupons::Straightened.new(photo, coupon, corners: corners), coupon
+      )
+      told = reading.limits.transform_values { |found|
+        {value: found.value, off: found.off, bound: found.bound, working: found.working.to_s}
+      }
+      {shares: reading.shares, readings: told, fields: plan ? reading.fields : nil}
+    end
+
+    # what a method leaves of it, photographed
+    # @param leaves [Devices::Simulated::LeftBehind]
+    # @return [Devices::Answer] of a JPEG
+    def taken(leaves, seed: 1) = Devices::Simulated::Camera.new.ask(coupon: coupon, leaves: leaves, seed: seed)
+
+    private
+
+    def coupon
+      @coupon ||= UpClose::Coupons.build(
+        kind, face: FontShelf.fetch("atkinson-hyperlegible"), title: title.to_s, grid: plan
+      )
+    end
+
+    def photo = PhotoIn.image(bytes)
+  end
+end

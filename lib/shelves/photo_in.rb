@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+require "up_close"
+
+module Shelves
+  # A photo that someone brought, opened in a worker.
+  module PhotoIn
+    module_function
+
+    # @param bytes [String]  @param most_px [Integer, nil] no side longer than this
+    # @return [Vips::Image] upright
+    # @raise [UpClose::Errors::BadShape] for what is no picture
+    def image(bytes, most_px: nil)
+      raise Vips::Error unless UpClose::Formats::PictureFile.kind(bytes)
+      found = UpClose::Formats::PictureFile.new(bytes).image
+      scale = most_px ? most_px.to_f / [found.width, found.height].max : 1
+      (scale < 1) ? found.resize(scale, kernel: :linear) : found
+    rescue Vips::Error
+      raise UpClose::Errors::BadShape.new(
+        "This is no picture that can be read.", remedy: "Take a photo as JPEG or PNG.", field: :photo
+      )
+    end
+  end
+end
