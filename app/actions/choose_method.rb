@@ -23,6 +23,28 @@ module Actions
       false
     end
 
+    # as it was done before on the same kind of piece: method, printer, stock, schools, finish
+    # @param way [LikeLast::Way]
+    # @return [UpClose::Error, nil] why not
+    def like_last(mark, way)
+      own = way.own_school_id && OwnSchool.find_by(id: way.own_school_id, method_key: way.method_key)
+      mark.assign_attributes(
+        method_key: way.method_key, printer: way.printer, stock: way.stock, reading: "auto",
+        picked: way.schools.merge(own ? {"own_school" => own.id} : {})
+      )
+      check(mark)
+      mark.sealer = way.sealer || sealer_that_suits(mark)
+      mark.coats = way.coats if mark.sealer_core.coats.positive?
+      ApplicationRecord.change do
+        mark.save!
+        PairFlanks.after(mark)
+      end
+      nil
+    rescue UpClose::Error => error
+      mark.restore_attributes
+      error
+    end
+
     # the sealer is chosen later: it does not stand in the way here
     def check(mark)
       s = mark.situation

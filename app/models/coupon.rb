@@ -36,6 +36,7 @@ class Coupon < ApplicationRecord
     readings.map do |name, told|
       UpClose::Record::LimitReading.new(
         name: name.to_sym, value: told["value"], off: told["off"], way: way, source: source,
+        bound: told["bound"],
         years: [(now - read_at) / 31_557_600.0, 0].max, changed: !changed_at.nil? && changed_at > read_at
       )
     end

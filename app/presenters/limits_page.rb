@@ -28,6 +28,9 @@ module Presenters
       @gains ||= UpClose::Record::CouponGain.new(book, planned).call.select { |gain| gain.bits >= LEAST_BITS }
     end
 
+    # @return [Array<Class>]
+    def methods = UpClose::Methods.all
+
     # @return [Array<Coupon>]
     def coupons = @coupons ||= Coupon.preload(:mark).order(id: :desc).limit(30).to_a
 

@@ -36,7 +36,10 @@ module Routes
 
     # all of them, and what is known
     def self.all(app)
-      app.get("/limits") { limits_page }
+      app.get "/limits" do
+        wanted = params.slice("kind", "method_key", "across", "down")
+        limits_page(form: wanted.empty? ? nil : Forms::Prefilled.new(wanted))
+      end
 
       app.post "/coupons" do
         form = Forms::CouponForm.new(params)

@@ -33,6 +33,14 @@ module Routes
         stage mark, "method", form: nil
       end
 
+      app.post "/marks/:id/like-last" do
+        mark = find_mark(params["id"])
+        way = LikeLast.new(mark).way or redirect(to("/marks/#{mark.id}/method"), 303)
+        refusal = Actions::ChooseMethod.like_last(mark, way)
+        halt 422, page(:plain, title: "That cannot be done", says: refusal.message, way_out: refusal.remedy) if refusal
+        redirect to("/marks/#{mark.id}/method"), 303
+      end
+
       app.post "/marks/:id/method" do
         mark = find_mark(params["id"])
         form = Forms::MethodForm.new(params, unit: unit, ground: mark.piece.colour_core)

@@ -6,6 +6,7 @@ require_relative "later_moves"
 require_relative "batches"
 require_relative "worked"
 require_relative "covered"
+require_relative "months"
 Dir[File.join(__dir__, "art", "*.rb")].sort.each { |file| require file }
 
 module Demo
@@ -18,6 +19,7 @@ module Demo
     include Batches
     include Worked
     include Covered
+    include Months
 
     def self.load(now: Time.now) = new(now).load
 
@@ -26,7 +28,9 @@ module Demo
     end
 
     def load
-      ActiveRecord::Base.transaction { [printers, stock, supplies, drawer, fair, luthier, regatta, views, evenings] }
+      ActiveRecord::Base.transaction do
+        [printers, stock, supplies, drawer, fair, luthier, regatta, views, evenings, months]
+      end
     end
 
     private

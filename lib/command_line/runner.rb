@@ -24,11 +24,16 @@ module CommandLine
       "board" => "BoardVerb",
       "template" => "TemplateVerb",
       "outline" => "OutlineVerb",
-      "strap" => "StrapVerb"
+      "strap" => "StrapVerb",
+      "coupon" => "CouponVerb",
+      "coupon-read" => "CouponReadVerb",
+      "diagnose" => "DiagnoseVerb",
+      "outcome" => "OutcomeVerb"
     }.freeze
 
     # what opens files of others does it in a child, within the limits that the pages have
-    OUTSIDE = %w[print check mark compare unroll calibrate remaining board template outline].freeze
+    OUTSIDE = %w[print check mark compare unroll calibrate remaining board template outline coupon
+      coupon-read outcome].freeze
 
     # as a process of its own
     def self.run(arguments)
@@ -52,7 +57,7 @@ module CommandLine
     def self.call(arguments, out: $stdout, err: $stderr)
       verb, *rest = arguments
       name = VERBS[verb] or raise WrongUse, "Usage: up-close VERB …, VERB one of: #{VERBS.keys.join(", ")}."
-      require "command_line/#{verb}_verb"
+      require "command_line/#{verb.tr("-", "_")}_verb"
       work = CommandLine.const_get(name).new(rest)
       out.puts work.call
       0

@@ -36,6 +36,15 @@ module UpClose
         refuse(field, "This table does not read as CSV.", "Save it as CSV, UTF-8, from the program it came from.")
       end
 
+      # Cells that a spreadsheet would reckon with are given as words, by a leading apostrophe.
+      # @param rows [Array<Array<String>>]
+      # @return [String] UTF-8, with its mark, so that spreadsheets know it
+      def write(rows)
+        "\uFEFF#{rows.map { |row| CSV.generate_line(row.map { |cell| plain(cell) }) }.join}"
+      end
+
+      def plain(cell) = cell.to_s.match?(/\A[=+@]|\A-\D/) ? "'#{cell}" : cell
+
       # UTF-8 with or without its mark, UTF-16 with one, else Windows-1252
       def decoded(bytes)
         bytes = bytes.b

@@ -23,7 +23,8 @@ module UpClose
       # @param readings [Array<LimitReading>] of this limit, by this method and kind of printer
       # @param way [Way] it is asked for
       def initialize(name, starting, readings, way)
-        @name, @starting, @readings, @way = name, starting.to_f, readings, way
+        @name, @starting, @way = name, starting.to_f, way
+        @readings = readings.reject { |reading| reading.idle?(@starting) }
         weigh
         freeze
       end

@@ -1,0 +1,79 @@
+# frozen_string_literal: true
+
+# What is on record of a mark, a method, or the shop, in counts: no try is loaded that is not shown.
+class RecordOf
+  # signs over the chart, and photographs in its strip
+  MOST_SIGNS = 60
+  MOST_PHOTOS = 9
+
+  attr_reader :method, :mark
+
+  # @param method [Class, nil] a UpClose::Methods::Definition  @param mark [Mark, nil]; neither: the whole shop
+  def initialize(method: nil, mark: nil)
+    @method, @mark = method || mark&.method_core, mark
+  end
+
+  # @return [ActiveRecord::Relation]
+  def attempts
+    scope = Attempt.own.where.not(made_at: nil)
+    return scope.where(mark_id: mark.id) if mark
+    method ? scope.where(method_key: method.key) : scope
+  end
+
+  # @return [Hash{String => Integer}] by result
+  def results = @results ||= attempts.group(:result).count
+
+  def total = results.values.sum
+
+  # @return [Array<Array(Integer, Integer, Integer)>] Julian day, good, tried
+  def days
+    @days ||= attempts.group("date(made_at)", :result).count.group_by { |(day, _), _| day }.sort.map do |day, counts|
+      good = counts.sum { |(_, result), count| (result == "spoilt") ? 0 : count }
+      [Date.iso8601(day).jd, good, counts.sum(&:last)]
+    end
+  end
+
+  # the newest, oldest first
+  # @return [Array<Array(Time, String)>]
+  def signs
+    @signs ||= attempts.order(made_at: :desc).limit(MOST_SIGNS).pluck(:made_at, :result).reverse
+  end
+
+  # @return [Array<Attempt>] those with a photograph, the newest first
+  def photos
+    @photos ||= attempts.where.not(photo: nil).order(made_at: :desc).limit(MOST_PHOTOS)
+      .select(:id, :photo, :result, :faults, :made_at, :cause).to_a.reverse
+  end
+
+  # @return [Hash{String => Integer}] cause key → how often it was found
+  def causes = @causes ||= attempts.where.not(cause: nil).group(:cause).order(Arel.sql("count(*) DESC")).limit(8).count
+
+  # of tries whose cause nobody found
+  # @return [Hash{String => Integer}] fault key → how often
+  def faults
+    @faults ||= attempts.where(cause: nil).joins("JOIN json_each(attempts.faults) AS fault")
+      .group("fault.value").order(Arel.sql("count(*) DESC")).limit(6).count
+  end
+
+  # @return [Hash{String => Array(Integer, Integer)}] stock → good, tried; the most often tried first
+  def stocks
+    @stocks ||= attempts.where.not(stock: nil).group(:stock, :result).count
+      .each_with_object(Hash.new([0, 0].freeze)) { |((stock, result), count), all|
+        all[stock] = all[stock].zip([(result == "spoilt") ? 0 : count, count]).map(&:sum)
+      }.sort_by { |_, (_, tried)| -tried }.to_h
+  end
+
+  # by month, for a table
+  # @return [Hash{String => Hash{String => Integer}}]
+  def months
+    @months ||= attempts.group("strftime('%Y-%m', made_at)", :result).count
+      .each_with_object({}) { |((month, result), count), all| (all[month] ||= Hash.new(0))[result] = count }.sort.to_h
+  end
+
+  # the way that was tried last, whose limits and chance are told
+  # @return [Array(String, String, String, String), nil] method, printer, stock, material
+  def way
+    @way ||= attempts.where.not(stock: nil).order(made_at: :desc).limit(1)
+      .pick(:method_key, :printer, :stock, :material)
+  end
+end

@@ -1,0 +1,216 @@
+# frozen_string_literal: true
+
+module Presenters
+  # The record of a mark, a method or the shop: photographs, the chance as it narrowed, faults by cause, two papers
+  # compared, limits known here, and the coupon that would teach most.
+  class RecordPage
+    # of the chart, pixels
+    WIDTH = 700
+    HEIGHT = 262
+    LEFT = 34
+    RIGHT = 98
+    TOP = 26
+    BOTTOM = 26
+    # tries before a chance is told over time
+    LEAST = 2
+    PAPERS = 2
+
+    attr_reader :record
+
+    # @param record [RecordOf]  @param now [Time]
+    def initialize(record, now:)
+      @record, @now = record, now
+    end
+
+    def method = record.method
+
+    def title = record.mark ? record.mark.title : method&.title || "The shop's record"
+
+    def empty? = record.total.zero?
+
+    # "26 attempts since 2 July, 16 good, 5 usable, 5 spoilt."
+    def tally
+      return "Nothing written down yet." if empty?
+      counts = UpClose::Record::RESULTS.keys.filter_map { |key| "#{record.results[key]} #{key}" if record.results[key] }
+      tries = (record.total == 1) ? "attempt" : "attempts"
+      "#{record.total} #{tries} since #{day_words(first_day)}, #{counts.join(", ")}."
+    end
+
+    # @return [UpClose::Record::PooledChance]
+    def chance
+      @chance ||= UpClose::Record::PooledChance.new(
+        expected, own: [record.total - record.results.fetch("spoilt", 0), record.total]
+      )
+    end
+
+    # what was expected before anything was tried
+    def expected
+      return 0.7 unless method
+      key = record.way&.at(2)
+      stock = key && UpClose::Sheets::Stock.fetch(key)
+      method.chance_with(stock)
+    end
+
+    def chart? = record.days.sum(&:last) >= LEAST
+
+    # @return [UpClose::Charts::Band]
+    def band = @band ||= UpClose::Charts::Band.new(expected, record.days)
+
+    def x
+      @x ||= UpClose::Charts::Scale.new(first_day.jd, [last_day.jd, first_day.jd + 1].max, LEFT, WIDTH - RIGHT)
+    end
+
+    def y = @y ||= UpClose::Charts::Scale.new(0.0, 1.0, HEIGHT - BOTTOM, TOP)
+
+    # @return [Array<UpClose::Charts::Months::Tick>]
+    def months = UpClose::Charts::Months.call(first_day, last_day)
+
+    # One sign on the chart. Frozen.
+    Sign = UpClose::Value.define(:x, :result)
+
+    # @return [Array<Sign>]
+    def signs
+      record.signs.map do |at, result|
+        local = at.getlocal
+        Sign.new(x.call(local.to_date.jd + local.hour / 24.0).clamp(LEFT, WIDTH - RIGHT), result)
+      end
+    end
+
+    # coupons read meanwhile
+    # @return [Array<Array(Float, String)>]
+    def coupons
+      return [] unless method
+      Coupon.read.where(method_key: method.key).order(:read_at).last(2).filter_map do |coupon|
+        day = coupon.read_at.getlocal.to_date
+        [x.call(day.jd), "coupon, #{day.strftime("%-d %B")}"] if day.between?(first_day, last_day)
+      end
+    end
+
+    # "Now between 69 and 92 in 100."
+    def now_words
+      low, high = chance.interval.map { |share| (share * 100).round }
+      "Now between #{low} and #{high} in 100."
+    end
+
+    # @return [Array<Array(String, Integer)>] what was found, then faults of which nobody found the cause
+    def causes
+      @causes ||= record.causes.map { |key, count| [cause_title(key), count] } +
+        record.faults.map { |key, count| ["#{UpClose::Record::FAULTS.fetch(key, key)}, cause not told", count] }
+    end
+
+    # One paper: its name, and what is known of it. Frozen.
+    Paper = UpClose::Value.define(:title, :chance, :good, :tried)
+
+    # the two that were tried most
+    # @return [Array<Paper>]
+    def papers
+      @papers ||= record.stocks.first(PAPERS).map { |key, (good, tried)|
+        stock = UpClose::Sheets::Stock.fetch(key)
+        start = method ? method.chance_with(stock) : expected
+        Paper.new(stock.short, UpClose::Record::PooledChance.new(start, own: [good, tried]), good, tried)
+      }.sort_by { |paper| -paper.chance.mean }
+    end
+
+    # "92 % sure that film is better"
+    def better
+      one, other = papers
+      return unless other
+      sure = UpClose::Statistics::Better.call(one.chance.belief, other.chance.belief)
+      "#{(sure * 100).floor} % sure that #{one.title} is better"
+    end
+
+    # @return [Array<UpClose::Record::KnownLimit>]
+    def limits
+      return [] unless method && record.way
+      @limits ||= ShopLimits.book(now: @now).known(method, way_core).values.first(4)
+    end
+
+    # @return [UpClose::Record::Way]
+    def way_core
+      key, printer, stock, material = record.way
+      UpClose::Record::Way.new(
+        method_key: key, printer: printer.to_sym, stock: stock,
+        family: material && UpClose::Materials.material(material).family
+      )
+    end
+
+    # causes that lie in heat or time are told apart by a settings' coupon
+    SETTINGS = {
+      %w[too-cool too-hot scorched] => ["heat", "time"], %w[overbaked underbaked] => ["heat", "time"],
+      %w[too-little-pressure] => ["passes", "pressure"], %w[peeled-early tacky-medium dried-ink] => ["wait", nil]
+    }.freeze
+
+    # One coupon worth making: which, why. Frozen.
+    Teach = UpClose::Value.define(:kind, :axes, :words, :why, keyword_init: true)
+
+    # @return [Teach, nil]
+    def teach
+      return unless method && record.way
+      keys, axes = SETTINGS.max_by { |names, _| record.causes.slice(*names).values.sum }
+      found = record.causes.slice(*keys).values.sum
+      return settings_coupon(axes, found) if found > 1 && found * 3 >= record.causes.values.sum
+      limits_coupon if limits.any? { |limit| !limit.measured? }
+    end
+
+    # @return [Array<SchoolChange>] the newest first
+    def changes
+      return [] unless method
+      @changes ||= SchoolChange.where(method_key: method.key).order(made_at: :desc).limit(4).to_a
+    end
+
+    # by month
+    def table = record.months.map { |month, counts| [Date.iso8601("#{month}-01").strftime("%B %Y"), counts] }
+
+    # "27 Aug"
+    def day_of(attempt) = attempt.made_at.getlocal.strftime("%-d %b")
+
+    # the first fault, or how it came out
+    def caption(attempt)
+      fault = attempt.faults.first&.then { |key| UpClose::Record::FAULTS[key] }
+      fault ? fault.split(" or ").first : attempt.result
+    end
+
+    # @return [UpClose::Record::ChanceModel] on what this way's tries turn
+    def model
+      @model ||= begin
+        rows = record.attempts.order(made_at: :desc).limit(500)
+          .pluck(:grit, :temperature_c, :late_part, :width_mm, :result).reverse
+        UpClose::Record::ChanceModel.new(
+          rows.map { |grit, room, late, width, _|
+            {grit: grit, temperature_c: room, late_part: late, size_mm: width}.transform_values { |v| v&.to_f }
+          }, rows.map { |row| row.last != "spoilt" }
+        )
+      end
+    end
+
+    private
+
+    def first_day = Date.jd(record.days.first.first)
+
+    def last_day = [Date.jd(record.days.last.first), @now.to_date].max
+
+    def day_words(day) = day.strftime((day.year == @now.year) ? "%-d %B" : "%-d %B %Y")
+
+    def cause_title(key)
+      cause = UpClose::Diagnosis::Causes.find(key) or return key.tr("-", " ")
+      title = cause.title
+      (title.is_a?(String) ? title : key.tr("-", " ")).sub(/\A./, &:downcase)
+    end
+
+    def settings_coupon(axes, found)
+      Teach.new(
+        kind: "grid", axes: axes.compact,
+        words: "#{axes.compact.join(" against ").sub(/\A./, &:upcase)}: nine fields on one piece.",
+        why: "#{found} of your #{record.causes.values.sum} faults come from it."
+      )
+    end
+
+    def limits_coupon
+      guessed = limits.reject(&:measured?).map { |limit| UpClose::Record::LimitBook::NAMES.fetch(limit.name).downcase }
+      Teach.new(
+        kind: "limits", axes: [], words: "What it holds: lines, gaps, solids and letters on one A6.",
+        why: "Still starting values: #{guessed.join(", ")}."
+      )
+    end
+  end
+end

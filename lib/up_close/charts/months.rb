@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+require "date"
+
+module UpClose
+  module Charts
+    # Months along an axis of days: where each begins, and where its name stands.
+    module Months
+      NAMES = %w[January February March April May June July August September October November December].freeze
+      # more than this are told by every third, then by years
+      MOST = 9
+
+      # One month's name. Frozen.
+      Tick = Value.define(:day, :middle, :title)
+
+      module_function
+
+      # @param from [Date]  @param to [Date]
+      # @return [Array<Tick>] day: where it begins, a Julian day; middle: of what is seen of it
+      def call(from, to)
+        starts = starts(from, to)
+        [*starts, to + 1].each_cons(2).zip(starts).filter_map do |(begins, ends), month|
+          first, last = [begins, from].max, [ends, to].min
+          Tick.new(first.jd, (first.jd + last.jd) / 2.0, title(month, starts.size))
+        end
+      end
+
+      def starts(from, to)
+        month = Date.new(from.year, from.month, 1)
+        all = []
+        while month <= to
+          all << month
+          month >>= 1
+        end
+        step = if all.size > 3 * MOST
+          12
+        else
+          ((all.size > MOST) ? 3 : 1)
+        end
+        all.select.with_index { |one, i| i.zero? || ((one.year * 12 + one.month - 1) % step).zero? }
+      end
+
+      def title(month, count)
+        return month.year.to_s if count > MOST && month.month == 1
+        (count > 6) ? NAMES[month.month - 1][0, 3] : NAMES[month.month - 1]
+      end
+      private_class_method :starts, :title
+    end
+  end
+end

@@ -1,0 +1,135 @@
+# frozen_string_literal: true
+
+module UpClose
+  module Diagnosis
+    # Facts of one attempt, read from plain data as JSON gives it: what is not known is left out; what is no fact is
+    # refused with its name.
+    class Request
+      MOST_TIMES = 400
+
+      # @param data [Hash]
+      # @return [Array(Facts, Hash{String => Integer})] the facts, and causes that were found before
+      # @raise [Error]
+      def self.read(data) = new(data).call
+
+      def initialize(data)
+        refuse("These facts are no object.", "Write them as one JSON object.", :facts) unless data.is_a?(Hash)
+        @data = data
+      end
+
+      # @return [Array(Facts, Hash)]
+      def call
+        facts = Facts.new(
+          choice: choice, faults: among("faults", Record::FAULTS.keys),
+          sealer: Sealing.fetch(@data["sealer"] || "none"), places: among("places", Facts::PLACES.keys.map(&:to_s)).map(&:to_sym), times: times, passes: passes,
+          answers: answers, seen: seen, given: given
+        )
+        [facts, found]
+      end
+
+      private
+
+      def choice
+        method = Methods.fetch(@data["method"])
+        MethodChoice.new(
+          method: method, printer: printer(method), stock: @data["stock"] && Sheets::Stock.fetch(@data["stock"]),
+          picked: schools(method), material: @data["material"] && Materials.material(@data["material"]),
+          finish: @data["finish"] && Materials.finish(@data["finish"]),
+          purpose: @data["purpose"] && Purposes.fetch(@data["purpose"])
+        )
+      end
+
+      MethodChoice = Methods::MethodChoice
+      private_constant :MethodChoice
+
+      def printer(method)
+        said = (@data["printer"] || method.printers.first).to_s
+        return said if method.printers.map(&:to_s).include?(said)
+        refuse("#{method.title} is not printed by “#{said}”.", "Choose #{method.printers.join(" or ")}.", :printer)
+      end
+
+      def schools(method)
+        given = object("schools")
+        method.choices.each_with_object({}) do |choice, picked|
+          option = given[choice.key.to_s] or next
+          unless choice.options.key?(option.to_s.to_sym)
+            refuse("“#{option}” is no way of #{choice.key}.", "Choose #{choice.options.keys.join(" or ")}.", :schools)
+          end
+          picked[choice.key] = option.to_sym
+        end
+      end
+
+      # @return [Array<String>]
+      def among(name, known)
+        said = Array(@data[name])
+        other = said.find { |one| !known.include?(one) }
+        refuse("“#{other}” is none of the #{name}.", "Choose of: #{known.join(", ")}.", name.to_sym) if other
+        said.uniq
+      end
+
+      def times
+        list = @data["times"] || []
+        unless list.is_a?(Array) && list.size <= MOST_TIMES && list.all?(Hash)
+          refuse("The times are no list of steps.", "Give each as {step, after_s, latest_s, …}.", :times)
+        end
+        list.map do |one|
+          figures = one.except("step", "title", "after")
+          odd = figures.find { |_, value| !value.nil? && !(value.is_a?(Numeric) && value.to_f.finite?) }
+          refuse("“#{odd.first}” of a step is no number of seconds.", "Give seconds.", :times) if odd
+          Record::StepTime.from_h({"title" => one["step"].to_s.capitalize, **one})
+        end
+      end
+
+      def passes
+        object("passes").to_h do |step, (counted, usual)|
+          unless [counted, usual].all? { |one| one.is_a?(Integer) && one.between?(0, 1000) }
+            refuse("Passes are two whole numbers, counted and usual.", "Write {\"rub\": [2, 3]}.", :passes)
+          end
+          [step, [counted, usual]]
+        end
+      end
+
+      def answers
+        object("answers").each do |key, answer|
+          asked = Questions.find(key) or refuse("Nobody asks “#{key}”.", "Leave it out.", :answers)
+          next if asked.answers.key?(answer)
+          refuse("“#{answer}” does not answer #{key}.", "Choose #{asked.answers.keys.join(" or ")}.", :answers)
+        end
+      end
+
+      def seen
+        object("seen").to_h { |name, value|
+          unless Facts::SEEN.include?(name.to_sym) && value.is_a?(Numeric)
+            refuse("“#{name}” is nothing that a photo tells.", "Give #{Facts::SEEN.join(", ")}.", :seen)
+          end
+          [name.to_sym, value.to_f]
+        }
+      end
+
+      def given
+        numbers = Facts::NUMBERS.filter_map { |name, range|
+          value = @data[name.to_s]
+          next if value.nil?
+          unless value.is_a?(Numeric) && range.cover?(value)
+            refuse("“#{value}” is no #{name.to_s.tr("_", " ")}.", "Give #{range.begin} to #{range.end}.", name)
+          end
+          [name, value]
+        }
+        said = Facts::YES_NO.filter_map { |name| [name, @data[name.to_s]] if [true, false].include?(@data[name.to_s]) }
+        (numbers + said).to_h
+      end
+
+      # causes this shop found before
+      def found
+        object("found").select { |key, count| Causes.find(key) && count.is_a?(Integer) && count.positive? }
+      end
+
+      def object(name)
+        value = @data[name] || {}
+        value.is_a?(Hash) ? value : refuse("“#{name}” is no object.", "Write it as {\"…\": …}.", name.to_sym)
+      end
+
+      def refuse(reason, remedy, field) = raise(Error.new(reason, remedy: remedy, field: field))
+    end
+  end
+end
