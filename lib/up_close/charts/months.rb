@@ -21,7 +21,7 @@ module UpClose
         starts = starts(from, to)
         [*starts, to + 1].each_cons(2).zip(starts).filter_map do |(begins, ends), month|
           first, last = [begins, from].max, [ends, to].min
-          Tick.new(first.jd, (first.jd + last.jd) / 2.0, title(month, starts.size))
+          Tick.new(first.jd, (first.jd + last.jd) / 2.0, title(month, count(from, to)))
         end
       end
 

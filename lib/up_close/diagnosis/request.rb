@@ -19,10 +19,10 @@ module UpClose
 
       # @return [Array(Facts, Hash)]
       def call
+        places = among("places", Facts::PLACES.keys.map(&:to_s)).map(&:to_sym)
         facts = Facts.new(
-          choice: choice, faults: among("faults", Record::FAULTS.keys),
-          sealer: Sealing.fetch(@data["sealer"] || "none"), places: among("places", Facts::PLACES.keys.map(&:to_s)).map(&:to_sym), times: times, passes: passes,
-          answers: answers, seen: seen, given: given
+          choice: choice, faults: among("faults", Record::FAULTS.keys), places: places, times: times, passes: passes,
+          sealer: Sealing.fetch(@data["sealer"] || "none"), answers: answers, seen: seen, given: given
         )
         [facts, found]
       end

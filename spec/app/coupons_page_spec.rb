@@ -1,0 +1,86 @@
+# frozen_string_literal: true
+
+require "shop_helper"
+
+RSpec.describe "coupons and limits", :shop do
+  def coupon(**typed)
+    send_form "/coupons", {"kind" => "limits", "method_key" => "gel-medium", "material" => "wood"}
+      .merge(typed.transform_keys(&:to_s))
+    Coupon.last
+  end
+
+  it "makes a coupon a mark like any other: at its true size, on its own piece, with method, sheet and steps" do
+    made = coupon
+    expect(last_response.headers["location"]).to end_with "/coupons/#{made.id}"
+    mark = made.mark
+    expect([mark.width_mm, mark.method_key, mark.stock, mark.job.title])
+      .to match [be_within(0.01).of(135), "gel-medium", "quick-peel", "Coupons"]
+    # ink to ink, from the outer edge of the rings: 136 − 2 × (4 − 3.5)
+    expect(mark.reading_core).to be_mirrored
+    expect(mark.pack.sheets).to eq 1
+    get "/coupons/#{made.id}"
+    expect(page_words).to include("Made, not yet printed.", "Read the photo", "136.0 × 93.0")
+    expect(get("/coupons/#{made.id}/drawing.svg").body).to include 'width="136mm"'
+    expect(get("/marks/#{mark.id}/sheet").status).to eq 200
+    expect(get("/coupons/#{made.id}/photo").status).to eq 404
+  end
+
+  it "reads it by hand, and every check uses what it told from then on" do
+    mark = ready_mark(method_key: "gel-medium", printer: "laser")
+    before = mark.design.limits
+    expect(before.source(:line_mm)).to include "starting value"
+    made = coupon
+    send_form "/coupons/#{made.id}/hand"
+    expect(page_words).to include "Say at least one of them."
+    send_form "/coupons/#{made.id}/hand", "line" => "0.4", "gap" => "0.3"
+    fresh = Mark.find(mark.id)
+    expect(fresh.design.limits[:line_mm]).to be_between(0.33, 0.4)
+    expect(fresh.design.limits.source(:line_mm)).to match(/from coupon of \d+ \w+ \(starting value 0.25\)/)
+    expect(fresh.situation.limits[:line_mm]).to be_between(0.33, 0.4)
+    # on metal it counts for less
+    metal = ready_mark(method_key: "gel-medium", printer: "laser", material: "brass", finish: "etched")
+    expect(metal.design.limits[:line_mm]).to be_between(0.25, fresh.design.limits[:line_mm])
+    get "/limits"
+    expect(page_words).to match(/Gel medium: laser, quick peel, on wood.*Thinnest line 0.25 0.3\d mm coupon of/)
+    get "/coupons/#{made.id}"
+    expect(page_words).to include "0.4 ± 0.06 mm"
+  end
+
+  it "reads a photo that the simulated camera took, and refuses another one" do
+    made = coupon(kind: "small")
+    send_form "/coupons/#{made.id}/photo", "photo" => upload("no picture", "x.jpg")
+    expect([last_response.status, page_words]).to match [422, /no picture that can be read/]
+    plain = (Vips::Image.black(300, 200) + 200).cast(:uchar).jpegsave_buffer
+    send_form "/coupons/#{made.id}/photo", "photo" => upload(plain, "x.jpg")
+    expect([last_response.status, page_words]).to match [422, /No coupon is to be seen/]
+    send_form "/coupons/#{made.id}/photo"
+    expect(page_words).to include "Choose a photo or a scan of it."
+    expect(made.reload.read_at).to be_nil
+    send_form "/coupons/#{made.id}/camera"
+    expect(last_response.status).to eq(303)
+    made.reload
+    expect(made.readings.keys).to eq %w[line_mm gap_mm spread_mm]
+    hidden = Devices::Simulated::Bench.leaves("gel-medium", "wood", made.id)
+    expect(made.readings["line_mm"]["value"]).to be_within(0.05).of(hidden.line_mm)
+    expect(get("/coupons/#{made.id}/photo").content_type).to eq "image/jpeg"
+  end
+
+  it "finds the best of a grid of settings, and says so when it lies at the edge" do
+    made = coupon(
+      kind: "grid", method_key: "heat-resist", material: "brass", across: "heat", across_values: "150 170 190",
+      down: "time", down_values: "90; 120; 150"
+    )
+    expect(made.plan_core.fields.map(&:name).last).to eq "C3"
+    shares = made.plan_core.fields.to_h { |field| ["field_#{field.name}", (30 + 25 * field.column).to_s] }
+    send_form "/coupons/#{made.id}/hand", shares.merge("field_A1" => "many")
+    expect(page_words).to include "From 0 to 100."
+    send_form "/coupons/#{made.id}/hand", shares
+    get "/coupons/#{made.id}"
+    expect(page_words).to include("190 °C", "Try hotter: the best lies at the edge of what was tried.")
+    send_form "/coupons", "kind" => "grid", "method_key" => "heat-resist", "across" => "heat", "across_values" => "9 5"
+    expect([last_response.status, page_words]).to match [422, /Two to four values, growing/]
+    send_form "/coupons", "kind" => "limits", "method_key" => "none"
+    expect(last_response.status).to eq 422
+    expect(Coupon.count).to eq 1
+  end
+end
