@@ -41,7 +41,7 @@ RSpec.describe "coupons and limits", :shop do
     metal = ready_mark(method_key: "gel-medium", printer: "laser", material: "brass", finish: "etched")
     expect(metal.design.limits[:line_mm]).to be_between(0.25, fresh.design.limits[:line_mm])
     get "/limits"
-    expect(page_words).to match(/Gel medium: laser, quick peel, on wood.*Thinnest line 0.25 0.3\d mm coupon of/)
+    expect(page_words).to match(/Gel medium: laser, quick peel, on wood.*Thinnest line 0.25 mm 0.3\d mm coupon of/)
     get "/coupons/#{made.id}"
     expect(page_words).to include "0.4 ± 0.06 mm"
   end

@@ -71,7 +71,8 @@ RSpec.describe "the record", :shop do
     CSV
     expect(page_words).to include(
       "2 lines can be read", "6 lines cannot", "Line 3: #{tomorrow} is still to come.",
-      "Line 4: “2026-13-40” is no date", "Line 5: “alchemy” is no method known here.", "Line 6: “splendid” is not good, usable or spoilt.",
+      "Line 4: “2026-13-40” is no date", "Line 5: “alchemy” is no method known here.",
+      "Line 6: “splendid” is not good, usable or spoilt.",
       "Line 8: “cursed” is no fault known here.", "Line 9: “1e9” is no grit."
     )
     from("\xFF\x00\x01nonsense".b)

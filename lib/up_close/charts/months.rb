@@ -32,19 +32,23 @@ module UpClose
           all << month
           month >>= 1
         end
-        step = if all.size > 3 * MOST
-          12
-        else
-          ((all.size > MOST) ? 3 : 1)
-        end
+        step = step(all.size)
         all.select.with_index { |one, i| i.zero? || ((one.year * 12 + one.month - 1) % step).zero? }
       end
 
+      def count(from, to) = (to.year * 12 + to.month) - (from.year * 12 + from.month) + 1
+
+      # every month, every third, or each year
+      def step(count)
+        return 1 if count <= MOST
+        (count > 3 * MOST) ? 12 : 3
+      end
+
       def title(month, count)
-        return month.year.to_s if count > MOST && month.month == 1
+        return month.year.to_s if count > 3 * MOST || (count > MOST && month.month == 1)
         (count > 6) ? NAMES[month.month - 1][0, 3] : NAMES[month.month - 1]
       end
-      private_class_method :starts, :title
+      private_class_method :starts, :title, :count, :step
     end
   end
 end
