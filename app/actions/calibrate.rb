@@ -22,8 +22,14 @@ module Actions
       true
     end
 
-    # a new cartridge or fuser: what was measured no longer holds
-    def end_current(printer, now) = ApplicationRecord.change { printer.current&.update!(ended_at: now) }
+    # a new cartridge or fuser: what was measured no longer holds, and limits read before count for less
+    # @param cartridge [String, nil] what it is called, or its date
+    def end_current(printer, now, cartridge = nil)
+      ApplicationRecord.change do
+        printer.current&.update!(ended_at: now)
+        printer.update!(changed_at: now, cartridge: cartridge.to_s.strip[0, 60].presence || now.to_date.iso8601)
+      end
+    end
 
     # @param tray [String] its name; empty for the only one
     def answer_feed(printer, face, tray = "")

@@ -13,6 +13,7 @@ module Forms
       count(:pack_sheets, 1..5000, "Sheets in a pack") unless blank?(:pack_sheets)
       count(:uses, 1..100, "How often one serves") unless blank?(:uses)
       words(:supplier, most: 200)
+      words(:batch, most: 60)
     end
 
     def blank?(name) = typed(name).to_s.strip.empty?

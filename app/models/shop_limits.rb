@@ -9,7 +9,9 @@ class ShopLimits
 
   # @return [UpClose::Record::LimitBook] the same as long as nothing new was read or tried
   def self.book(now: Time.now)
-    BOOKS.fetch(stamp(now)) { UpClose::Record::LimitBook.new(readings(now), windows: windows) }
+    BOOKS.fetch(stamp(now)) do
+      UpClose::Record::LimitBook.new(readings(now), windows: windows, models: models)
+    end
   end
 
   BOOKS = Shelves::LruCache.new(most: 4)
@@ -33,6 +35,26 @@ class ShopLimits
     keys.flat_map { |key| windows_of(key) }.select(&:known?)
   end
 
+  # of methods with enough tries
+  # @return [Hash{String => UpClose::Record::ChanceModel}]
+  def self.models
+    counts = Attempt.own.where.not(method_key: nil).group(:method_key).count
+    keys = counts.select { |_, number| number >= UpClose::Record::ChanceModel::LEAST }.keys
+    keys.to_h { |key| [key, model_of(Attempt.own.where(method_key: key))] }
+  end
+
+  # @param attempts [ActiveRecord::Relation]
+  # @return [UpClose::Record::ChanceModel] on what they turn
+  def self.model_of(attempts)
+    rows = attempts.order(made_at: :desc).limit(MOST_TRIES)
+      .pluck(:grit, :temperature_c, :late_part, :width_mm, :result).reverse
+    UpClose::Record::ChanceModel.new(
+      rows.map { |grit, room, late, width, _|
+        {grit: grit, temperature_c: room, late_part: late, size_mm: width}.transform_values { |v| v&.to_f }
+      }, rows.map { |row| row.last != "spoilt" }
+    )
+  end
+
   def self.windows_of(method_key)
     tries = Attempt.own.where(method_key: method_key).where.not(late_part: nil).order(id: :desc).limit(MOST_TRIES)
       .pluck(:times, :result)
@@ -50,5 +72,5 @@ class ShopLimits
   def self.told_of(times, step)
     times.find { |time| time["step"] == step && time["after_s"] && time["latest_s"] }
   end
-  private_class_method :stamp, :readings, :windows, :windows_of, :told_of
+  private_class_method :stamp, :readings, :windows, :models, :windows_of, :told_of
 end

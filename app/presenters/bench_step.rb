@@ -115,6 +115,12 @@ module Presenters
       parts.join(", ")
     end
 
+    # where its time comes from: a starting value, or this shop's own tries
+    def source_words
+      return "" unless step.source
+      step.source.include?("of your own") ? step.source : "starting value, your label first"
+    end
+
     def late_words = step.when_late || "Look closely before you go on; take a spare if in doubt."
 
     # @return [String] what ending it before its time risks

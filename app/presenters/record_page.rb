@@ -4,13 +4,6 @@ module Presenters
   # The record of a mark, a method or the shop: photographs, the chance as it narrowed, faults by cause, two papers
   # compared, limits known here, and the coupon that would teach most.
   class RecordPage
-    # of the chart, pixels
-    WIDTH = 700
-    HEIGHT = 262
-    LEFT = 34
-    RIGHT = 98
-    TOP = 26
-    BOTTOM = 26
     # tries before a chance is told over time
     LEAST = 2
     PAPERS = 2
@@ -53,38 +46,8 @@ module Presenters
 
     def chart? = record.days.sum(&:last) >= LEAST
 
-    # @return [UpClose::Charts::Band]
-    def band = @band ||= UpClose::Charts::Band.new(expected, record.days)
-
-    def x
-      @x ||= UpClose::Charts::Scale.new(first_day.jd, [last_day.jd, first_day.jd + 1].max, LEFT, WIDTH - RIGHT)
-    end
-
-    def y = @y ||= UpClose::Charts::Scale.new(0.0, 1.0, HEIGHT - BOTTOM, TOP)
-
-    # @return [Array<UpClose::Charts::Months::Tick>]
-    def months = UpClose::Charts::Months.call(first_day, last_day)
-
-    # One sign on the chart. Frozen.
-    Sign = UpClose::Value.define(:x, :result)
-
-    # @return [Array<Sign>]
-    def signs
-      record.signs.map do |at, result|
-        local = at.getlocal
-        Sign.new(x.call(local.to_date.jd + local.hour / 24.0).clamp(LEFT, WIDTH - RIGHT), result)
-      end
-    end
-
-    # coupons read meanwhile
-    # @return [Array<Array(Float, String)>]
-    def coupons
-      return [] unless method
-      Coupon.read.where(method_key: method.key).order(:read_at).last(2).filter_map do |coupon|
-        day = coupon.read_at.getlocal.to_date
-        [x.call(day.jd), "coupon, #{day.strftime("%-d %B")}"] if day.between?(first_day, last_day)
-      end
-    end
+    # @return [RecordChart]
+    def chart = @chart ||= RecordChart.new(record, expected, from: first_day, to: last_day)
 
     # "Now between 69 and 92 in 100."
     def now_words
@@ -170,20 +133,29 @@ module Presenters
       fault ? fault.split(" or ").first : attempt.result
     end
 
-    # @return [UpClose::Record::ChanceModel] on what this way's tries turn
-    def model
-      @model ||= begin
-        rows = record.attempts.order(made_at: :desc).limit(500)
-          .pluck(:grit, :temperature_c, :late_part, :width_mm, :result).reverse
-        UpClose::Record::ChanceModel.new(
-          rows.map { |grit, room, late, width, _|
-            {grit: grit, temperature_c: room, late_part: late, size_mm: width}.transform_values { |v| v&.to_f }
-          }, rows.map { |row| row.last != "spoilt" }
-        )
-      end
+    # @return [UpClose::Record::ChanceModel] on what its tries turn
+    def model = @model ||= ShopLimits.model_of(record.attempts)
+
+    # What a good one cost as the chance stood: at today's prices, cents at the start, at its dearest, and now.
+    # @return [Array<Array(String, Integer)>]
+    def costs
+      cents = per_try or return []
+      points = chart.band.points
+      [["at first", points.first], ["at its worst", points.min_by(&:mean)], ["now", points.last]]
+        .map { |words, point| [words, (cents / point.mean).round] }
     end
 
     private
+
+    # what one try costs, of the mark or the newest by this method
+    # @return [Float, nil] cents
+    def per_try
+      mark = record.mark || (method && Mark.live.where(method_key: method.key).where.not(width_mm: nil)
+        .where.not(artwork_id: nil).order(:id).last)
+      return unless mark&.method_key && mark.artwork && chart?
+      estimate = mark.worked.estimate
+      estimate.per_copy.to_f if estimate.per_copy.positive?
+    end
 
     def first_day = Date.jd(record.days.first.first)
 

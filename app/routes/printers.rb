@@ -123,7 +123,7 @@ module Routes
     # what has changed; how it feeds
     def self.feeding(app)
       app.post "/printers/:id/changed" do
-        Actions::Calibrate.end_current(Printer.find(params["id"]), now)
+        Actions::Calibrate.end_current(Printer.find(params["id"]), now, params["cartridge"])
         redirect to("/printers/#{params["id"]}"), 303
       end
 

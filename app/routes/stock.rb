@@ -32,7 +32,7 @@ module Routes
         form = Forms::StockFactsForm.new(params)
         halt 422, stock_page(stock.key => form) unless form.ok?
         ApplicationRecord.change do
-          StockFact.of(stock.key).update!(form.values.slice(:pack_cents, :pack_sheets, :uses, :supplier))
+          StockFact.of(stock.key).update!(form.values.slice(:pack_cents, :pack_sheets, :uses, :supplier, :batch))
         end
         redirect to("/stock#stock-#{stock.key}"), 303
       end

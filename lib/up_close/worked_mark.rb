@@ -59,11 +59,20 @@ module UpClose
       @spares ||= Sheets::Spares.new(
         setting.pieces,
         start: setting.method.chance_with(setting.stock),
-        factors: Sheets::Spares.factors_of(findings),
+        factors: Sheets::Spares.factors_of(findings) + own_factors,
         **@record.of(setting.method.key, setting.printer, setting.stock.key),
         on_a_miss: setting.method.on_a_miss
       )
     end
+
+    # what this shop's own tries speak against it
+    def own_factors
+      situation.book.chance_factors(
+        setting.method.key,
+        {grit: situation.grit, temperature_c: situation.climate&.temperature_c, size_mm: situation.size_mm&.first}
+      )
+    end
+    private :own_factors
 
     # When it is dry to the touch, can be coated again, handled, and is cured.
     # @return [Hash{Symbol => Float}] seconds from the start of the first step, by Methods::Step::MOMENTS

@@ -11,7 +11,9 @@ module UpClose
       }.freeze
 
       # @param readings [Array<LimitReading>]  @param windows [Array<LearnedWindow>]
-      def initialize(readings = [], windows: [])
+      # @param models [Hash{String => ChanceModel}] by method, those that do better than the plain rate
+      def initialize(readings = [], windows: [], models: {})
+        @models = models.select { |_, model| model.used? }.freeze
         @readings = readings.group_by { |reading| [reading.way.method_key, reading.way.printer.to_s, reading.name] }
         @windows = windows.to_h { |window| [[window.method_key, window.step], window] }
         freeze
@@ -40,6 +42,16 @@ module UpClose
 
       # @return [LearnedWindow, nil] where enough was tried to know better than the starting value
       def window(method_key, step) = @windows[[method_key, step]]
+
+      # What this shop's own tries say of one of this kind, against the usual one.
+      # @param row [Hash{Symbol => Numeric, nil}] of ChanceModel::COVARIATES
+      # @return [Array<Array(String, Float)>] what it turns on, and what that leaves of the chance; at most 1
+      def chance_factors(method_key, row)
+        model = @models[method_key] or return []
+        factor = model.factor(row)
+        return [] if factor > 0.98
+        [["#{model.matters.first.first} (your own tries)", factor.clamp(0.2, 1.0)]]
+      end
 
       # steps with the windows this shop knows better
       # @param steps [Array<Methods::Step>]
