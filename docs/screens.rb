@@ -21,22 +21,23 @@ mark = ->(name) { Mark.all.find { |m| m.title == name }.id }
 rose, light, board = mark["Compass rose"], mark["Pellow Ness Light"], mark["Name board"]
 lid = Mark.find(mark["Beams"]).piece
 run, batch = Run.where(ended_at: nil).order(:id).partition { |one| one.pieces == 1 }.map { |runs| runs.first.id }
+spoilt = Attempt.where.not(run_id: nil).where(method_key: "gel-medium").last.id
 DESK, PHONE = [1280, 800], [390, 844]
 PICTURES = {
   "bench" => ["/", DESK], "job-card" => ["/jobs/#{Job.first.id}", DESK],
   "artwork" => ["/marks/#{light}/artwork", DESK],
   "board" => ["/boards/#{Board.first.id}", DESK],
   "bath" => ["/marks/#{Mark.find_by(afterwards: "etch").id}/bath", DESK],
-  "template" => ["/marks/#{Mark.find_by(method_key: "cut-template").id}/template", DESK],
   "method" => ["/marks/#{rose}/method", DESK], "place" => ["/marks/#{rose}/place", DESK],
   "compose" => ["/pieces/#{lid.id}/compose?active=#{mark["Tower"]}", DESK],
   "seen" => ["/pieces/#{lid.id}/seen?left=clear&right=white", DESK],
-  "strap" => ["/marks/#{mark["PELLOW NESS LIGHT"]}/strap", DESK],
-  "cover" => ["/marks/#{mark["Herring side"]}/cover", DESK], "pictures" => ["/marks/#{mark["Gulls"]}/pictures", DESK],
+  "cover" => ["/marks/#{mark["Herring side"]}/cover", DESK],
   "timetable" => ["/timetable", DESK], "sheet" => ["/marks/#{board}/sheet", DESK],
   "run-phone" => ["/runs/#{run}", PHONE],
   "printer" => ["/printers/#{Printer.first.id}", DESK],
-  "record" => ["/marks/#{light}/record", DESK], "run-batch" => ["/runs/#{batch}", DESK]
+  "record" => ["/methods/heat-resist/record", DESK], "coupon" => ["/coupons/#{Coupon.first.id}", DESK],
+  "wrong" => ["/attempts/#{spoilt}/wrong", DESK], "wrong-phone" => ["/attempts/#{spoilt}/wrong", PHONE],
+  "run-batch" => ["/runs/#{batch}", DESK]
 }.freeze
 
 folder = File.join(__dir__, "screenshots")
