@@ -60,7 +60,7 @@ class MarkWork
       sealer: @mark.sealer_core,
       situation: situation(stock: on || @mark.stock_core),
       reading: reading_core,
-      record: Attempt.ways,
+      record: ShopLimits.ways,
       climate: ShopTime.current.climate,
       coverage: coverage,
       **priced_by

@@ -9,12 +9,23 @@ class ShopLimits
 
   # @return [UpClose::Record::LimitBook] the same as long as nothing new was read or tried
   def self.book(now: Time.now)
-    BOOKS.fetch(stamp(now)) do
-      UpClose::Record::LimitBook.new(readings(now), windows: windows, models: models)
+    known(now).book
+  end
+
+  # @return [UpClose::Record::Ways] what is on record of every way
+  def self.ways(now: Time.now) = known(now).ways
+
+  # What is worked out once. Frozen.
+  Known = UpClose::Value.define(:book, :ways)
+
+  def self.known(now)
+    KNOWN.fetch(stamp(now)) do
+      book = UpClose::Record::LimitBook.new(readings(now), windows: windows, models: models)
+      Known.new(book, Attempt.ways)
     end
   end
 
-  BOOKS = Shelves::LruCache.new(most: 4)
+  KNOWN = Shelves::LruCache.new(most: 4)
 
   # of each table that it depends on: when it last changed, and how much it holds
   STAMP = %w[coupons attempts printers].map { |table|
@@ -72,5 +83,5 @@ class ShopLimits
   def self.told_of(times, step)
     times.find { |time| time["step"] == step && time["after_s"] && time["latest_s"] }
   end
-  private_class_method :stamp, :readings, :windows, :models, :windows_of, :told_of
+  private_class_method :known, :stamp, :readings, :windows, :models, :windows_of, :told_of
 end

@@ -37,7 +37,7 @@ module Presenters
         },
         wanted: @mark.wanted,
         copies: @mark.good_wanted,
-        record: Attempt.ways,
+        record: ShopLimits.ways,
         cost: method(:cents),
         size: @mark.mark_size,
         chosen: @mark.setting
