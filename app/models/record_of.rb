@@ -21,16 +21,17 @@ class RecordOf
   end
 
   # @return [Hash{String => Integer}] by result
-  def results = @results ||= attempts.group(:result).count
+  def results
+    @results ||= by_stock.each_with_object(Hash.new(0)) { |((_, result), count), all| all[result] += count }.to_h
+  end
 
   def total = results.values.sum
 
   # @return [Array<Array(Integer, Integer, Integer)>] Julian day, good, tried
   def days
-    @days ||= attempts.group("date(made_at)", :result).count.group_by { |(day, _), _| day }.sort.map do |day, counts|
-      good = counts.sum { |(_, result), count| (result == "spoilt") ? 0 : count }
-      [Date.iso8601(day).jd, good, counts.sum(&:last)]
-    end
+    @days ||= attempts.group(Arel.sql("1")).order(Arel.sql("1"))
+      .pluck(Arel.sql("CAST(julianday(date(made_at)) + 0.5 AS INTEGER)"), Arel.sql("sum(result <> 'spoilt')"),
+        Arel.sql("count(*)"))
   end
 
   # the newest, oldest first
@@ -57,11 +58,15 @@ class RecordOf
 
   # @return [Hash{String => Array(Integer, Integer)}] stock → good, tried; the most often tried first
   def stocks
-    @stocks ||= attempts.where.not(stock: nil).group(:stock, :result).count
+    @stocks ||= by_stock.select { |(stock, _), _| stock }
       .each_with_object(Hash.new([0, 0].freeze)) { |((stock, result), count), all|
         all[stock] = all[stock].zip([(result == "spoilt") ? 0 : count, count]).map(&:sum)
       }.sort_by { |_, (_, tried)| -tried }.to_h
   end
+
+  # @return [Hash{Array(String, String) => Integer}] stock and result → how many
+  def by_stock = @by_stock ||= attempts.group(:stock, :result).count
+  private :by_stock
 
   # by month, for a table
   # @return [Hash{String => Hash{String => Integer}}]

@@ -4,6 +4,8 @@
 class ShopLimits
   # tries that are looked at for a window
   MOST_TRIES = 400
+  # of which a model is made
+  MOST_MODELLED = 240
   # steps with windows that a try can be late for, besides which nothing is learned
   LEARNED = %w[lay rub press join].freeze
 
@@ -20,7 +22,7 @@ class ShopLimits
 
   def self.known(now)
     KNOWN.fetch(stamp(now)) do
-      book = UpClose::Record::LimitBook.new(readings(now), windows: windows, models: models)
+      book = UpClose::Record::LimitBook.new(readings(now), windows: windows, models: Models.new)
       Known.new(book, Attempt.ways)
     end
   end
@@ -46,18 +48,26 @@ class ShopLimits
     keys.flat_map { |key| windows_of(key) }.select(&:known?)
   end
 
-  # of methods with enough tries
-  # @return [Hash{String => UpClose::Record::ChanceModel}]
-  def self.models
-    counts = Attempt.own.where.not(method_key: nil).group(:method_key).count
-    keys = counts.select { |_, number| number >= UpClose::Record::ChanceModel::LEAST }.keys
-    keys.to_h { |key| [key, model_of(Attempt.own.where(method_key: key))] }
+  # each made when it is asked for, and kept as long as nothing more was tried
+  class Models
+    def initialize
+      @made = {}
+    end
+
+    # @return [UpClose::Record::ChanceModel, nil] nil with too few tries
+    def [](method_key)
+      @made.fetch(method_key) do
+        tries = Attempt.own.where(method_key: method_key)
+        enough = tries.limit(UpClose::Record::ChanceModel::LEAST).count >= UpClose::Record::ChanceModel::LEAST
+        @made[method_key] = enough ? ShopLimits.model_of(tries) : nil
+      end
+    end
   end
 
   # @param attempts [ActiveRecord::Relation]
   # @return [UpClose::Record::ChanceModel] on what they turn
   def self.model_of(attempts)
-    rows = attempts.order(made_at: :desc).limit(MOST_TRIES)
+    rows = attempts.order(made_at: :desc).limit(MOST_MODELLED)
       .pluck(:grit, :temperature_c, :late_part, :width_mm, :result).reverse
     UpClose::Record::ChanceModel.new(
       rows.map { |grit, room, late, width, _|
@@ -83,5 +93,5 @@ class ShopLimits
   def self.told_of(times, step)
     times.find { |time| time["step"] == step && time["after_s"] && time["latest_s"] }
   end
-  private_class_method :known, :stamp, :readings, :windows, :models, :windows_of, :told_of
+  private_class_method :known, :stamp, :readings, :windows, :windows_of, :told_of
 end

@@ -4,6 +4,12 @@
 module ShopPrices
   module_function
 
+  # names all that the list depends on
+  def stamp
+    tables = %w[stock_facts supply_prices].map { |table| "(SELECT max(updated_at) FROM #{table})" }
+    [*ApplicationRecord.connection.select_rows("SELECT #{tables.join(", ")}").first, Preference.get("hour_cents")]
+  end
+
   # @return [UpClose::Costing::PriceList] what has no price here has none
   def list
     pack = UpClose::Costing::PriceList::Pack

@@ -4,6 +4,8 @@ module Presenters
   # The record of a mark, a method or the shop: photographs, the chance as it narrowed, faults by cause, two papers
   # compared, limits known here, and the coupon that would teach most.
   class RecordPage
+    # what one try costs is kept as long as the mark and the prices are the same
+    PER_TRY = Shelves::LruCache.new(most: 60)
     # tries before a chance is told over time
     LEAST = 2
     PAPERS = 2
@@ -133,8 +135,8 @@ module Presenters
       fault ? fault.split(" or ").first : attempt.result
     end
 
-    # @return [UpClose::Record::ChanceModel] on what its tries turn
-    def model = @model ||= ShopLimits.model_of(record.attempts)
+    # @return [UpClose::Record::ChanceModel, nil] on what the tries by its method turn
+    def model = @model ||= method && ShopLimits.book(now: @now).model(method.key)
 
     # What a good one cost as the chance stood: at today's prices, cents at the start, at its dearest, and now.
     # @return [Array<Array(String, Integer)>]
@@ -153,8 +155,8 @@ module Presenters
       mark = record.mark || (method && Mark.live.where(method_key: method.key).where.not(width_mm: nil)
         .where.not(artwork_id: nil).order(:id).last)
       return unless mark&.method_key && mark.artwork && chart?
-      estimate = mark.worked.estimate
-      estimate.per_copy.to_f if estimate.per_copy.positive?
+      cents = PER_TRY.fetch([mark.id, mark.updated_at, ShopPrices.stamp]) { mark.worked.estimate.per_copy.to_f }
+      cents if cents.positive?
     end
 
     def first_day = Date.jd(record.days.first.first)

@@ -17,7 +17,7 @@ module UpClose
       def initialize(expected, days, others: [])
         @points = some(running(days)).map { |day, good, tried|
           chance = Record::PooledChance.new(expected, own: [good, tried], others: others)
-          Point.new(day, chance.mean, *chance.interval)
+          Point.new(day, chance.mean, *chance.belief.drawn_interval)
         }.freeze
         freeze
       end

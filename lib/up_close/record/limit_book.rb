@@ -11,9 +11,9 @@ module UpClose
       }.freeze
 
       # @param readings [Array<LimitReading>]  @param windows [Array<LearnedWindow>]
-      # @param models [Hash{String => ChanceModel}] by method, those that do better than the plain rate
+      # @param models [#[]] method key → ChanceModel or nil; made when it is asked for
       def initialize(readings = [], windows: [], models: {})
-        @models = models.select { |_, model| model.used? }.freeze
+        @models = models
         @readings = readings.group_by { |reading| [reading.way.method_key, reading.way.printer.to_s, reading.name] }
         @windows = windows.to_h { |window| [[window.method_key, window.step], window] }
         freeze
@@ -40,6 +40,9 @@ module UpClose
           .transform_values { |limit| [limit.value, limit.told] }
       end
 
+      # @return [ChanceModel, nil] nil where too little was tried
+      def model(method_key) = @models[method_key]
+
       # @return [LearnedWindow, nil] where enough was tried to know better than the starting value
       def window(method_key, step) = @windows[[method_key, step]]
 
@@ -47,7 +50,8 @@ module UpClose
       # @param row [Hash{Symbol => Numeric, nil}] of ChanceModel::COVARIATES
       # @return [Array<Array(String, Float)>] what it turns on, and what that leaves of the chance; at most 1
       def chance_factors(method_key, row)
-        model = @models[method_key] or return []
+        model = @models[method_key]
+        return [] unless model&.used?
         factor = model.factor(row)
         return [] if factor > 0.98
         [["#{model.matters.first.first} (your own tries)", factor.clamp(0.2, 1.0)]]
