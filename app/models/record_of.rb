@@ -22,16 +22,17 @@ class RecordOf
 
   # @return [Hash{String => Integer}] by result
   def results
-    @results ||= by_stock.each_with_object(Hash.new(0)) { |((_, result), count), all| all[result] += count }.to_h
+    @results ||= by_day.each_with_object({}) { |(_, result, count), all| all[result] = all.fetch(result, 0) + count }
   end
 
   def total = results.values.sum
 
-  # @return [Array<Array(Integer, Integer, Integer)>] Julian day, good, tried
+  # @return [Array<Array(Integer, Integer, Integer)>] Julian day, good or usable, tried; oldest first
   def days
-    @days ||= attempts.group(Arel.sql("1")).order(Arel.sql("1"))
-      .pluck(Arel.sql("CAST(julianday(date(made_at)) + 0.5 AS INTEGER)"), Arel.sql("sum(result <> 'spoilt')"),
-        Arel.sql("count(*)"))
+    @days ||= by_day.group_by(&:first).map do |day, counts|
+      tried = counts.sum(&:last)
+      [day, tried - counts.sum { |_, result, count| (result == "spoilt") ? count : 0 }, tried]
+    end
   end
 
   # the newest, oldest first
@@ -58,21 +59,19 @@ class RecordOf
 
   # @return [Hash{String => Array(Integer, Integer)}] stock → good, tried; the most often tried first
   def stocks
-    @stocks ||= by_stock.select { |(stock, _), _| stock }
+    @stocks ||= attempts.where.not(stock: nil).group(:stock, :result).count
       .each_with_object(Hash.new([0, 0].freeze)) { |((stock, result), count), all|
         all[stock] = all[stock].zip([(result == "spoilt") ? 0 : count, count]).map(&:sum)
       }.sort_by { |_, (_, tried)| -tried }.to_h
   end
 
-  # @return [Hash{Array(String, String) => Integer}] stock and result → how many
-  def by_stock = @by_stock ||= attempts.group(:stock, :result).count
-  private :by_stock
-
   # by month, for a table
   # @return [Hash{String => Hash{String => Integer}}]
   def months
-    @months ||= attempts.group("strftime('%Y-%m', made_at)", :result).count
-      .each_with_object({}) { |((month, result), count), all| (all[month] ||= Hash.new(0))[result] = count }.sort.to_h
+    names = Hash.new { |known, day| known[day] = Date.jd(day).strftime("%Y-%m") }
+    @months ||= by_day.each_with_object({}) do |(day, result, count), all|
+      (all[names[day]] ||= Hash.new(0))[result] += count
+    end
   end
 
   # the way that was tried last, whose limits and chance are told
@@ -80,5 +79,17 @@ class RecordOf
   def way
     @way ||= attempts.where.not(stock: nil).order(made_at: :desc).limit(1)
       .pick(:method_key, :printer, :stock, :material)
+  end
+
+  private
+
+  JULIAN_DAY = "CAST(julianday(date(made_at)) + 0.5 AS INTEGER)"
+  private_constant :JULIAN_DAY
+
+  # counted once for all that is told of days, months and results
+  # @return [Array<Array(Integer, String, Integer)>] Julian day, result, how many; oldest first
+  def by_day
+    @by_day ||= attempts.group(Arel.sql("1"), :result).order(Arel.sql("1"))
+      .pluck(Arel.sql(JULIAN_DAY), :result, Arel.sql("count(*)"))
   end
 end

@@ -66,12 +66,13 @@ module Presenters
     # One paper: its name, and what is known of it. Frozen.
     Paper = UpClose::Value.define(:title, :chance, :good, :tried)
 
-    # the two that were tried most
+    # the two of one method that were tried most
     # @return [Array<Paper>]
     def papers
+      return [] unless method
       @papers ||= record.stocks.first(PAPERS).map { |key, (good, tried)|
         stock = UpClose::Sheets::Stock.fetch(key)
-        start = method ? method.chance_with(stock) : expected
+        start = method.chance_with(stock)
         Paper.new(stock.short, UpClose::Record::PooledChance.new(start, own: [good, tried]), good, tried)
       }.sort_by { |paper| -paper.chance.mean }
     end

@@ -21,6 +21,7 @@ class AttemptsKeepFacts < ActiveRecord::Migration[7.2]
     add_column :printers, :cartridge, :string
     add_column :printers, :changed_at, :datetime
     fill
+    add_index :attempts, :made_at
     add_index :attempts, %i[method_key made_at]
     add_index :attempts, %i[method_key printer stock result]
   end
@@ -28,6 +29,7 @@ class AttemptsKeepFacts < ActiveRecord::Migration[7.2]
   def down
     remove_index :attempts, %i[method_key printer stock result]
     remove_index :attempts, %i[method_key made_at]
+    remove_index :attempts, :made_at
     remove_column :stock_facts, :batch
     remove_column :printers, :cartridge
     remove_column :printers, :changed_at
