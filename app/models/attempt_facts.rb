@@ -24,7 +24,7 @@ class AttemptFacts
       method_key: @mark.method_key, printer: @mark.printer, **of_printer, stock: @mark.stock,
       schools: @mark.schools, own_school_id: @mark.own_school&.id, purpose: @mark.purpose_core&.key,
       sealer: @mark.sealer, coats: @mark.coats_wanted, width_mm: @mark.width_mm, height_mm: height_mm,
-      batch: StockFact.of(@mark.stock).batch, sheet: sheet, **of_piece, given: given
+      batch: of_mark_batch, sheet: sheet, **of_piece, given: given
     }
   end
 
@@ -75,9 +75,26 @@ class AttemptFacts
       finest_mm: @mark.work.grown("finest_mm"), gap_mm: @mark.work.grown("gap_mm"),
       solid_mm: @mark.work.grown("solid_mm"), line_limit_mm: limits&.[](:line_mm), gap_limit_mm: limits&.[](:gap_mm),
       solid_limit_mm: limits&.[](:solid_mm), calibrated: !@mark.own_printer&.current.nil?,
-      lightness: @mark.piece.colour_core.lightness, sealer_clash: clash?
+      lightness: @mark.piece.colour_core.lightness, sealer_clash: clash?, new_lot: new_lot?,
+      strain: strain
     }.compact
   end
+
+  # what a sheet must give on a curved piece, as a share; nil where nothing tells
+  def strain
+    return unless @mark.artwork && @mark.shape_core.curved? && @mark.width_mm
+    writer = UpClose::Measure::LengthWriter.new
+    found = @mark.shape_core.findings(@mark.room.placed, writer).find { |finding| finding.key == :strain }
+    found && found.value / 100.0
+  end
+
+  # nothing was tried of this lot before; nil where none was told
+  def new_lot?
+    batch = of_mark_batch or return
+    !Attempt.own.exists?(stock: @mark.stock, batch: batch)
+  end
+
+  def of_mark_batch = StockFact.of(@mark.stock).batch.presence
 
   # a finish that is told not to suit it
   def clash?

@@ -40,6 +40,16 @@ module Presenters
     end
 
     # @return [Array<UpClose::Timetable::Plan::Entry>]
+    # windows that this shop's own tries made longer or shorter, said once
+    # @return [Array<String>]
+    def learned
+      keys = work.chains.map { |chain| work.mark(chain).method_key }.compact.uniq
+      keys.product(ShopLimits::LEARNED).filter_map do |key, step|
+        window = ShopLimits.book.window(key, step) or next
+        "#{UpClose::Methods.fetch(key).title}: “#{step}” within #{window.words}."
+      end
+    end
+
     def waiting_now = plan.entries.select { |e| !e.hands? && e.from <= @now.to_f + 60 && e.to > @now.to_f }
 
     def moment(seconds) = Moments.clock(Time.at(seconds), @now)

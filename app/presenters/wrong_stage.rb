@@ -94,6 +94,10 @@ module Presenters
     # @return [SchoolChange, nil] what was changed after this try
     def changed = @changed ||= SchoolChange.where(attempt: attempt).last
 
+    def heading
+      (attempt.result == "good") ? "How #{piece_words} came out" : "What went wrong with #{piece_words}?"
+    end
+
     # "piece 4", or what the piece is called
     def piece_words = (mark.good_wanted == 1) ? "the #{mark.piece.name}" : "piece #{attempt.piece}"
 

@@ -89,6 +89,22 @@ RSpec.describe "What went wrong", :shop do
     expect([last_response.status, page_words]).to match [422, /no change of a step\. Do it where it says: Thicken/]
   end
 
+  it "keeps the lot that was told, whether it is the first of it, and what a curved piece asks of the sheet" do
+    send_form "/stock/clear-film", "batch" => "lot 7"
+    mark = ready_mark(method_key: "water-slide", printer: "laser", material: "polystyrene", finish: "gloss-paint")
+    mark.update!(stock: "clear-film")
+    mark.piece.update!(shape: "dome", measures: {ball_mm: 80.0, cap_mm: 76.0})
+    2.times { |i| Mark.find(mark.id).attempts.create!(copy: i + 1, piece: i + 1, result: "spoilt", faults: []) }
+    first, second = Attempt.order(:id).last(2)
+    expect([first, second].map { |one| [one.batch, one.given["new_lot"]] }).to eq [["lot 7", true], ["lot 7", false]]
+    # 15 √(1 + ¼) ÷ 40 = 0.419: 1 − sin(0.419) ÷ 0.419
+    away = Math.hypot(15, 7.5) / 40
+    expect(first.given["strain"]).to be_within(1e-6).of(1 - Math.sin(away) / away)
+    send_form "/printers", "name" => "Quay laser", "kind" => "laser"
+    send_form "/printers/#{Printer.last.id}/changed", "cartridge" => "black, 3 November"
+    expect(Printer.last).to have_attributes(cartridge: "black, 3 November", changed_at: be_within(5).of(Time.now))
+  end
+
   it "has nothing to say of what is not there" do
     attempt = spoilt_lid
     expect(get("/attempts/0/wrong").status).to eq 404

@@ -12,7 +12,7 @@ module UpClose
         ground_um: 0.0..5000.0, ground_limit_um: 0.0..5000.0, lightness: 0.0..100.0
       }.freeze
       # what is only so or not
-      YES_NO = %i[calibrated mirrored_right sealer_clash tinted_ground print_sealed].freeze
+      YES_NO = %i[calibrated sealer_clash tinted_ground new_lot].freeze
       # what a photo of it was measured to show; see Outcomes
       SEEN = %i[missing_share spots largest_mm shift_mm haze tint].freeze
       # where a fault was tapped, or a photo found it

@@ -86,11 +86,18 @@ module UpClose
         Finding.note(
           :chance, "Chance of each try",
           figure: "#{(chance * 100).round} in 100", value: chance * 100, unit: "in 100", working: chance_working,
-          reason: against.any? ? "#{against.join("; ").sub(/\A./, &:upcase)}." : "Suits this piece."
+          reason: [against_words(against), own_words].compact.join(" ")
         )
       end
 
       private
+
+      def against_words(against)
+        against.any? ? "#{against.join("; ").sub(/\A./, &:upcase)}." : "Suits this piece."
+      end
+
+      # "7 of 10 came out; most likely 4 to 9 of the next 10 (9 times in 10)."
+      def own_words = known.own.tried.zero? ? nil : "Here #{known.words}."
 
       def enough?(copies) = copies >= wanted && sure(copies) >= SURE
 

@@ -13,7 +13,7 @@ module UpClose
         leads_to "missing-spots" => 0.35, "faint" => 0.35, "torn" => 0.3,
           "cracked" => 0.2, "smeared" => 0.15, "white-spots" => 0.15
         happens { |f| f.residue != :line }
-        weighs { |f| [2.0, "first of a new lot"] if f[:nth] == 1 && f.given[:new_lot] }
+        weighs { |f| [2.5, "the first of a new lot"] if f[:new_lot] }
         shows everywhere: 1.3
         answers "print-itself", "same" => 0.4, "whole" => 0.6
         answers "left-on-sheet", "there" => 0.7, "gone" => 0.3
