@@ -25,7 +25,8 @@ module Presenters
     # "0.21 ± 0.01 mm"
     def reading_words(name)
       told = coupon.readings.fetch(name.to_s)
-      bound = {"least" => "or finer", "most" => "or more"}[told["bound"]]
+      finer = (name.to_s == "solid_mm") ? "or larger" : "or finer"
+      bound = {"least" => finer, "most" => "or more"}[told["bound"]]
       unit = (name.to_s == "lightest") ? "of full ink" : "mm"
       figures = [told["value"], "±", told["off"]]
       [*figures.map { |one| one.is_a?(String) ? one : UpClose::Working.number(one) }, unit, bound].compact.join(" ")
