@@ -33,6 +33,16 @@ class MarkWork
     )
   end
 
+  # what this shop has read of its limits for this way of doing it, or for the method nearest at hand
+  # @return [Hash{Symbol => Array(Float, String)}] for Methods::Limits
+  def limits_read
+    method, printer = @mark.design.method_looked_for, (@mark.printer || "laser").to_sym
+    way = UpClose::Record::Way.new(
+      method_key: method.key, printer: printer, stock: @mark.stock, family: piece.material_core.family
+    )
+    ShopLimits.book.recorded(method, way, purpose: @mark.purpose_core)
+  end
+
   # how large it is, for times and amounts; the usual size while it has none
   # @return [UpClose::Methods::MarkSize]
   def mark_size

@@ -121,18 +121,8 @@ class PreparedArtwork
   def limits
     UpClose::Methods::Limits.for(
       method: method_looked_for, printer: @mark.printer || "laser", purpose: @mark.purpose_core,
-      recorded: limits_read
+      recorded: @mark.work.limits_read
     )
-  end
-
-  # what this shop has read for this way of doing it
-  # @return [Hash{Symbol => Array(Float, String)}]
-  def limits_read
-    way = UpClose::Record::Way.new(
-      method_key: method_looked_for.key, printer: (@mark.printer || "laser").to_sym, stock: @mark.stock,
-      family: @mark.piece.material_core.family
-    )
-    ShopLimits.book.recorded(method_looked_for, way, purpose: @mark.purpose_core)
   end
 
   def film = @mark.stock_core&.white? ? :white : :clear
@@ -196,7 +186,7 @@ class PreparedArtwork
     piece = @mark.piece
     [
       signature, @mark.width_mm, @mark.method_key, @mark.printer, @mark.stock, @mark.picked, @mark.purpose_core&.key,
-      piece.colour, piece.more_colours, *limits_read.transform_values { |value, _| value.round(4) }.to_a
+      piece.colour, piece.more_colours, *@mark.work.limits_read.transform_values { |value, _| value.round(4) }.to_a
     ].to_json
   end
 end

@@ -32,6 +32,7 @@ module Routes
       all(app)
       one(app)
       reading(app)
+      by_hand(app)
     end
 
     # all of them, and what is known
@@ -83,7 +84,10 @@ module Routes
         halt 422, coupon_page(coupon, refusal: refusal.sentence) if refusal
         redirect to("/coupons/#{coupon.id}"), 303
       end
+    end
 
+    # read by hand
+    def self.by_hand(app)
       app.post "/coupons/:id/hand" do
         coupon = find_coupon
         form = Forms::CouponHandForm.new(params, coupon: coupon)
@@ -92,6 +96,6 @@ module Routes
       end
     end
 
-    private_class_method :all, :one, :reading
+    private_class_method :all, :one, :reading, :by_hand
   end
 end

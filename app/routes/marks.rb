@@ -6,6 +6,7 @@ module Routes
     def self.registered(app)
       measure(app)
       method_stage(app)
+      like_last(app)
       archive(app)
     end
 
@@ -33,14 +34,6 @@ module Routes
         stage mark, "method", form: nil
       end
 
-      app.post "/marks/:id/like-last" do
-        mark = find_mark(params["id"])
-        way = LikeLast.new(mark).way or redirect(to("/marks/#{mark.id}/method"), 303)
-        refusal = Actions::ChooseMethod.like_last(mark, way)
-        halt 422, page(:plain, title: "That cannot be done", says: refusal.message, way_out: refusal.remedy) if refusal
-        redirect to("/marks/#{mark.id}/method"), 303
-      end
-
       app.post "/marks/:id/method" do
         mark = find_mark(params["id"])
         form = Forms::MethodForm.new(params, unit: unit, ground: mark.piece.colour_core)
@@ -55,6 +48,17 @@ module Routes
         shop = Presenters::Compared.new(mark, printer || Printer.kinds)
         fumes = Preference.get("fumes")
         stage mark, "compare", compared: shop.to_core, shop: shop, printer: printer, sort: sort, fumes: fumes
+      end
+    end
+
+    # what worked before, whole
+    def self.like_last(app)
+      app.post "/marks/:id/like-last" do
+        mark = find_mark(params["id"])
+        way = LikeLast.new(mark).way or redirect(to("/marks/#{mark.id}/method"), 303)
+        refusal = Actions::ChooseMethod.like_last(mark, way)
+        halt 422, page(:plain, title: "That cannot be done", says: refusal.message, way_out: refusal.remedy) if refusal
+        redirect to("/marks/#{mark.id}/method"), 303
       end
     end
 
@@ -73,6 +77,6 @@ module Routes
       end
     end
 
-    private_class_method :measure, :method_stage, :archive
+    private_class_method :measure, :method_stage, :like_last, :archive
   end
 end

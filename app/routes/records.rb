@@ -30,6 +30,7 @@ module Routes
       app.get("/methods/:key/record") { whole_record(RecordOf.new(method: known_method)) }
       app.get("/marks/:id/history") { whole_record(RecordOf.new(mark: find_mark(params["id"])), here: :jobs) }
       tables(app)
+      from(app)
     end
 
     # CSV, out and in
@@ -41,7 +42,10 @@ module Routes
       end
 
       app.get("/record/from") { from_page }
+    end
 
+    # looked at first, then taken in, or dropped again
+    def self.from(app)
       app.post "/record/from" do
         text = UpClose::Formats::CsvTable.decoded(notes_text)
         read = UpClose::Record::NotesCsv.read(text, today: today)
@@ -59,6 +63,6 @@ module Routes
         redirect to("/record/from"), 303
       end
     end
-    private_class_method :tables
+    private_class_method :tables, :from
   end
 end

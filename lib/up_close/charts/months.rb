@@ -25,6 +25,7 @@ module UpClose
         end
       end
 
+      # @param from [Date]  @param to [Date]  @return [Array<Date>] first days of the months that are told
       def starts(from, to)
         month = Date.new(from.year, from.month, 1)
         all = []
@@ -36,6 +37,7 @@ module UpClose
         all.select.with_index { |one, i| i.zero? || ((one.year * 12 + one.month - 1) % step).zero? }
       end
 
+      # @return [Integer] months from one day to another
       def count(from, to) = (to.year * 12 + to.month) - (from.year * 12 + from.month) + 1
 
       # every month, every third, or each year
@@ -44,6 +46,7 @@ module UpClose
         (count > 3 * MOST) ? 12 : 3
       end
 
+      # @param month [Date]  @param count [Integer] months in all
       def title(month, count)
         return month.year.to_s if count > 3 * MOST || (count > MOST && month.month == 1)
         (count > 6) ? NAMES[month.month - 1][0, 3] : NAMES[month.month - 1]

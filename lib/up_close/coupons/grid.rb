@@ -42,6 +42,7 @@ module UpClose
 
         def to_h = {"across" => across.to_h, "down" => down&.to_h}
 
+        # @param hash [Hash] as +to_h+ gives it, its keys perhaps strings  @return [Plan]
         def self.from_h(hash)
           axes = hash.transform_keys(&:to_s).values_at("across", "down").map do |axis|
             axis && Axis.new(*axis.transform_keys(&:to_s).values_at("key", "title", "unit", "values"))

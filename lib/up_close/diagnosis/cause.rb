@@ -39,6 +39,7 @@ module UpClose
         # @yieldparam facts [Facts]  @yieldreturn [Boolean]
         def happens(&block) = @happens = block
 
+        # @param facts [Facts]
         def happens?(facts) = !!@happens.call(facts)
 
         # One fact that speaks for or against it.

@@ -9,6 +9,7 @@ module UpClose
       # @return [Boolean] whether a constant here is a cause
       def self.definition?(found) = found.is_a?(Class) && found < Cause
 
+      # @param cause [Class]  @return [Array] to sort by
       def self.rank(cause) = place_in_lists(nil, cause.key)
 
       # @return [Class, nil] a Cause

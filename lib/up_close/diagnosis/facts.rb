@@ -63,8 +63,10 @@ module UpClose
       # @return [Record::StepTime, nil] the last of that step
       def time(key) = times.reverse.find { |time| time.step == key }
 
+      # @param key [String] of a step  @return [Float, nil]
       def late_s(key) = time(key)&.late_s
 
+      # @param key [String] of a step  @return [Float, nil]
       def early_s(key) = time(key)&.early_s
 
       def coated? = choice.finish&.coated?

@@ -18,6 +18,7 @@ module UpClose
         # @yieldparam facts [Facts]  @yieldreturn [Boolean]
         def asked_where(&block) = @asked_where = block
 
+        # @param facts [Facts]
         def asked?(facts) = @asked_where.nil? || !!@asked_where.call(facts)
 
         # called once, before anyone sees it

@@ -9,6 +9,7 @@ module UpClose
       # @return [Boolean] whether a constant here is a question
       def self.definition?(found) = found.is_a?(Class) && found < Question
 
+      # @param question [Class]  @return [Array] to sort by
       def self.rank(question) = place_in_lists(nil, question.key)
 
       # @return [Class, nil] a Question

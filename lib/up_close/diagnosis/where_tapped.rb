@@ -22,10 +22,13 @@ module UpClose
         ].compact
       end
 
+      # @param taps [Array<Array(Float, Float)>]  @return [Boolean] more than half of them
       def most?(taps, &test) = taps.count(&test) * 2 > taps.size
 
+      # @param taps [Array<Array(Float, Float)>]
       def all_over?(taps) = taps.size >= MANY && taps.map { |x, y| [x < 0.5, y < 0.5] }.uniq.size > 2
 
+      # @param taps [Array<Array(Float, Float)>]
       def one_side?(taps)
         return false if taps.size < 2
         taps.transpose.any? { |along| along.all? { |v| v < 0.5 } || along.all? { |v| v > 0.5 } }

@@ -43,6 +43,7 @@ module UpClose
         "\uFEFF#{rows.map { |row| CSV.generate_line(row.map { |cell| plain(cell) }) }.join}"
       end
 
+      # @param cell [Object]  @return [String]
       def plain(cell) = cell.to_s.match?(/\A[=+@]|\A-\D/) ? "'#{cell}" : cell
 
       # UTF-8 with or without its mark, UTF-16 with one, else Windows-1252

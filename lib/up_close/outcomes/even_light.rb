@@ -52,6 +52,7 @@ module UpClose
         ((rows.transpose * rows + pull).inverse * (rows.transpose * Vector.elements(tiles.map(&:last)))).to_a
       end
 
+      # @param x [Float] share across  @param y [Float] share down  @return [Float] how bright the plane is there
       def at((a, b, c), x, y) = a + b * x + c * y
       private_class_method :tiles, :plane, :at
     end

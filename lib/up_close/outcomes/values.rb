@@ -9,6 +9,7 @@ module UpClose
       # @return [Array<Float>] how each differs, for each unit of +by+
       def difference(there, here, by) = there.zip(here).map { |a, b| (a - b) / by }
 
+      # @return [Float] the sum of products
       def dot(one, other)
         sum = 0.0
         one.each_with_index { |value, i| sum += value * other[i] }

@@ -40,6 +40,7 @@ module UpClose
         sorted(lines.each_with_index.map { |line, i| line(header.zip(line).to_h, i + 2, today) })
       end
 
+      # @param lines [Array<Hash, String>]  @return [Read]
       def sorted(lines)
         Read.new(lines.grep(Hash), lines.grep(String))
       end
@@ -52,6 +53,7 @@ module UpClose
         wrong ? "Line #{number}: #{wrong}" : row.merge("faults" => row["faults"].to_s.split(/[;|]\s*/))
       end
 
+      # @return [String, nil] what is wrong; else the row has the method's key
       def method_wrong(row)
         known = Methods.all.find { |m| [m.key, m.title.downcase].include?(row["method"].to_s.downcase) }
         return "“#{row["method"]}” is no method known here." unless known
@@ -59,11 +61,13 @@ module UpClose
         nil
       end
 
+      # @return [String, nil]
       def result_wrong(row)
         row["result"] = row["result"].to_s.downcase
         "“#{row["result"]}” is not good, usable or spoilt." unless RESULTS.key?(row["result"])
       end
 
+      # @return [String, nil] what is wrong; else the row has numbers
       def number_wrong(row)
         NUMBERS.each do |name, range|
           next unless row[name]
@@ -74,6 +78,7 @@ module UpClose
         nil
       end
 
+      # @return [String, nil]
       def moment_wrong(row, today)
         return unless row["made_at"]
         date = Date.iso8601(row["made_at"][0, 10])
@@ -84,6 +89,7 @@ module UpClose
         "“#{row["made_at"]}” is no date; write it as 2026-11-03."
       end
 
+      # @return [String, nil] what is wrong; else the row has the faults' keys
       def fault_wrong(row)
         named = row["faults"].to_s.split(/[;|]\s*/)
         keys = named.map { |fault| FAULTS.key?(fault) ? fault : FAULTS.key(fault.downcase) }
@@ -92,6 +98,7 @@ module UpClose
         nil
       end
 
+      # @return [String] as a cell
       def told(value)
         case value
         when Array then value.join(";")
@@ -100,6 +107,7 @@ module UpClose
         end
       end
 
+      # @raise [Error] at the file
       def refuse(reason, remedy) = raise(Error.new(reason, remedy: remedy, field: :file))
       private_class_method :sorted, :line, :method_wrong, :result_wrong, :number_wrong, :moment_wrong, :fault_wrong,
         :told, :refuse

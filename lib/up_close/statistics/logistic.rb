@@ -31,6 +31,7 @@ module UpClose
         [mean, (spread < 1e-9) ? 1.0 : spread]
       end
 
+      # @return [Array<Float>] 1, then each figure in units of its spread; 0 where it is not known
       def self.standard(row, scales)
         [1.0, *row.zip(scales).map { |value, (mean, spread)| value ? (value - mean) / spread : 0.0 }]
       end
@@ -46,6 +47,7 @@ module UpClose
         values.to_a
       end
 
+      # @return [Vector] one step of Newton's method
       def self.step(rows, hits, values, pull)
         size = values.size
         slope = Array.new(size) { |i| i.zero? ? 0.0 : -pull * values[i] }
@@ -55,6 +57,7 @@ module UpClose
         Matrix.rows(bend).lup.solve(Vector.elements(slope))
       end
 
+      # adds one row to slope and bend
       def self.add(slope, bend, row, off, chance)
         weight = chance * (1 - chance)
         row.each_with_index do |x, i|
@@ -63,6 +66,7 @@ module UpClose
         end
       end
 
+      # @return [Float] 0..1
       def self.chance(row, values)
         1 / (1 + Math.exp(-row.each_with_index.sum { |x, i| x * values[i] }.clamp(-40, 40)))
       end

@@ -71,6 +71,7 @@ module UpClose
       end
       private :bent
 
+      # @param to [Geometry::Point]
       def raised(to)
         high = [(to - Geometry::Point[x_mm, y_mm]).dot(turned(Geometry::Point[0, -1])), WordPose::LEAST_CAP].max
         with(cap_mm: high, stretch: stretch * cap_mm / high)
