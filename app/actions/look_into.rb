@@ -39,7 +39,7 @@ module Actions
     def drop(attempt, number)
       change(attempt) do
         rings = attempt.places.select { |one| one["x"] }
-        {places: attempt.places - [rings[number - 1]].compact} if number.positive?
+        {places: attempt.places - [rings[number - 1]].compact} if number.between?(1, MOST_PLACES)
       end
     end
 

@@ -46,7 +46,7 @@ module Routes
         attempt = find_attempt
         Actions::LookInto.tap(attempt, share("x"), share("y")) if params["x"]
         Actions::LookInto.name_place(attempt, params["where"].to_s) if params["where"]
-        Actions::LookInto.drop(attempt, params["drop"].to_i) if params["drop"]
+        Actions::LookInto.drop(attempt, params["drop"].to_s.to_i) if params["drop"]
         back_to_wrong
       end
 

@@ -105,6 +105,18 @@ RSpec.describe "What went wrong", :shop do
     expect(Printer.last).to have_attributes(cartridge: "black, 3 November", changed_at: be_within(5).of(Time.now))
   end
 
+  it "bears whatever is sent to it, and keeps what was there" do
+    attempt = spoilt_lid
+    send_form "/attempts/#{attempt.id}/place", "x" => "0.5", "y" => "0.5"
+    junk = ["", "-1", "NaN", "9" * 30, "\u0000", "<b>", {"a" => "b"}, %w[x y]]
+    fields = {"place" => %w[x y where drop], "fault" => %w[fault], "answer" => %w[question answer], "cause" => %w[cause]}
+    answered = fields.flat_map do |path, names|
+      junk.map { |one| send_form("/attempts/#{attempt.id}/#{path}", names.to_h { |name| [name, one] }).status }
+    end
+    expect(answered.uniq).to eq [303]
+    expect(attempt.reload).to have_attributes(faults: [], answers: {}, cause: nil, places: [{"x" => 0.5, "y" => 0.5}])
+  end
+
   it "has nothing to say of what is not there" do
     attempt = spoilt_lid
     expect(get("/attempts/0/wrong").status).to eq 404
