@@ -76,6 +76,20 @@ module Actions
       error
     end
 
+    # the photo that is kept, by corners that were tapped
+    # @param form [Forms::CornersForm] gets the refusal
+    # @return [Boolean]
+    def corners(attempt, form)
+      return false unless form.ok? && attempt.photo
+      bytes = Shelves::OriginalStore.new(Settings.originals).get(attempt.photo)
+      told = Workers.call(outcome_of(attempt, bytes), :told, **form.values.slice(:corners))
+      change(attempt) { told_of(attempt, told) }
+      true
+    rescue UpClose::Error => error
+      form.errors[:corners] = error.sentence
+      false
+    end
+
     # what the invented bench leaves when it goes wrong
     # @return [UpClose::Error, nil]
     def simulated(attempt)

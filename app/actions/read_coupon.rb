@@ -9,16 +9,31 @@ module Actions
 
     module_function
 
-    # @param bytes [String] a picture file  @param corners [Array, nil] where they were tapped
+    # The photo is kept in any case.
+    # @param bytes [String] a picture file
     # @return [UpClose::Error, nil] the refusal
-    def photo(coupon, bytes, now, corners: nil)
-      told = Workers.call(worker_value(coupon, bytes), :read, corners: corners)
-      shown = Shelves::OriginalStore.new(Settings.originals)
-        .put(Workers.call(Shelves::OutsidePicture.new(bytes), :shown, MOST_PX))
-      keep(coupon, told, now, by: "photo", photo: shown)
+    def photo(coupon, bytes, now)
+      shown = Workers.call(Shelves::OutsidePicture.new(bytes), :shown, MOST_PX)
+      ApplicationRecord.change { coupon.update!(photo: Shelves::OriginalStore.new(Settings.originals).put(shown)) }
+      keep(coupon, Workers.call(worker_value(coupon, bytes), :read), now, by: "photo")
       nil
+    rescue UpClose::Errors::BadArtwork
+      UpClose::Error.new("This is no picture that can be read.", remedy: "Take a photo as JPEG or PNG.", field: :photo)
     rescue UpClose::Error => error
       error
+    end
+
+    # the photo that is kept, by corners that were tapped
+    # @param form [Forms::CornersForm] gets the refusal
+    # @return [Boolean]
+    def corners(coupon, form, now)
+      return false unless form.ok? && coupon.photo
+      bytes = Shelves::OriginalStore.new(Settings.originals).get(coupon.photo)
+      keep(coupon, Workers.call(worker_value(coupon, bytes), :read, **form.values.slice(:corners)), now, by: "photo")
+      true
+    rescue UpClose::Error => error
+      form.errors[:corners] = error.sentence
+      false
     end
 
     # @param form [Forms::CouponHandForm]
@@ -46,11 +61,11 @@ module Actions
       Shelves::CouponPhoto.new(bytes: bytes, kind: coupon.kind, title: coupon.title, plan: coupon.plan_core)
     end
 
-    def keep(coupon, told, now, by:, photo: nil)
+    def keep(coupon, told, now, by:)
       best = told[:fields] && best(coupon, told[:fields])
       ApplicationRecord.change do
         coupon.update!(
-          readings: told[:readings], shares: told[:fields] || told[:shares], best: best, photo: photo || coupon.photo,
+          readings: told[:readings], shares: told[:fields] || told[:shares], best: best,
           read_by: by, read_at: now
         )
       end

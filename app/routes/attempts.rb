@@ -11,8 +11,8 @@ module Routes
         (found.mark && found.method_core) ? found : halt(404)
       end
 
-      def wrong_page(attempt, refusal: nil)
-        stage attempt.mark, "wrong", at: Presenters::WrongStage.new(attempt, now: now),
+      def wrong_page(attempt, refusal: nil, corners: nil)
+        stage attempt.mark, "wrong", corners: corners, at: Presenters::WrongStage.new(attempt, now: now),
           scene: Presenters::WrongScene.new(attempt, writer: writer), refusal: refusal
       end
 
@@ -70,6 +70,12 @@ module Routes
         bytes = sent_photo or halt(422, wrong_page(attempt, refusal: "Choose a photo of it."))
         refusal = Actions::LookInto.photo(attempt, bytes)
         halt 422, wrong_page(attempt, refusal: refusal.sentence) if refusal
+        back_to_wrong
+      end
+
+      app.post "/attempts/:id/corners" do
+        attempt, form = find_attempt, Forms::CornersForm.new(params)
+        halt 422, wrong_page(attempt, corners: form) unless Actions::LookInto.corners(attempt, form)
         back_to_wrong
       end
 

@@ -7,9 +7,9 @@ module Routes
 
     # what only these routes need
     module Helping
-      def coupon_page(coupon, form: nil, refusal: nil)
+      def coupon_page(coupon, form: nil, refusal: nil, corners: nil)
         page :"coupons/show", here: :methods, title: "Coupon #{coupon.id}", coupon: coupon, form: form,
-          refusal: refusal, at: Presenters::CouponPage.new(coupon, now: now)
+          refusal: refusal, corners: corners, at: Presenters::CouponPage.new(coupon, now: now)
       end
 
       def limits_page(form: nil)
@@ -86,8 +86,14 @@ module Routes
       end
     end
 
-    # read by hand
+    # read by hand, or by corners that were tapped
     def self.by_hand(app)
+      app.post "/coupons/:id/corners" do
+        coupon, form = find_coupon, Forms::CornersForm.new(params)
+        halt 422, coupon_page(coupon, corners: form) unless Actions::ReadCoupon.corners(coupon, form, now)
+        redirect to("/coupons/#{coupon.id}"), 303
+      end
+
       app.post "/coupons/:id/hand" do
         coupon = find_coupon
         form = Forms::CouponHandForm.new(params, coupon: coupon)

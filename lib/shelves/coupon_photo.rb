@@ -7,13 +7,13 @@ require "workers"
 module Shelves
   # A photo or scan of a coupon: a value that a worker is sent, and reads there.
   CouponPhoto = Struct.new(:bytes, :kind, :title, :plan, keyword_init: true) do
-    # @param corners [Array<Array(Float, Float)>, nil] pixels, where they were tapped
+    # @param corners [Array<Array(Float, Float)>, nil] shares of the photo, where they were tapped
     # @return [Hash] shares by ladder and size; readings by name; fields of a grid
     # @raise [UpClose::Errors::BadShape]
     def read(corners: nil)
       Workers.drawing("reading")
       reading = UpClose::Coupons::Reading.new(
-        UpClose::Coupons::Straightened.new(photo, coupon, corners: corners), coupon
+        UpClose::Coupons::Straightened.new(photo, coupon, corners: PhotoIn.pixels(corners, photo)), coupon
       )
       told = reading.limits.transform_values { |found|
         {value: found.value, off: found.off, bound: found.bound, working: found.working.to_s}
@@ -34,6 +34,6 @@ module Shelves
       )
     end
 
-    def photo = PhotoIn.image(bytes)
+    def photo = @photo ||= PhotoIn.image(bytes)
   end
 end

@@ -7,12 +7,13 @@ require "workers"
 module Shelves
   # A photo of a mark on its piece, and what was printed: a value that a worker is sent, and lays one over the other.
   OutcomePhoto = Struct.new(:bytes, :drawn, :width_mm, keyword_init: true) do
-    # @param corners [Array<Array(Float, Float)>, nil] of the mark's box, pixels, where they were tapped
+    # @param corners [Array<Array(Float, Float)>, nil] of the mark's box, shares of the photo, where they were tapped
     # @return [Hash] as UpClose::Outcomes::Outcome has it
     # @raise [UpClose::Errors::BadShape]
     def told(corners: nil)
       Workers.drawing("comparing")
-      UpClose::Outcomes::Outcome.new(photo, drawn.artwork, width_mm: width_mm, corners: corners).to_h
+      tapped = PhotoIn.pixels(corners, photo)
+      UpClose::Outcomes::Outcome.new(photo, drawn.artwork, width_mm: width_mm, corners: tapped).to_h
     end
 
     # @param leaves [Devices::Simulated::LeftBehind]
@@ -40,6 +41,6 @@ module Shelves
       end
     end
 
-    def photo = PhotoIn.image(bytes, most_px: 2400)
+    def photo = @photo ||= PhotoIn.image(bytes, most_px: 2400)
   end
 end

@@ -7,6 +7,10 @@ module Shelves
   module PhotoIn
     module_function
 
+    # @param corners [Array<Array(Float, Float)>, nil] shares of a photo  @param photo [Vips::Image]
+    # @return [Array<Array(Float, Float)>, nil] pixels
+    def pixels(corners, photo) = corners&.map { |x, y| [x * photo.width, y * photo.height] }
+
     # @param bytes [String]  @param most_px [Integer, nil] no side longer than this
     # @return [Vips::Image] upright
     # @raise [UpClose::Errors::BadShape] for what is no picture

@@ -55,7 +55,12 @@ RSpec.describe "coupons and limits", :shop do
     expect([last_response.status, page_words]).to match [422, /No coupon is to be seen/]
     send_form "/coupons/#{made.id}/photo"
     expect(page_words).to include "Choose a photo or a scan of it."
-    expect(made.reload.read_at).to be_nil
+    # it is kept, and can be read by its corners
+    expect(made.reload).to have_attributes(read_at: nil, photo: be_present)
+    send_form "/coupons/#{made.id}/corners", "corners" => "7 11, 94 7"
+    expect([last_response.status, page_words]).to match [422, /Tap four corners/]
+    send_form "/coupons/#{made.id}/corners", "corners" => "0 0, 50 50, 100 100, 20 20"
+    expect([last_response.status, page_words]).to match [422, /These corners lie in line/]
     send_form "/coupons/#{made.id}/camera"
     expect(last_response.status).to eq(303)
     made.reload
@@ -63,6 +68,15 @@ RSpec.describe "coupons and limits", :shop do
     hidden = Devices::Simulated::Bench.leaves("gel-medium", "wood", made.id)
     expect(made.readings["line_mm"]["value"]).to be_within(0.05).of(hidden.line_mm)
     expect(get("/coupons/#{made.id}/photo").content_type).to eq "image/jpeg"
+    # the same by corners that were tapped: rings 7 mm in from the edge of 80 × 68 mm, which lies aslant
+    told = made.readings["line_mm"]["value"]
+    shares = [[0.07, 0.11], [0.94, 0.07], [0.91, 0.93], [0.1, 0.9]].map { |x, y| UpClose::Geometry::Point[x, y] }
+    flat = [[0, 0], [80, 0], [80, 68], [0, 68]].map { |x, y| UpClose::Geometry::Point[x, y] }
+    map = UpClose::Geometry::Homography.between(flat, shares)
+    rings = [[7, 7], [73, 7], [73, 61], [7, 61]].map { |x, y| map.apply(UpClose::Geometry::Point[x, y]).to_a }
+    send_form "/coupons/#{made.id}/corners", "corners" => rings.flatten.map { |share| (share * 100).round(2) }.join(" ")
+    expect(last_response.status).to eq 303
+    expect(made.reload.readings["line_mm"]["value"]).to be_within(0.04).of(told)
   end
 
   it "finds the best of a grid of settings, and says so when it lies at the edge" do

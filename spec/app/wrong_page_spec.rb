@@ -109,7 +109,9 @@ RSpec.describe "What went wrong", :shop do
     attempt = spoilt_lid
     send_form "/attempts/#{attempt.id}/place", "x" => "0.5", "y" => "0.5"
     junk = ["", "-1", "NaN", "9" * 30, "\u0000", "<b>", {"a" => "b"}, %w[x y]]
-    fields = {"place" => %w[x y where drop], "fault" => %w[fault], "answer" => %w[question answer], "cause" => %w[cause]}
+    fields = {
+      "place" => %w[x y where drop], "fault" => %w[fault], "answer" => %w[question answer], "cause" => %w[cause]
+    }
     answered = fields.flat_map do |path, names|
       junk.map { |one| send_form("/attempts/#{attempt.id}/#{path}", names.to_h { |name| [name, one] }).status }
     end

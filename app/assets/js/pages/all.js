@@ -25,7 +25,8 @@ const pages = {
   compose: () => import('./compose.js'),
   seen: () => import('./seen.js'),
   over: () => import('./over.js'),
-  wrong: () => import('./wrong.js')
+  wrong: () => import('./wrong.js'),
+  corners: () => import('./corners.js')
 }
 
 // what was wrong is in sight, wherever its field stands
