@@ -11,7 +11,7 @@ module UpClose
         looks_like "pale or mottled, most of all in broad areas"
         tell_apart "the missing ink is still on the sheet, and thin lines came over"
         leads_to "faint" => 0.6, "patchy" => 0.6, "missing-spots" => 0.45
-        happens { |f| f.does?("press", "rub", "burnish", "trace") && !%i[film foil].include?(f.residue) }
+        happens { |f| f.does?("press", "rub", "burnish", "trace") && !%i[film foil line].include?(f.residue) }
         weighs { |f|
           counted, usual = f.passes.values.first
           next unless counted

@@ -13,8 +13,9 @@ module UpClose
         leads_to "yellowed" => 0.85, "brown" => 0.1
         happens { |f| f.under_a_coat? || f.does?("coat", "spread") }
         weighs { |f|
-          amber = %w[wiped-oil shellac oil-wax spray-lacquer]
-          [2.5, "#{f.sealer.title} is amber"] if amber.include?(f.sealer&.key)
+          next unless f.under_a_coat?
+          amber = %w[wiped-oil shellac oil-wax spray-lacquer].include?(f.sealer.key)
+          amber ? [2.5, "#{f.sealer.title} is amber"] : [0.45, "#{f.sealer.title} is water-clear"]
         }
         shows everywhere: 1.5
         answers "metal-colour", "white" => 0.45, "cream" => 0.5, "brown" => 0.05
