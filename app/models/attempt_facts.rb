@@ -57,15 +57,16 @@ class AttemptFacts
     turn = turn(piece)
     {
       times: times.map(&:to_h), late_part: times.filter_map(&:part).max, nth: steps.nth(turn), lot: steps.lot(turn),
-      passes: passes
+      passes: passes(turn)
     }
   end
 
   # counted and usual, of the step that has them
-  def passes
-    step = @run.lead.steps_core.find(&:passes) or return {}
-    counted = @run.lead.passes[step.key] or return {}
-    {UpClose::Record::StepTimes.plain(step.key) => [counted, step.passes]}
+  def passes(turn)
+    lead = @run.lead
+    steps = lead.steps_core.select { |step| step.passes && (step.turn.nil? || step.turn == turn) }
+    step = steps.reverse.find { |one| lead.passes.key?(one.key) } or return {}
+    {UpClose::Record::StepTimes.plain(step.key) => [lead.passes[step.key], step.passes]}
   end
 
   # what only the looks at its artwork tell

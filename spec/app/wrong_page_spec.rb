@@ -105,6 +105,22 @@ RSpec.describe "What went wrong", :shop do
     expect(Printer.last).to have_attributes(cartridge: "black, 3 November", changed_at: be_within(5).of(Time.now))
   end
 
+  it "knows a piece's own passes and lateness, not another's" do
+    mark = ready_mark(count: "3")
+    run = Actions::RunMarks.start(mark, Time.now - 900)
+    run.steps_core.each do |step|
+      break if step.key == "peek:2"
+      {"press:1" => 4, "press:2" => 1}.fetch(step.key, 0).times { Actions::RunMarks.count_pass(run.reload, step.key) }
+      Actions::RunMarks.finish_step(run, step.key, Time.now - 600 + 20 * StepEnd.count)
+    end
+    send_form "/runs/#{run.id}/spoilt", "step" => "peek:2"
+    attempt = Attempt.last
+    expect([attempt.piece, attempt.passes]).to eq [2, {"press" => [1, 4]}]
+    send_form "/attempts/#{attempt.id}/fault", "fault" => "faint"
+    get "/attempts/#{attempt.id}/wrong"
+    expect(page_words).to include "1 pass of about 4"
+  end
+
   it "bears whatever is sent to it, and keeps what was there" do
     attempt = spoilt_lid
     send_form "/attempts/#{attempt.id}/place", "x" => "0.5", "y" => "0.5"

@@ -15,9 +15,11 @@ module UpClose
         weighs { |f|
           counted, usual = f.passes.values.first
           next unless counted
-          (counted < usual) ?
-            [1 + 4.0 * (usual - counted) / usual, "#{counted} passes of about #{usual}"] :
+          if counted < usual
+            [1 + 4.0 * (usual - counted) / usual, "#{(counted == 1) ? "1 pass" : "#{counted} passes"} of about #{usual}"]
+          else
             [0.5, "#{counted} passes"]
+          end
         }
         weighs { |f|
           known = %w[press rub burnish].filter_map { |key| f.time(key) }
