@@ -16,7 +16,7 @@ module UpClose
           counted, usual = f.passes.values.first
           next unless counted
           if counted < usual
-            [1 + 4.0 * (usual - counted) / usual, "#{(counted == 1) ? "1 pass" : "#{counted} passes"} of about #{usual}"]
+            [1 + 4.0 * (usual - counted) / usual, "#{counted} #{(counted == 1) ? "pass" : "passes"} of about #{usual}"]
           else
             [0.5, "#{counted} passes"]
           end
