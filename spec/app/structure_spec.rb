@@ -100,7 +100,7 @@ RSpec.describe "how a page is built", :shop do
         mark.method_core.choices.each do |choice|
           # a line that is broken has the other column's words between
           option = choice.options[mark.setting.picked[choice.key]].first
-          expect(words).to match(option.split(/(?<=-)|\s+/).map { |word| Regexp.escape(word) }.join(".{0,90}?"))
+          expect(words).to match(option.split(/(?<=-)|\s+/).map { |word| Regexp.escape(word) }.join(".{0,260}?"))
         end
         mark.steps_core.each do |step|
           expect(words).to include(step.title.split(":").first), "#{mark.title}: #{step.key}"
