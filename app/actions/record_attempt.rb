@@ -53,12 +53,12 @@ module Actions
     def rest_good(mark)
       ApplicationRecord.change do
         mark.lock!
-        mark.pieces_wanting.each do |piece|
+        facts, print, run = AttemptFacts.new(mark), mark.next_print, mark.run
+        mark.pieces_wanting.each_with_index { |piece, i|
           mark.attempts.create!(
-            copy: mark.next_print, piece: piece, run: mark.run, result: "good", faults: [], note: ""
+            **facts.call(piece), copy: print + i, piece: piece, run: run, result: "good", faults: [], note: ""
           )
-          mark.attempts.reset
-        end.size
+        }.size.tap { mark.attempts.reset }
       end
     end
   end

@@ -54,6 +54,7 @@ class Attempt < ApplicationRecord
   # what is known without anyone typing it
   def keep_facts
     self.piece ||= mark&.pieces_wanting&.first || 1
+    self.made_at ||= Time.now if mark && method_key
     return if mark.nil? || method_key
     facts = AttemptFacts.new(mark, run || mark.run).call(piece)
     assign_attributes(facts.merge(made_at: made_at || facts[:made_at] || Time.now))

@@ -69,8 +69,14 @@ class AttemptFacts
     {UpClose::Record::StepTimes.plain(step.key) => [lead.passes[step.key], step.passes]}
   end
 
-  # what only the looks at its artwork tell
+  # what only the looks at its artwork tell; what cannot be worked out now does not keep a result from being told
   def given
+    @mark.method_key ? worked_out : {}
+  rescue UpClose::Error
+    {}
+  end
+
+  def worked_out
     limits = @mark.artwork ? @mark.design.limits : nil
     {
       finest_mm: @mark.work.grown("finest_mm"), gap_mm: @mark.work.grown("gap_mm"),

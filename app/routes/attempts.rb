@@ -12,8 +12,9 @@ module Routes
       end
 
       def wrong_page(attempt, refusal: nil, corners: nil)
+        drawn = attempt.mark.artwork && attempt.mark.width_mm
         stage attempt.mark, "wrong", corners: corners, at: Presenters::WrongStage.new(attempt, now: now),
-          scene: Presenters::WrongScene.new(attempt, writer: writer), refusal: refusal
+          scene: drawn && Presenters::WrongScene.new(attempt, writer: writer), refusal: refusal
       end
 
       def back_to_wrong = redirect(to("/attempts/#{params["id"]}/wrong"), 303)

@@ -139,6 +139,11 @@ RSpec.describe "What went wrong", :shop do
     attempt = spoilt_lid
     expect(get("/attempts/0/wrong").status).to eq 404
     expect(send_form("/attempts/#{attempt.id}/change", "cause" => "none").status).to eq 404
+    # its artwork is gone: what was told stays, without a drawing
+    attempt.mark.update!(artwork: nil)
+    get "/attempts/#{attempt.id}/wrong"
+    expect([last_response.status, page_words]).to match [200, /What went wrong with piece 3 \?/]
+    expect(last_response.body).not_to include 'id="scene"'
     attempt.update!(mark_id: nil)
     expect(get("/attempts/#{attempt.id}/wrong").status).to eq 404
   end

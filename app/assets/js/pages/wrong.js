@@ -8,6 +8,7 @@ export default function wrong () {
 
 function tapping () {
   const scene = document.getElementById('scene')
+  if (!scene) return
   const mark = document.getElementById('tapped')
   const form = document.getElementById('tap')
   document.querySelectorAll('[data-with-script]').forEach((words) => { words.hidden = false })
