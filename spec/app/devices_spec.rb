@@ -61,6 +61,14 @@ RSpec.describe "simulated devices", :shop, :measured do
     end
   end
 
+  describe Devices::Simulated::Camera do
+    it_behaves_like "a device", /\A\xFF\xD8/n do
+      let(:device) { described_class.new(sensor: [800, 600]) }
+      let(:good) { {coupon: UpClose::Coupons.build("small"), leaves: Devices::Simulated::LeftBehind.new} }
+      let(:bad) { {coupon: nil, leaves: Devices::Simulated::LeftBehind.new} }
+    end
+  end
+
   describe Devices::Simulated::RoomMeter do
     it_behaves_like "a device", Devices::Simulated::RoomMeter::Reading do
       let(:device) { described_class.new }
