@@ -29,6 +29,9 @@ module Forms
     def read_stock(method)
       fitting = method.stocks.select { |stock| stock.printers.include?(values[:printer]&.to_sym) }.map(&:key)
       choice(:stock, fitting, fallback: fitting.first)
+      return unless errors[:stock]
+      names = fitting.map { |key| UpClose::Sheets::Stock.fetch(key).short }
+      errors[:stock] = "#{method.title} is printed on #{names.join(" or ")} by #{values[:printer]}."
     end
 
     def usual_material(method)

@@ -31,6 +31,9 @@ module Presenters
     # @return [Array<Class>]
     def methods = UpClose::Methods.all
 
+    # @return [Array<UpClose::Sheets::Stock>] those that are printed on
+    def stocks = UpClose::Sheets::Stock.printed
+
     # @return [Array<Coupon>]
     def coupons = @coupons ||= Coupon.preload(:mark).order(id: :desc).limit(30).to_a
 

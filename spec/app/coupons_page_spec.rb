@@ -95,6 +95,8 @@ RSpec.describe "coupons and limits", :shop do
     expect([last_response.status, page_words]).to match [422, /Two to four values, growing/]
     send_form "/coupons", "kind" => "limits", "method_key" => "none"
     expect(last_response.status).to eq 422
+    send_form "/coupons", "kind" => "limits", "method_key" => "heat-resist", "stock" => "wax-paper"
+    expect([last_response.status, page_words]).to match [422, /Heat resist on metal is printed on resist film or/]
     expect(Coupon.count).to eq 1
   end
 end
