@@ -139,13 +139,12 @@ module Presenters
     # @return [UpClose::Record::ChanceModel, nil] on what the tries by its method turn
     def model = @model ||= method && ShopLimits.book(now: @now).model(method.key)
 
-    # What a good one cost as the chance stood: at today's prices, cents at the start, at its dearest, and now.
-    # @return [Array<Array(String, Integer)>]
+    # What a good one cost as the chance stood, at today's prices; cents.
+    # @return [CostChart, nil]
     def costs
-      cents = per_try or return []
-      points = chart.band.points
-      [["at first", points.first], ["at its worst", points.min_by(&:mean)], ["now", points.last]]
-        .map { |words, point| [words, (cents / point.mean).round] }
+      return @costs if defined?(@costs)
+      cents = per_try
+      @costs = cents && CostChart.new(chart, cents)
     end
 
     private

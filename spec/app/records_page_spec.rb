@@ -37,6 +37,19 @@ RSpec.describe "the record", :shop do
     expect(get("/methods/none/record").status).to eq 404
   end
 
+  it "tells what a good one cost as the chance stood, at today's prices" do
+    mark = ready_mark(method_key: "gel-medium", printer: "laser")
+    StockFact.create!(stock: "quick-peel", pack_cents: 500_000, pack_sheets: 1)
+    5.times { |i| tried("good", 40 - i, mark: mark) }
+    5.times { |i| tried("spoilt", 20 - i, mark: mark) }
+    get "/marks/#{mark.id}/history"
+    first, worst, now = page_words.match(/A good one costs ([\d.]+) at first, ([\d.]+) at its worst, ([\d.]+) now/)
+      .captures.map(&:to_f)
+    # 0.65, and 5 of 10 after that: (0.65 × 4 + 5) ÷ 14 = 0.543
+    expect(now / first).to be_within(0.06).of(0.65 / 0.543)
+    expect(worst).to be >= now
+  end
+
   it "goes out to CSV and comes back from it, another shop's counting for less" do
     4.times { |i| tried("good", 10 + i, grit: 180, note: "=1+1, \"thin\"") }
     tried("spoilt", 3, faults: %w[torn haze], cause: "peeled-early")
