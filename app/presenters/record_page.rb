@@ -100,23 +100,8 @@ module Presenters
       )
     end
 
-    # causes that lie in heat or time are told apart by a settings' coupon
-    SETTINGS = {
-      %w[too-cool too-hot scorched] => ["heat", "time"], %w[overbaked underbaked] => ["heat", "time"],
-      %w[too-little-pressure] => ["passes", "pressure"], %w[peeled-early tacky-medium dried-ink] => ["wait", nil]
-    }.freeze
-
-    # One coupon worth making: which, why. Frozen.
-    Teach = UpClose::Value.define(:kind, :axes, :words, :why, keyword_init: true)
-
-    # @return [Teach, nil]
-    def teach
-      return unless method && record.way
-      keys, axes = SETTINGS.max_by { |names, _| record.causes.slice(*names).values.sum }
-      found = record.causes.slice(*keys).values.sum
-      return settings_coupon(axes, found) if found > 1 && found * 3 >= record.causes.values.sum
-      limits_coupon if limits.any? { |limit| !limit.measured? }
-    end
+    # @return [CouponToMake::Teach, nil]
+    def teach = (method && record.way) ? CouponToMake.new(record.causes, limits).call : nil
 
     # @return [Array<SchoolChange>] the newest first
     def changes
@@ -169,22 +154,6 @@ module Presenters
       cause = UpClose::Diagnosis::Causes.find(key) or return key.tr("-", " ")
       title = cause.title
       (title.is_a?(String) ? title : key.tr("-", " ")).sub(/\A./, &:downcase)
-    end
-
-    def settings_coupon(axes, found)
-      Teach.new(
-        kind: "grid", axes: axes.compact,
-        words: "#{axes.compact.join(" against ").sub(/\A./, &:upcase)}: nine fields on one piece.",
-        why: "#{found} of your #{record.causes.values.sum} faults come from it."
-      )
-    end
-
-    def limits_coupon
-      guessed = limits.reject(&:measured?).map { |limit| UpClose::Record::LimitBook::NAMES.fetch(limit.name).downcase }
-      Teach.new(
-        kind: "limits", axes: [], words: "What it holds: lines, gaps, solids and letters on one A6.",
-        why: "Still starting values: #{guessed.join(", ")}."
-      )
     end
   end
 end

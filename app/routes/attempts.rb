@@ -28,6 +28,7 @@ module Routes
       page(app)
       telling(app)
       photos(app)
+      reading(app)
       finding(app)
     end
 
@@ -73,7 +74,10 @@ module Routes
         halt 422, wrong_page(attempt, refusal: refusal.sentence) if refusal
         back_to_wrong
       end
+    end
 
+    # the photo read otherwise, or taken by the simulated camera
+    def self.reading(app)
       app.post "/attempts/:id/corners" do
         attempt, form = find_attempt, Forms::CornersForm.new(params)
         halt 422, wrong_page(attempt, corners: form) unless Actions::LookInto.corners(attempt, form)
@@ -110,6 +114,6 @@ module Routes
       end
     end
 
-    private_class_method :page, :telling, :photos, :finding
+    private_class_method :page, :telling, :photos, :reading, :finding
   end
 end

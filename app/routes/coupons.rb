@@ -94,6 +94,15 @@ module Routes
         redirect to("/coupons/#{coupon.id}"), 303
       end
 
+      app.post "/coupons/:id/keep" do
+        coupon = find_coupon
+        halt 404 unless coupon.best && coupon.mark&.method_key
+        Actions::KeepSettings.call(coupon, now)
+        redirect to("/methods/#{coupon.method_key}/record"), 303
+      rescue UpClose::Error => error
+        halt 422, coupon_page(coupon, refusal: error.sentence)
+      end
+
       app.post "/coupons/:id/hand" do
         coupon = find_coupon
         form = Forms::CouponHandForm.new(params, coupon: coupon)

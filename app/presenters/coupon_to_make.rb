@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module Presenters
+  # Which coupon would teach a method most: the settings' one where its faults lie in a setting, else the one that tells
+  # what it holds, as long as that is guessed.
+  class CouponToMake
+    # @param causes [Hash{String => Integer}] found so often  @param limits [Array<UpClose::Record::KnownLimit>]
+    def initialize(causes, limits)
+      @causes, @limits = causes, limits
+    end
+
+    # causes that lie in heat or time are told apart by a settings' coupon
+    SETTINGS = {
+      %w[too-cool too-hot scorched] => ["heat", "time"], %w[overbaked underbaked] => ["heat", "time"],
+      %w[too-little-pressure] => ["passes", "pressure"], %w[peeled-early tacky-medium dried-ink] => ["wait", nil]
+    }.freeze
+
+    # One coupon worth making: which, why. Frozen.
+    Teach = UpClose::Value.define(:kind, :axes, :words, :why, keyword_init: true)
+
+    # @return [Teach, nil]
+    def call
+      keys, axes = SETTINGS.max_by { |names, _| @causes.slice(*names).values.sum }
+      found = @causes.slice(*keys).values.sum
+      return settings_coupon(axes, found) if found > 1 && found * 3 >= @causes.values.sum
+      limits_coupon if @limits.any? { |limit| !limit.measured? }
+    end
+
+    private
+
+    def settings_coupon(axes, found)
+      Teach.new(
+        kind: "grid", axes: axes.compact,
+        words: "#{axes.compact.join(" against ").sub(/\A./, &:upcase)}: nine fields on one piece.",
+        why: "#{found} of your #{@causes.values.sum} faults come from it."
+      )
+    end
+
+    def limits_coupon
+      guessed = @limits.reject(&:measured?).map { |limit| UpClose::Record::LimitBook::NAMES.fetch(limit.name).downcase }
+      Teach.new(
+        kind: "limits", axes: [], words: "What it holds: lines, gaps, solids and letters on one A6.",
+        why: "Still starting values: #{guessed.join(", ")}."
+      )
+    end
+  end
+end
