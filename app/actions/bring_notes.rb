@@ -3,10 +3,7 @@
 module Actions
   # Another shop's notes taken in: tries that have no mark here, and count for less.
   module BringNotes
-    ALL = %w[
-      method printer stock purpose material finish grit width_mm height_mm temperature_c humidity sealer coats batch
-      cartridge result faults cause note
-    ].freeze
+    ALL = (UpClose::Record::NotesCsv::COLUMNS - ["made_at"]).freeze
 
     module_function
 

@@ -49,7 +49,8 @@ module Actions
         figure, at = WHERE.fetch(axis.key).last, coupon.best["at"].fetch(axis.key)
         [figure, (figure == "passes") ? at.round : at.round(1)] if figure && step.key?(figure)
       }.to_h
-      own.merge("words" => "#{words(axes, coupon)}. #{step["words"]}".strip)
+      told = "#{words(axes, coupon)}."
+      own.merge("words" => step["words"].to_s.include?(told) ? step["words"] : "#{told} #{step["words"]}".strip)
     end
 
     # "About 182 °C, 123 s"

@@ -58,7 +58,6 @@ module Actions
       change(attempt) { {cause: (attempt.cause == cause) ? nil : cause} }
     end
 
-    MOST_PX = 1600
     # rings drawn from a photo: the largest spots, and how small one may be drawn
     MOST_RINGS = 6
     LEAST_REACH = 0.03
@@ -103,6 +102,9 @@ module Actions
       Shelves::OutcomePhoto.new(bytes: bytes, drawn: attempt.mark.design.drawn, width_mm: attempt.mark.width_mm)
     end
 
+    # what the maker tapped or said stays; what an earlier photo ringed goes
+    def own_places(attempt) = attempt.places.reject { |place| place["r"] }
+
     # @return [Hash] columns
     def told_of(attempt, told)
       rings = told[:spots].first(MOST_RINGS).map { |spot|
@@ -110,7 +112,7 @@ module Actions
       }
       named = told[:places].map { |place| {"where" => place.to_s} }
       {
-        seen: told[:seen], places: (rings + named).first(MOST_PLACES),
+        seen: told[:seen], places: (own_places(attempt) | rings | named).first(MOST_PLACES),
         faults: UpClose::Record::FAULTS.keys & (attempt.faults | told[:faults])
       }
     end
@@ -128,6 +130,6 @@ module Actions
       end
       attempt
     end
-    private_class_method :change, :outcome_of, :told_of
+    private_class_method :change, :outcome_of, :own_places, :told_of
   end
 end

@@ -91,9 +91,10 @@ RSpec.describe "coupons and limits", :shop do
     send_form "/coupons/#{made.id}/hand", shares
     get "/coupons/#{made.id}"
     expect(page_words).to include("190 °C", "Try hotter: the best lies at the edge of what was tried.")
-    send_form "/coupons/#{made.id}/keep"
+    2.times { send_form "/coupons/#{made.id}/keep" }
     press = OwnSchool.last.steps.find { |step| step["key"] == "press" }
-    expect([OwnSchool.count, press["temperature_c"], press["words"]]).to match [1, 190.0, /\AAbout 190 °C, 120 s\. /]
+    expect([OwnSchool.count, press["temperature_c"], press["words"]])
+      .to match [1, 190.0, /\AAbout 190 °C, 120 s\. (?!About)/]
     expect(SchoolChange.last).to have_attributes(method_key: "heat-resist", step: "press", words: /coupon #{made.id}/)
     send_form "/coupons", "kind" => "grid", "method_key" => "heat-resist", "across" => "heat", "across_values" => "9 5"
     expect([last_response.status, page_words]).to match [422, /Two to four values, growing/]

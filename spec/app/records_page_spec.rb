@@ -119,8 +119,9 @@ RSpec.describe "the record", :shop do
     send_form "/attempts/#{attempt.id}/photo", "photo" => upload(plain, "x.jpg")
     expect([last_response.status, page_words]).to match [422, /No mark stands out|not this mark/]
     expect(attempt.reload.photo).not_to be_nil
+    send_form "/attempts/#{attempt.id}/place", "x" => "0.25", "y" => "0.75"
     send_form "/attempts/#{attempt.id}/camera"
-    attempt.reload
+    expect(attempt.reload.places.first).to eq("x" => 0.25, "y" => 0.75)
     expect(attempt.faults).to include "missing-spots"
     expect(attempt.seen["missing_share"]).to be_between(0.01, 0.12)
     expect(attempt.places.count { |place| place["r"] }).to be_positive
