@@ -43,18 +43,30 @@ module Presenters
       }
     end
 
-    def phase = "#{UpClose::Methods::Step::PHASES[step.phase]} · #{step.wait? ? "waiting" : "by hand"}"
+    # the mark whose piece is in hand: several may share a run
+    # @return [Mark]
+    def piece_mark = step.turn ? run.owner(step.turn).first : run.mark
+
+    # how much of the time is left in which what was printed can be laid
+    # @return [Float] 0 to 1
+    def wet_share
+      ends = run.step_ends.map { |ended| ended.done_at.to_f }
+      began = ends.reverse.find { |at| at <= @now.to_f } || run.began_at.to_f
+      whole = walk.dry_at - [began, walk.dry_at - 1].min
+      ((walk.dry_at - @now.to_f) / whole).clamp(0.0, 1.0)
+    end
 
     # pieces are done one after the other here
     def round? = !finished? && walk.round?
 
-    # "Piece 5 of 12, second try · 2 of 4"
+    # "Piece 5 of 12, try 2 · step 2 of 4 · lot 1 of 2"
     def place_words
-      return "Step #{number} of #{total} · #{phase}#{lot_words}" unless round?
+      return "Step #{number} of #{total}#{lot_words}" unless round?
       again = step.try && ", try #{step.try}"
       again = "#{again}: #{run.owner(step.turn).first.title}" if run.together.any?
       steps = walk.round_steps.size
-      "Piece #{step.turn} of #{step.turns}#{again}#{" · #{walk.place_in_round} of #{steps}" if steps > 1}#{lot_words}"
+      place = " · step #{walk.place_in_round} of #{steps}" if steps > 1
+      "Piece #{step.turn} of #{step.turns}#{again}#{place}#{lot_words}"
     end
 
     # One piece among those of this round: how far it has come, and what became of it. Frozen.

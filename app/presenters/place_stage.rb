@@ -41,6 +41,9 @@ module Presenters
       "Find the place with #{(shape.key == "disc") ? "a ring that centres itself" : "a cut-out of the piece"}"
     end
 
+    # where a copy that fits can be had
+    def largest_where = @room.largest_here.positive? ? "here" : "searched"
+
     def stop? = findings.any?(&:stop?)
 
     # the lines of what is tried; before a method is chosen they are the shape's alone

@@ -5,6 +5,15 @@ module Routes
   module Bench
     # what only these routes need
     module Helping
+      def what_to_do(jobs, marks)
+        Presenters::BenchPage.new(
+          jobs: jobs,
+          rows: marks.reject { |mark| mark.done?(now) }.map { |mark| row(mark) },
+          table: Presenters::Timetable.new(Actions::PlanWork.new(now, marks: marks), now: now),
+          now: now
+        )
+      end
+
       def back_within(url)
         uri = URI.parse(url.to_s)
         (uri.host == request.host && uri.path.start_with?("/")) ? uri.path : "/"
@@ -20,12 +29,7 @@ module Routes
         marks = jobs.flat_map { |job| job.pieces.flat_map(&:marks) }.reject(&:archived_at).each do |m|
           m.association(:piece).target = jobs.flat_map(&:pieces).find { |p| p.id == m.piece_id }
         end
-        page :bench,
-          here: :bench,
-          title: "Bench",
-          jobs: jobs,
-          rows: marks.reject { |m| m.done?(now) }.map { |m| row(m) },
-          table: Presenters::Timetable.new(Actions::PlanWork.new(now, marks: marks), now: now)
+        page :bench, here: :bench, title: "Bench", bench: jobs.any? ? what_to_do(jobs, marks) : nil
       end
 
       app.post "/preferences" do

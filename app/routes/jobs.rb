@@ -37,7 +37,7 @@ module Routes
     def self.jobs(app)
       app.get "/jobs" do
         page :"jobs/index",
-          here: :jobs, title: "Jobs", jobs: Job.open.includes(pieces: :marks).to_a, away: Job.put_away.to_a
+          here: :jobs, title: "Jobs", jobs: Job.open.includes(pieces: {marks: :artwork}).to_a, away: Job.put_away.to_a
       end
 
       app.get("/jobs/new") { page :"jobs/form", here: :jobs, title: "New job", job: Job.new, form: nil }

@@ -27,6 +27,7 @@ module Routes
       checks(app)
       overrides(app)
       preparing(app)
+      remedies(app)
       looks(app)
       fronts(app)
       impressions(app)
@@ -42,6 +43,7 @@ module Routes
         cell = row(mark.reload).cell("artwork")
         JSON.generate(
           checks: part(:checks, mark: mark, findings: found),
+          next: (params["stage"] == "artwork") ? part(:artwork_next, mark: mark) : nil,
           looked_at: part(:looked_at, mark: mark, findings: found),
           cell: cell.figure,
           tone: cell.tone,
@@ -74,6 +76,19 @@ module Routes
         refusal =
           (form.act == "undo") ? Actions::PrepareArtwork.undo(mark) : Actions::PrepareArtwork.call(mark, form.steps)
         halt 422, refused_recipe(find_mark(params["id"]), form, refusal) if refusal
+        redirect to("/marks/#{mark.id}/artwork#preparing"), 303
+      end
+    end
+
+    # one step more, as a remedy
+    def self.remedies(app)
+      app.post "/marks/:id/prepare" do
+        mark = find_mark(params["id"])
+        key = params["step"].to_s
+        halt 404 unless mark.artwork
+        halt 404 if UpClose::Artwork::Preparing.for(set: mark.artwork.set?).none? { |work| key == work::KEY }
+        refusal = Actions::PrepareArtwork.call(mark, mark.recipe + [{"key" => key, "on" => true}])
+        halt 422, page(:plain, title: "That cannot be done", says: refusal.message, way_out: refusal.remedy) if refusal
         redirect to("/marks/#{mark.id}/artwork#preparing"), 303
       end
     end
@@ -117,6 +132,6 @@ module Routes
       end
     end
 
-    private_class_method :checks, :overrides, :preparing, :looks, :fronts, :impressions
+    private_class_method :checks, :overrides, :preparing, :remedies, :looks, :fronts, :impressions
   end
 end

@@ -8,6 +8,9 @@ module Routes
       "dxf" => [UpClose::Formats::DXF::Writer, "image/vnd.dxf"]
     }.freeze
 
+    # marks whose pack this browser has fetched: their next action is to say that it is printed
+    PACKS_REMEMBERED = 20
+
     def self.registered(app)
       packs(app)
       proofs(app)
@@ -22,6 +25,7 @@ module Routes
     def self.packs(app)
       app.get "/marks/:id/pack.pdf" do
         mark = ready_mark
+        session["packs"] = (Array(session["packs"]) + [mark.id]).uniq.last(PACKS_REMEMBERED)
         download_pdf(mark.pack_to_print.pages, mark.title)
       end
     end

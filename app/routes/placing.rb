@@ -17,6 +17,7 @@ module Routes
           drawing: part(:piece_scene, view: at.view),
           front: front && at.curved? && part(:front_view, view: at.front),
           said: part(:place_findings, at: at, mark: mark),
+          next: part(:place_next, at: at, mark: mark),
           fields: at.fields,
           errors: form.errors,
           placed: {x: placement.x_mm, y: placement.y_mm},

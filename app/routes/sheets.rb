@@ -30,7 +30,7 @@ module Routes
 
       def sheet_stage(mark, form: nil, refusal: nil, laying: nil, largest: nil, bars: nil, asked: false, cut: nil)
         stage mark, "sheet", form: form, asked: asked, pack: pack_or_reason(mark), refusal: refusal, laying: laying,
-          largest: largest, bars: bars, cut: cut
+          largest: largest, bars: bars, cut: cut, fetched: Array(session["packs"]).include?(mark.id)
       end
 
       def download_pdf(pages, title)

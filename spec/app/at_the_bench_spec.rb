@@ -29,7 +29,7 @@ RSpec.describe "at the bench", :shop do
     send_form "/marks/#{mark.id}/artwork", "kind" => "file", "file" => upload(fine, "hair.svg")
     send_form "/marks/#{mark.id}/place", "width" => "30"
     expect(send_form("/marks/#{mark.id}/place/settle").status).to eq 422
-    expect(page_words).to match(/Artwork : Thinnest line 0 \. 03.*Go on all the same Because/)
+    expect(page_words).to match(/Artwork : Thinnest line 0 \. 03.*Go on anyway Your reason/)
     %w[sheet apply].each do |stage|
       expect(get("/marks/#{mark.id}/#{stage}") && page_words).to match(/Artwork : Thinnest line/), stage
     end
@@ -45,15 +45,15 @@ RSpec.describe "at the bench", :shop do
     expect(mark.reload.override).to eq({})
     send_form "/marks/#{mark.id}/override", "reason" => "a trial", "stage" => "place"
     expect(send_form("/marks/#{mark.id}/place/settle").status).to eq 303
-    expect(get("/marks/#{mark.id}/apply") && page_words).to match(/Thinnest line.*You go on all the same: “a trial”/)
+    expect(get("/marks/#{mark.id}/apply") && page_words).to match(/Thinnest line.*You go on anyway: “a trial”/)
     send_form "/marks/#{mark.id}/runs"
     run = mark.reload.run
     expect([run.override_reason, get("/runs/#{run.id}") && page_words])
-      .to match ["a trial", /Thinnest line: 0.03.*Begun all the same: “a trial”/]
-    expect(get("/marks/#{mark.id}/record") && page_words).to include "Done although something said stop: “a trial”"
+      .to match ["a trial", /Thinnest line: 0.03.*You began anyway: “a trial”/]
+    expect(get("/marks/#{mark.id}/record") && page_words).to include "Done despite a stop: “a trial”"
     # another method has stops of its own: the reason covers those it was given for
     send_form "/marks/#{mark.id}/override/back", "stage" => "apply"
-    expect(get("/marks/#{mark.id}/apply") && page_words).to match(/Go on all the same/)
+    expect(get("/marks/#{mark.id}/apply") && page_words).to match(/Go on anyway/)
     expect(send_form("/runs/#{run.id}/done", "step" => run.steps_core.first.key).status).to eq 303
     expect(run.reload.step_ends.size).to eq 1
   end
@@ -61,12 +61,12 @@ RSpec.describe "at the bench", :shop do
   it "does not begin past a refused rule without a reason, and keeps the reason" do
     mark.piece.update!(finish: "sealed")
     get "/marks/#{mark.id}/apply"
-    expect(page_words).to match(/Go on all the same/)
+    expect(page_words).to match(/Go on anyway/)
     expect(send_form("/marks/#{mark.id}/runs", "override" => "  ").status).to eq 422
     expect(Run.count).to eq 0
     send_form "/marks/#{mark.id}/runs", "override" => "a trial on a scrap"
     get "/runs/#{Run.last.id}"
-    expect(page_words).to match(/Begun all the same: “a trial on a scrap”/)
+    expect(page_words).to match(/You began anyway: “a trial on a scrap”/)
     other = ready_mark
     send_form "/marks/#{other.id}/runs", "override" => "no need"
     expect(other.run.override_reason).to be_nil
@@ -100,7 +100,7 @@ RSpec.describe "at the bench", :shop do
     full = Presenters::Moments.clock(run.step_ends.last(2).first.done_at + 86_400, Time.now)
     expect(page_words)
       .to match(
-        /Not ready yet.*ended before its time\. It is ready at #{full}/
+        /Not ready yet.*ended before its time\. Leave the piece alone until #{full}/
       )
       .and match(/○ dry to the touch.*○ ready to handle.*○ fully cured #{full}/)
     expect(page_words).not_to include("It is ready Since")
@@ -153,7 +153,7 @@ RSpec.describe "at the bench", :shop do
     expect(run.reload.passes).to eq("press:1" => 3)
     send_form "/runs/#{run.id}/done", "step" => "press:1"
     get "/runs/#{run.id}"
-    expect(page_words).to match(/Lay it back: “Rub gently, then firmly” again/)
+    expect(page_words).to match(/Do “Rub gently, then firmly” again/)
     2.times { send_form "/runs/#{run.id}/again", "step" => "peek:1" } # a double click
     expect([run.reload.clockwork.state(0).step.key, run.passes["peek:1 again"], run.step_ends.map(&:step)])
       .to eq ["press:1", 1, keys]
@@ -176,7 +176,7 @@ RSpec.describe "at the bench", :shop do
       send_form "/runs/#{lead.id}/done", "step" => key
     end
     get "/runs/#{lead.id}"
-    expect(page_words).to match(/badge and badge × 3.*Piece 3 of 3: badge · 1 of 4/)
+    expect(page_words).to match(/badge and badge × 3.*Piece 3 of 3: badge · step 1 of 4/)
     send_form "/runs/#{lead.id}/spoilt", "step" => "lay:3"
     expect([mark, other].map { |m| m.attempts.reload.map { |a| [a.piece, a.result] } }).to eq [[], [[1, "spoilt"]]]
     # one print is left, and that piece is sanded first

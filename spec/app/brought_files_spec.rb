@@ -117,7 +117,7 @@ RSpec.describe "a file that a maker brings", :shop do
       '<rect x="200" width="20" height="20"/></svg>',
       "far.svg"
     )
-    expect(get("/marks/#{mark.id}/artwork").body).to include("cut away", "Take it all")
+    expect(get("/marks/#{mark.id}/artwork").body).to include("cut away", "Use all of it")
     widths = %w[all page].map do |as|
       send_form "/marks/#{mark.id}/artwork/again", "original" => Artwork.last.original, "as" => as, "name" => "far"
       Artwork.last.ink_core.box.width.round

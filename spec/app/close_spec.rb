@@ -13,15 +13,15 @@ RSpec.describe "measuring, looking and preparing", :shop do
   it "looks at a mark once, keeps the worst of it for the row, and looks again when it changes" do
     mark = mark_with_artwork
     get "/marks/#{mark.id}/artwork"
-    expect(page_words).to match(/Looking at it at its final size/)
+    expect(page_words).to match(/Checking it at its final size/)
     get "/marks/#{mark.id}/checks"
     told = JSON.parse(last_response.body)
     expect([told["cell"], mark.reload.checked["verdict"]]).to match [/\Aline over/, "fine"]
     get "/marks/#{mark.id}/artwork"
-    expect(page_words).to match(/Thinnest line/).and not_include("Looking at it")
+    expect(page_words).to match(/Thinnest line/).and not_include("Checking at it")
     send_form "/marks/#{mark.id}/place", "width" => "20"
     get "/marks/#{mark.id}/artwork"
-    expect(page_words).to match(/Looking at it/)
+    expect(page_words).to match(/Checking it/)
   end
 
   it "shows it as drawn, on clear and on white film, and for the loupe; nothing without artwork" do

@@ -57,7 +57,7 @@ RSpec.describe "A mark that covers its piece", :shop do
     send_form "/marks/#{mark.id}/cover/end"
     expect(again).to have_attributes(cover: nil, width_mm: be < 30)
     get "/marks/#{mark.id}/place"
-    expect(page_words).to include("Cover the whole piece with it")
+    expect(page_words).to include("Cover the whole piece")
   end
 
   it "follows a piece that is measured anew" do

@@ -78,7 +78,7 @@ RSpec.describe "the sheet drawer", :shop do
     expect(layout.leftovers.first.places.map { |p| p.y }.min).to be >= 200 + 3 + 10.5 - 1e-6
     expect(layout.fresh.sum { |s| s.places.size }).to eq 18 - layout.leftovers.first.places.size
     get "/marks/#{mark.id}/sheet"
-    expect(page_words).to match(/From the drawer #{layout.leftovers.first.places.size} of 18/)
+    expect(page_words).to match(/#{layout.leftovers.first.places.size} of 18 copies go on leftover sheets/)
     %w[pack.pdf proof.pdf sheets/1.svg sheets/1.png?dpi=150].each do |file|
       expect(get("/marks/#{mark.id}/#{file}").status).to eq 200
     end

@@ -174,7 +174,7 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
     })
       .to eq [[174.0, 256]] * 3
     get "/marks/#{large.id}/sheet"
-    expect(page_words).to match(/Printed .* What it took is marked/)
+    expect(page_words).to match(/Printed .* The used areas are marked/)
   end
 
   it "tells how large a mark could be on each sheet, and rides an offcut on a carrier" do

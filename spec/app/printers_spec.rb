@@ -68,7 +68,7 @@ RSpec.describe "printers", :shop, :measured do
     expect(ink_found(page, wanted, dpi: 1200).values).to match(wanted.values.map { |v| be_within(0.12).of(v) })
     expect(shown.call).to eq plain
     get "/marks/#{mark.id}/sheet"
-    expect(page_words).to match(/On upstairs 100\.412 % × 99\.728 %.*undone in these files/)
+    expect(page_words).to match(/upstairs : its scale \(100\.412 % × 99\.728 %\) is corrected in these files/)
     send_form "/printers/#{printer.id}/changed"
     expect(mark.reload.own_printer.current).to be_nil
     get "/printers/#{printer.id}"
@@ -118,7 +118,7 @@ RSpec.describe "printers", :shop, :measured do
     send_form("/printers/#{printer.id}/profile", "dpi" => "600", "trays" => "rear, upper")
     expect(printer.reload.tray_faces).to eq [["rear", "up"], ["upper", nil]]
     get "/marks/#{ready_mark.id}/sheet"
-    expect(page_words).to match(/Load the shiny side, facing up in the rear tray/)
+    expect(page_words).to match(/Load the shiny side , facing up in the rear tray/)
     expect(last_response.body).to include("PNG, 600 dpi")
   end
 
@@ -153,7 +153,7 @@ RSpec.describe "printers", :shop, :measured do
     expect(printer.reload.prints_face).to be_nil
     send_form "/printers/#{printer.id}/feed", "face" => "down"
     get "/marks/#{mark.id}/sheet"
-    expect(page_words).to match(/Load the shiny side, facing down/)
+    expect(page_words).to match(/Load the shiny side , facing down/)
   end
 
   it "keeps wet ink off its rollers' tracks, on a fresh sheet and on what is left of one" do

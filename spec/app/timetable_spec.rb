@@ -136,7 +136,7 @@ RSpec.describe "the timetable", :shop do
       .and match(/(What would make the date|Nothing makes the date; soonest):/)
     get "/"
     expect(page_words)
-      .to match(/Next to begin: badge Sand it smooth 19:00, 3 min .*Fair .*badge: 11 h too late as planned/)
+      .to match(/badge on plate Lay out and print 19:00 .*badge: too late by 11 h/)
     work = planned
     ways = work.ways_out(work.chains.first)
     expect(ways.map(&:ready).min).to be <= work.plan.ready(work.chains.first)

@@ -2,6 +2,12 @@
 
 # A job from its piece to its record, as a maker walks it at the real pages.
 module AtThePages
+  # the one next action of the page
+  def press_next(words = nil)
+    expect(page).to have_css("[data-next]", text: words, count: 1)
+    find("[data-next]").click
+  end
+
   def begin_piece(name, shape, material: "wood", finish: "bare, sanded smooth", count: 1, uses: [], **measures)
     send_form "/jobs", "title" => name
     visit "/jobs/#{Job.last.id}/pieces/new"
@@ -12,20 +18,20 @@ module AtThePages
     select finish, from: "Finish"
     fill_in "How many pieces", with: count.to_s
     uses.each { |use| check use }
-    click_on "Say what it is for"
+    press_next
     expect(page).to have_css("h1", text: "What is this mark for?")
   end
 
   def for_purpose(title, afterwards: nil)
     choose title, allow_label_click: true
     choose afterwards if afterwards
-    click_on "Choose the artwork"
+    press_next "Choose the artwork"
   end
 
   def artwork(drawing = '<path d="M2 2h36v16H2z" fill="none" stroke="#000" stroke-width="1.4"/>')
-    attach_file "A drawing or a picture: SVG, PDF, PNG, JPEG", saved("mark.svg", svg(drawing))
-    click_on "Use this"
-    click_on "Choose the method"
+    attach_file "The file: SVG, PDF, PNG or JPEG", saved("mark.svg", svg(drawing))
+    press_next "Use this"
+    press_next "Choose the method"
   end
 
   # the way that we suggest is ticked
@@ -34,24 +40,24 @@ module AtThePages
   def by(title, printer: nil)
     choose printer if printer
     choose title, allow_label_click: true if title
-    click_on "Use this method"
-    expect(page).to have_css("h2", text: /Printed/)
-    click_on "Place it"
+    press_next "Use this method"
+    expect(page).to have_css("h2", text: /Print it/)
+    press_next "Place it"
   end
 
   def place_and_print(wide, prints: nil)
     fill_in "wide", with: wide.to_s
     press(:tab)
     expect(page).to have_field("wide", with: /#{wide}/)
-    click_on "Lay it on a sheet"
+    press_next "Lay it out on a sheet"
     fill_in "prints", with: prints.to_s if prints
-    click_on "Lay them out"
-    expect(page).to have_link("Print pack, PDF")
+    press_next "Lay out" if prints
+    expect(page).to have_css("[data-next]", text: "Print pack, PDF")
   end
 
   def start
     press("6")
-    click_on "Start"
+    press_next "Start"
     expect(page).to have_css("form.done-form", visible: :all)
     Run.last
   end
@@ -68,7 +74,7 @@ module AtThePages
   def to_the_end(run)
     run.reload.steps_core.each { |step| Actions::RunMarks.finish_step(run.reload, step.key, Time.now) }
     visit "/runs/#{run.id}"
-    click_on "Write it down"
+    press_next "Record how it came out"
     find("button", text: /(are|is) good/).click
     expect(page).to have_css("h2", text: /All \d+ are good|It is good/)
   end

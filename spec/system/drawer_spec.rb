@@ -35,7 +35,7 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
     visit "/marks/#{name.id}/sheet"
     fill_in "prints", with: "4"
     check "leftovers"
-    click_on "Lay them out"
+    click_on "Lay out"
     expect(page).to have_css("figcaption", text: "clear film 3, 4 copies") # the least that is left takes them
     expect(page).to have_link("Proof, PDF")
     expect(page).to have_css(".nested.awake")
@@ -57,7 +57,7 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
     click_on "Lay the rest again"
     expect(page).to have_css(".copy.pinned", count: 1)
     click_on "I have printed it"
-    expect(page).to have_text("What it took is marked")
+    expect(page).to have_text("The used areas are marked")
     click_on "sheets in the drawer"
     expect(page).to have_css("#{drawing} polygon", count: 6)
     page.go_back
@@ -94,7 +94,7 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
     expect(page).to have_css("figcaption", text: "white film 1, 6 copies")
     before = StockSheet.find_by(name: "white film 1").free_room.area_mm2
     click_on "I have printed it"
-    expect(page).to have_text("What it took is marked")
+    expect(page).to have_text("The used areas are marked")
     expect(StockSheet.find_by(name: "white film 1").free_room.area_mm2).to be < before - 6 * 62 * 8
     expect(inkjet.current.figures["residual_mm"]).to be < 0.05
   end

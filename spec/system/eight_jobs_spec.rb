@@ -19,7 +19,7 @@ RSpec.describe "eight jobs, from the purpose to the record, at the real page", :
     press("7")
     expect(page).to have_text("Burn over it first").and have_text("a line worked into the piece")
     choose "Wiped or brushed oil varnish", allow_label_click: true
-    click_on "Use this sealer"
+    click_on "Use this finish"
     run = start
     order = %w[lift ink_dry outline fill clean_off seal_1]
     expect(keys(run) & order).to eq order
@@ -79,7 +79,7 @@ RSpec.describe "eight jobs, from the purpose to the record, at the real page", :
     end
     visit "/marks/#{marks.first.id}/sheet"
     marks.drop(1).each { |mark| check mark.title }
-    click_on "Lay them out"
+    click_on "Lay out"
     expect(page).to have_css("svg.layout", wait: 60)
     press("6")
     find("button", text: "Start with view 2").click
@@ -91,7 +91,7 @@ RSpec.describe "eight jobs, from the purpose to the record, at the real page", :
     run.reload.steps_core.each { |step| Actions::RunMarks.finish_step(run.reload, step.key, Time.now) }
     expect(marks.map { |mark| mark.reload.run.finished? }.uniq).to eq [true]
     # the bench page takes itself up anew when its steps are done elsewhere: let it, before it is left
-    expect(page).to have_link("Write it down")
+    expect(page).to have_link("Record how it came out")
     marks.last(2).each do |mark|
       visit "/marks/#{mark.id}/record"
       expect(page).to have_css("h1", text: "How each came out")
@@ -165,7 +165,7 @@ RSpec.describe "eight jobs, from the purpose to the record, at the real page", :
     visit "/marks/#{Mark.last.id}/record"
     select "3", from: "Which print was used"
     choose "good"
-    click_on "Write it down"
+    click_on "Save"
     expect(page).to have_text("print 3")
     click_on "The rest are good"
     expect(page).to have_css("h2", text: "All 2 are good")

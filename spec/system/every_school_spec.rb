@@ -35,9 +35,9 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
     click_on "Place it"
     fill_in "wide", with: "18"
     press(:tab)
-    click_on "Lay it on a sheet"
+    click_on "Lay it out on a sheet"
     fill_in "prints", with: copies.to_s
-    click_on "Lay them out"
+    click_on "Lay out"
     press("7")
     expect(page).to have_css("h1", text: "Under which finish")
     yield if block_given?
@@ -56,7 +56,7 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
         find("summary", text: "refused over this", match: :first).click
       end
       choose "Baked sealer", allow_label_click: true
-      click_on "Use this sealer"
+      click_on "Use this finish"
       expect(page).to have_css(".steps", text: "Baked sealer: coat 1 of 1")
     end
     seen = run_through(look_at: "Bake at 163 °C") { expect(page).to have_text("not used for food again") }

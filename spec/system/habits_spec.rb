@@ -70,7 +70,7 @@ RSpec.describe "how people use it", :shop, :page do
     mark = mark_with_artwork
     visit "/marks/#{mark.id}/artwork"
     expect(page).to have_no_css("#checks [data-waiting]", wait: 30)
-    find("summary", text: "Use something else").click
+    find("summary", text: "Use another").click
     attach_file "file", saved("no.svg", "no drawing")
     click_on "Use this instead"
     expect(page).to have_css(".field-error", text: /cannot|no drawing|not/)
@@ -85,7 +85,7 @@ RSpec.describe "how people use it", :shop, :page do
     visit "/marks/#{board.id}/place"
     click_on "its box"
     expect(page).to have_field("right", with: "0")
-    click_on "Lay it on a sheet"
+    click_on "Lay it out on a sheet"
     expect(page).to have_css("h1", text: "On the sheet")
     page.go_back
     expect(page).to have_css("h1", text: "Where it lies")

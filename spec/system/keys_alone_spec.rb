@@ -75,7 +75,7 @@ RSpec.describe "by keyboard alone", :shop, :page do
     press(:right, :right, %i[shift down])
     expect(page).to have_field("down", with: /1/)
     expect(Mark.last.reload).to have_attributes(x_mm: be_within(1e-6).of(0.2), y_mm: be_within(1e-6).of(1))
-    press_on(/\ALay it on a sheet/)
+    press_on(/\ALay it out on a sheet/)
     expect(page).to have_text(/1 cop(y|ies) on 1 sheet/)
     press("6")
     press_on(/\AStart/)

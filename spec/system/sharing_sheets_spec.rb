@@ -13,7 +13,7 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
     free
     fill_in "gap between copies", with: "7"
     select "as placed", from: "may be turned"
-    click_on "Lay them out"
+    click_on "Lay out"
     expect(page).to have_css("g.copy", count: 4)
     expect(page.all("g.copy").map { |copy| copy["aria-label"][/Copy (\w+)/, 1] }).to match_array %w[A1 A2 B1 B2]
     layout = badge.reload.layout
@@ -24,9 +24,9 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
     80.times.find { press(%i[shift up]) && page.has_css?("#layout-said .finding", wait: 0.3) }
     expect(page).to have_css("#layout-said", text: /Too near|Keep/)
     click_on "I have printed it"
-    expect(page).to have_text("What it took is marked")
+    expect(page).to have_text("The used areas are marked")
     visit "/marks/#{plate.id}/sheet"
-    expect(page).to have_text("What it took is marked")
+    expect(page).to have_text("The used areas are marked")
     expect(StockSheet.last.used.size).to eq 5
   end
 
@@ -43,7 +43,7 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
     free
     check "by their outlines on fresh sheets too, not in rows"
     select "as long as it helps", from: "try"
-    click_on "Lay them out"
+    click_on "Lay out"
     expect(page).to have_css("progress")
     expect(barriers).to be_empty
     click_on "Enough: keep the best so far"
@@ -65,7 +65,7 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
       .to be true
     free
     uncheck "in tiles that lap over, for a mark larger than a sheet"
-    click_on "Lay them out"
+    click_on "Lay out"
     expect(page).to have_text("does not fit on A4")
   end
 end

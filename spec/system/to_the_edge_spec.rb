@@ -31,7 +31,7 @@ RSpec.describe "To the edge, several at once, and seen on the very piece", :shop
     mark.piece.update!(shape: "disc", measures: {diameter_mm: 30.0})
     send_form "/marks/#{mark.id}/artwork", "kind" => "file", "file" => upload(grey_photo(90), "photo.png")
     visit "/marks/#{mark.id}/place"
-    click_on "Cover the whole piece with it"
+    click_on "Cover the whole piece"
     expect(page).to have_text("covers all of it")
     drag_by "#mark", 120, 0
     expect(page).to have_text("Empty corners")
@@ -46,8 +46,8 @@ RSpec.describe "To the edge, several at once, and seen on the very piece", :shop
     expect(mark.reload.covering.cover.turn_deg).to eq 0
     visit "/marks/#{mark.id}/cover"
     expect(barriers).to be_empty
-    click_on "Lay it on a sheet"
-    click_on "Lay them out"
+    click_on "Lay it out on a sheet"
+    click_on "Lay out"
     # 30 and 1.5 to trim all round
     expect(boxes(fetched("Print pack, PDF")).map { |b| [b.width, b.height] })
       .to include match([be_within(0.15).of(33)] * 2)

@@ -47,12 +47,12 @@ RSpec.describe "up close, at the real page", :shop, :page do
     expect(page).to have_field("each edge by mm", with: "0.05")
     expect(light.reload.width_mm).to be_within(1e-3).of(21.1) # 21 and a twentieth at either side
     fill_in "each edge by mm", with: "9"
-    click_on "Do these"
+    click_on "Apply these steps"
     expect(page).to have_css("[role=alert]", text: /Each edge by lies between −2 and 2 mm/)
     expect(page).to have_field("each edge by mm", with: "9")
     looked_at
     fill_in "each edge by mm", with: "0.1"
-    click_on "Do these"
+    click_on "Apply these steps"
     expect(page).to have_no_css("[role=alert]")
     expect(page).to have_field("each edge by mm", with: "0.1")
     find("#preparing").click_on("Undo")

@@ -75,11 +75,11 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
     expect(page).to have_text("An upright line")
     find("summary", text: "working", match: :first).click
     expect(page).to have_text(/nearest ink at .* right/)
-    click_on "Lay it on a sheet"
+    click_on "Lay it out on a sheet"
 
     # sheet
     fill_in "prints", with: "3"
-    click_on "Lay them out"
+    click_on "Lay out"
     expect(page).to have_text("3 copies on 1 sheet of A4")
     expect(page.evaluate_script("document.querySelector('.sheet-picture').naturalWidth")).to be > 100
     expect(page).to have_link("Print pack, PDF")
@@ -114,8 +114,7 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
     expect(page).to have_css("h2", text: "Piece 1").and have_select("Which print was used", selected: "2")
     expect(page).to have_no_text("pitted etch").and have_no_text("silvering")
     choose "good"
-    check "faint all over"
-    click_on "Write it down"
+    click_on "Save"
     expect(page).to have_text("1 good, 1 spoilt").and have_css("h2", text: "Piece 2")
     click_on "The rest are good"
     expect(page).to have_css("h2", text: "All 2 are good")

@@ -2,14 +2,22 @@
 
 module UpClose
   module Measure
-    # Writes lengths for reading: "38.0" in mm, "1 1/2" in inches where a 64th
-    # is within 0.02 mm, else "1.496". Rounding happens here and nowhere else.
+    # Writes lengths for reading: "38.0" in mm; in inches the nearest fraction a rule shows, "1 1/2", or "1.496" where
+    # decimals are chosen. Short lengths, of which a fraction would say too little, are decimals too. Rounding happens
+    # here and nowhere else.
     class LengthWriter
+      # as a maker chooses: the finest part of an inch, or decimals
+      FRACTIONS = {"64" => 64, "32" => 32, "decimal" => nil}.freeze
+      # inches; below it a length is written with decimals unless it is a fraction to within the slack
+      SHORT_IN = 0.25
+      # shares of the finest part; nearer than that a length is the fraction itself
+      SLACK = 0.05
+
       attr_reader :unit
 
-      # @param unit [String] "mm" or "in"
-      def initialize(unit = "mm")
-        @unit = unit
+      # @param unit [String] "mm" or "in"  @param fractions [String] a key of FRACTIONS
+      def initialize(unit = "mm", fractions: "64")
+        @unit, @parts = unit, FRACTIONS.fetch(fractions)
         freeze
       end
 
@@ -24,7 +32,7 @@ module UpClose
       # @return [String] what a text field shows: exact enough to read back the same
       def field(mm)
         if inches?
-          inch_figure(mm / Length::INCH_MM, places: 5, slack: 1e-4).sub("−", "-")
+          exact_inches(mm / Length::INCH_MM).sub("−", "-")
         else
           Working.number(mm, 3).sub("−", "-")
         end
@@ -37,17 +45,27 @@ module UpClose
 
       private
 
-      def inch_figure(inches, places: 3, slack: 0.05)
-        sixty_fourths = (inches * 64).round
-        if (inches * 64 - sixty_fourths).abs > slack || sixty_fourths.zero?
-          return format("%.#{places}f", inches).sub("-", "−")
-        end
-        whole, part = sixty_fourths.abs.divmod(64)
-        fraction = part.zero? ? nil : Rational(part, 64)
-        text = [(whole unless whole.zero? && fraction), ("#{fraction.numerator}/#{fraction.denominator}" if fraction)]
-          .compact
-          .join(" ")
-        sixty_fourths.negative? ? "−#{text}" : text
+      # for reading
+      def inch_figure(inches)
+        return decimal(inches, 3) if @parts.nil?
+        near = (inches * @parts).round
+        short = inches.abs < SHORT_IN && (inches * @parts - near).abs > SLACK
+        (short || near.zero?) ? decimal(inches, 3) : fraction(near, @parts)
+      end
+
+      # for a field: exact, or decimals
+      def exact_inches(inches)
+        near = (inches * 64).round
+        ((inches * 64 - near).abs > 1e-4 || near.zero?) ? decimal(inches, 5) : fraction(near, 64)
+      end
+
+      def decimal(inches, places) = format("%.#{places}f", inches).sub("-", "−")
+
+      def fraction(near, parts)
+        whole, part = near.abs.divmod(parts)
+        rest = part.zero? ? nil : Rational(part, parts)
+        text = [(whole unless whole.zero? && rest), ("#{rest.numerator}/#{rest.denominator}" if rest)].compact.join(" ")
+        near.negative? ? "−#{text}" : text
       end
     end
   end

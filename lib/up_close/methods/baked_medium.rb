@@ -36,6 +36,11 @@ module UpClose
         gun: ["heat gun, about a minute", "quick; one at a time, browns easily"]
       }
       border 0.0
+      sights :roll, :polish,
+        right: [:sharp, "the picture under a thin haze"],
+        early: [:haze, "white paper is left: soak and go on"],
+        late: [:broken, "gaps: rubbed or soaked too long"],
+        called: ["too little", "too much"]
 
       BAKED_C = 163
       # what a heat gun keeps hot at once

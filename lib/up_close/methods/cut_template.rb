@@ -47,6 +47,11 @@ module UpClose
         aluminium: ["thin aluminium", "curved work and long use"]
       }
       border 10.0
+      sights :draw,
+        right: [:sharp, "one thin line all round"],
+        early: [:broken, "gaps: the pencil did not touch the edge"],
+        late: [:doubled, "two lines: the template moved"],
+        called: ["too loose", "it slipped"]
 
       # how fast a line is cut, mm a minute
       CUT_A_MINUTE = {card: 150, plastic: 80, aluminium: 40}.freeze

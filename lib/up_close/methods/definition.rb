@@ -40,6 +40,11 @@ module UpClose
           why ? @largest = {along: along, across: across, why: why}.freeze : @largest
         end
 
+        # What the eye decides by, as three pictures.
+        # @param steps [Array<Symbol>] their keys  @param three [Hash] as Sights takes them
+        # @return [Sights, nil]
+        def sights(*steps, **three) = steps.empty? ? @sights : @sights = Sights.new(steps, **three)
+
         # how it shows on a dark ground, in words
         def on_dark(*value) = value.empty? ? @on_dark || "no" : @on_dark = value.first
 

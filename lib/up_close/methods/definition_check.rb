@@ -41,12 +41,19 @@ module UpClose
         say("printers", ":laser, :inkjet or both") if kinds.empty? || (kinds - %i[laser inkjet]).any?
         say("stocks", "one or more of #{Sheets::Stock::ALL.map(&:key).join(", ")}") if @method.stocks.to_a.empty?
         say("passage", "the image's way from paper to eye, one or more") if @method.passages.empty?
+        looks
         say("border", "the paper left round the ink, mm") unless @method.border?
         kinds.each do |kind|
           if @method.stocks.none? { |s| s.printers.include?(kind) }
             say("stocks", "one for each of its printers; none suits #{kind}")
           end
         end
+      end
+
+      def looks
+        sights = @method.sights or return say("sights", "what the eye decides by: right, early, late")
+        unknown = sights.all.map(&:patch) - Sights::PATCHES
+        say("sights", "only #{Sights::PATCHES.join(", ")}; #{unknown.first} is none of them") if unknown.any?
       end
 
       def grounds

@@ -34,6 +34,10 @@ module UpClose
         days: ["three days", "enough for some adhesives: try one first"]
       }
       border 3.0
+      sights :soak, :peel,
+        right: [:sharp, "no white spot, the film comes off alone"],
+        early: [:torn, "white spots tear: soak longer"],
+        late: [:curled, "it curls away: pat it dry at once"]
 
       LEFT_S = {week: 604_800, days: 259_200}.freeze
       TAPE_MM = 50.0

@@ -36,6 +36,10 @@ module UpClose
         rub: ["rub: plain paper", "any paper; hours to dry, and a haze of fibres to clear"]
       }
       border 4.0
+      sights :peel, :roll, :dry,
+        right: [:sharp, "clear and even under a fingertip"],
+        early: [:torn, "ink comes off with the paper: let it set"],
+        late: [:haze, "white haze: paper is left, moisten and rub"]
 
       GEL_UM = 200
       SPREAD_CM2_A_MINUTE = 150

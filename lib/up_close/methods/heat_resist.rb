@@ -48,6 +48,11 @@ module UpClose
         hottest: ["hottest, short", "quick; a second too long and it smears"]
       }
       border 6.0
+      sights :burnish, :peel,
+        right: [:sharp, "solid black stays on the metal"],
+        early: [:broken, "black stays on the film: more heat"],
+        late: [:bled, "lines grow wide: too hot or too long"],
+        called: ["too little heat", "too much heat"]
 
       # the plate, the iron, and how long on each place the sole covers
       HEATS = {medium: [150, 170, 150], hottest: [190, 200, 40]}.freeze

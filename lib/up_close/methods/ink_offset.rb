@@ -34,6 +34,10 @@ module UpClose
       passage "Pressed on, the sheet peeled back"
 
       border 3.0
+      sights :lay, :press, :peek, :lift,
+        right: [:sharp, "wet beads of ink, crisp edges"],
+        early: [:smeared, "it runs: wait a little"],
+        late: [:broken, "gaps: the ink has dried"]
 
       # all passes together: a few minutes for a sign, seconds for a small thing
       RUBBED_CM2_A_MINUTE = 100

@@ -34,6 +34,11 @@ module UpClose
       passage "Melted over, the paper peeled away"
 
       border 8.0
+      sights :peek, :peel,
+        right: [:sharp, "even black, the paper comes off"],
+        early: [:faint, "grey: lay it back and press again"],
+        late: [:scorched, "brown paper: too hot or too long"],
+        called: ["too little heat", "too much heat"]
 
       # one to three minutes by its area: this long on each place the sole covers
       PRESS_S = 75

@@ -40,6 +40,10 @@ module UpClose
       passage "Laid face down on the copper", turned: true
       passage "Held by the lacquer, the paper peeled away"
       border 6.0
+      sights :lay, :peek, :peel,
+        right: [:sharp, "all the toner stays"],
+        early: [:smeared, "it slides: the lacquer is too wet"],
+        late: [:broken, "gaps: the lacquer was too dry"]
 
       work do |_|
         hands :print, "Print with toner",

@@ -33,6 +33,11 @@ module UpClose
       passage "Rubbed over, the paper taken away"
 
       border 5.0
+      sights :rub, :peek,
+        right: [:sharp, "even black, the paper goes clear"],
+        early: [:faint, "grey: rub that part again"],
+        late: [:bled, "soft edges: too much solvent"],
+        called: ["too little", "too much"]
 
       # a patch the size of a coin is wetted and rubbed dry at once
       RUBBED_CM2_A_MINUTE = 25

@@ -30,6 +30,11 @@ module UpClose
       passage "Lifted on clear tape"
       passage "Looked at through the tape"
       border 3.0
+      sights :roll,
+        right: [:sharp, "clear tape, deep black"],
+        early: [:haze, "white fibres: go on rubbing"],
+        late: [:broken, "gaps: rubbed too hard"],
+        called: ["too little", "too much"]
 
       NIGHT_S = 28_800
       TAPE_WIDE_MM = 48.0

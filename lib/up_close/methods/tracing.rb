@@ -53,6 +53,11 @@ module UpClose
         three: ["three, one after the other", "parts told apart; the carbon is changed twice"]
       }, fact: true
       border 10.0
+      sights :trace, :mend,
+        right: [:sharp, "a thin, even line"],
+        early: [:faint, "hardly seen: press harder"],
+        late: [:smeared, "smudged: the hand lay on it"],
+        called: ["too light", "too heavy"]
 
       # carbons, and what changing one costs, s
       CARBONS = {one: 1, two: 2, three: 3}.freeze

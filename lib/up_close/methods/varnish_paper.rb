@@ -43,6 +43,10 @@ module UpClose
         acetone: ["a damp acetone pad", "takes the tack up again; must flash off completely"]
       }
       border { |s| (s.picked[:medium] == :paste) ? 1.0 : 4.0 }
+      sights :roll, :burnish,
+        right: [:sharp, "clear and even"],
+        early: [:smeared, "it slides: the coat is too wet"],
+        late: [:broken, "gaps: the coat was too dry when it was laid"]
       solvent_when { |s| (s.picked[:tack] == :acetone) ? "acetone" : nil }
 
       # wet, on each face

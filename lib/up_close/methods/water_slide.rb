@@ -43,6 +43,10 @@ module UpClose
         bare: ["none", "quicker: toner does not run"]
       }
       border { |s| (s.picked[:edge] == :close) ? 1.0 : 3.0 }
+      sights :slide, :press,
+        right: [:sharp, "it moves freely and lies flat"],
+        early: [:torn, "it sticks and tears: soak longer"],
+        late: [:curled, "it curls and folds: too long in water"]
 
       # minutes of a print to dry: for toner, and for ink by the school
       DRY_S = {laser: 120..nil, short: 180..300, long: 21_600..86_400}.freeze

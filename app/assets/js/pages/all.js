@@ -26,7 +26,8 @@ const pages = {
   seen: () => import('./seen.js'),
   over: () => import('./over.js'),
   wrong: () => import('./wrong.js'),
-  corners: () => import('./corners.js')
+  corners: () => import('./corners.js'),
+  sheet: () => import('./sheet.js')
 }
 
 // what was wrong is in sight, wherever its field stands

@@ -16,9 +16,10 @@ export default async function looks () {
     waiting.querySelector('button').addEventListener('click', () => stopTask(task))
     const enough = follow(waiting, `/underway/${task}/share`)
     try {
-      const answer = await ask(`/marks/${place.dataset.mark}/checks`, { task })
+      const answer = await ask(`/marks/${place.dataset.mark}/checks?stage=artwork`, { task })
       document.getElementById('checks').innerHTML = answer.checks
       place.innerHTML = answer.looked_at
+      document.getElementById('artwork-next').innerHTML = answer.next
       wakeLifeSize()
       const cell = document.querySelector('.row [aria-current] b')
       if (cell) cell.textContent = answer.cell

@@ -25,6 +25,7 @@ export default function place () {
     if (front && answer.front) front.replaceChildren(...new DOMParser().parseFromString(`<svg xmlns="http://www.w3.org/2000/svg">${answer.front}</svg>`, 'text/html').querySelector('svg').childNodes)
     if (whole && held) document.getElementById('mark').focus()
     document.getElementById('said').innerHTML = answer.said
+    document.getElementById('place-next').innerHTML = answer.next
     document.getElementById('undo').disabled = !answer.undo
     tell(answer)
     if (!whole) return

@@ -45,6 +45,8 @@ function show (now, before, done) {
   document.querySelector('[data-early]').hidden = !early
   document.querySelector('[data-meanwhile]').hidden = !early
   done.hidden = early
+  done.toggleAttribute('data-next', !early)
+  document.querySelector('[data-meanwhile] a').toggleAttribute('data-next', early)
   done.textContent = late ? 'Done, though late' : 'Done'
   if (before) sound(late ? 330 : 660)
 }
