@@ -8,6 +8,7 @@ require "puma/configuration"
 require "puma/launcher"
 
 Database.migrate
+ShopZone.apply
 again = Actions::OpenAgain.waiting.size
 if again.positive?
   puts "Opening #{again} artworks once more, since files are read more truly now"

@@ -6,6 +6,8 @@ require "securerandom"
 # Where things are kept, and who may call. All from the environment, all with a default.
 module Settings
   ROOT = File.expand_path("..", __dir__)
+  # the time zone this computer was started in, nil where it is the system's own
+  COMPUTER_ZONE = ENV["TZ"]
 
   module_function
 

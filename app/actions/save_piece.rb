@@ -6,12 +6,13 @@ module Actions
     module_function
 
     # @param form [Forms::PieceForm]
+    # @param given [Mark, nil] one that has no piece yet, and gets this one
     # @return [Mark, nil] a mark on the new piece
-    def create(job, form, clearance_mm: 2.0)
+    def create(job, form, clearance_mm: 2.0, given: nil)
       return unless form.ok?
       ApplicationRecord.change do
         piece = job.pieces.create!(form.values)
-        new_mark(piece, clearance_mm)
+        given ? given.tap { |mark| JustPrint.give(mark, piece) } : new_mark(piece, clearance_mm)
       end
     end
 

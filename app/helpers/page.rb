@@ -16,7 +16,15 @@ module Helpers
 
     def light = @light ||= Preference.get("light")
 
-    def writer = @writer ||= UpClose::Measure::LengthWriter.new(unit)
+    def writer
+      @writer ||= UpClose::Measure::LengthWriter.new(unit, fractions: Preference.get("fractions"))
+    end
+
+    # an amount with the shop's currency: "€12.50", "12.50 kr"
+    # @param cents [Numeric]
+    def money(cents) = UpClose::Costing::Money.with_currency(cents, currency)
+
+    def currency = @currency ||= Preference.get("currency")
 
     def csrf = Rack::Protection::AuthenticityToken.token(session)
 
@@ -39,6 +47,8 @@ module Helpers
     # the shop's own schools, by their method's key; asked once for a page
     # @return [Hash{String => Array<OwnSchool>}]
     def own_schools = @own_schools ||= OwnSchool.order(:title).group_by(&:method_key).tap { |all| all.default = [] }
+
+    def every_method = UpClose::Methods.all
 
     # kinds of piece
     def shapes = UpClose::Surfaces.all

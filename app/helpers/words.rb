@@ -27,6 +27,9 @@ module Helpers
 
     def count(number, one, many = "#{one}s") = "#{number} #{(number == 1) ? one : many}"
 
+    # days of the week from the one that the shop's week begins with
+    def week = (0..6).to_a.rotate(Preference.get("week_start").to_i)
+
     def days_left(job)
       days = job.days_left(today) or return nil
       return "#{count(days, "day")} left" if days.positive?

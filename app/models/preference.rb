@@ -5,7 +5,11 @@ class Preference < ApplicationRecord
   # what each may be, the first one where nothing was chosen
   ALLOWED = {
     "unit" => %w[mm in],
+    "fractions" => UpClose::Measure::LengthWriter::FRACTIONS.keys,
     "light" => %w[auto day shed],
+    "currency" => ["€", /\A[^\s\d<>&]{1,5}\z/],
+    "zone" => ["", ->(name) { ShopZone.known?(name) }],
+    "week_start" => %w[1 6 0],
     "paper" => %w[a4 letter],
     "ratio" => ["", /\A\d+(\.\d+)?\z/],
     "fumes" => UpClose::Methods::FUMES.keys,
@@ -15,6 +19,10 @@ class Preference < ApplicationRecord
 
   # all are asked for at once: a page wants several
   def self.get(name) = pluck(:name, :value).to_h.fetch(name) { ALLOWED.fetch(name).first }
+
+  # all of them, the first allowed where nothing was chosen
+  # @return [Hash{String => String}]
+  def self.everything = ALLOWED.transform_values(&:first).merge(pluck(:name, :value).to_h)
 
   def self.put(name, value)
     return unless ALLOWED[name]&.any? { |allowed| allowed === value }

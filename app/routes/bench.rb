@@ -25,7 +25,7 @@ module Routes
     def self.registered(app)
       app.get "/" do
         of_marks = [:artwork, :attempts, {runs: [:step_ends, {leader: :step_ends}]}]
-        jobs = Job.open.includes(pieces: {marks: of_marks}).to_a
+        jobs = Job.open.where.not(title: Actions::JustPrint::JOB).includes(pieces: {marks: of_marks}).to_a
         marks = jobs.flat_map { |job| job.pieces.flat_map(&:marks) }.reject(&:archived_at).each do |m|
           m.association(:piece).target = jobs.flat_map(&:pieces).find { |p| p.id == m.piece_id }
         end

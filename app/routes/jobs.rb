@@ -5,6 +5,12 @@ module Routes
   module Jobs
     # what only these routes need
     module Helping
+      # a mark that was printed without a piece, and gets one now
+      def loose(id)
+        mark = Mark.live.find_by(id: id)
+        mark if mark && Actions::JustPrint.loose?(mark)
+      end
+
       def cost_page(job, refusal: nil)
         marks = Mark.live
           .where(piece: job.pieces)
@@ -113,18 +119,20 @@ module Routes
     def self.pieces(app)
       app.get "/jobs/:id/pieces/new" do
         page :"marks/measure",
-          here: :jobs, title: "Measure", job: Job.find(params["id"]), mark: nil, stage: "measure", form: nil
+          here: :jobs, title: "Measure", job: Job.find(params["id"]), mark: nil, stage: "measure", form: nil,
+          given: params["mark"]
       end
 
       app.post "/jobs/:id/pieces" do
         job = Job.find(params["id"])
         form = Forms::PieceForm.new(params, unit: unit)
-        mark = Actions::SavePiece.create(job, form)
+        mark = Actions::SavePiece.create(job, form, given: loose(params["mark"]))
         unless mark
           halt 422,
-            page(:"marks/measure", here: :jobs, title: "Measure", job: job, mark: nil, stage: "measure", form: form)
+            page(:"marks/measure", here: :jobs, title: "Measure", job: job, mark: nil, stage: "measure", form: form,
+              given: params["mark"])
         end
-        redirect to("/marks/#{mark.id}/purpose"), 303
+        redirect to("/marks/#{mark.id}/#{mark.artwork ? "place" : "purpose"}"), 303
       end
 
       app.post "/pieces/:id/marks" do

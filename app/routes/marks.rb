@@ -16,13 +16,13 @@ module Routes
 
       app.get "/marks/:id/measure" do
         mark = find_mark(params["id"])
-        stage mark, "measure", job: mark.job, form: nil
+        stage mark, "measure", job: mark.job, form: nil, given: nil
       end
 
       app.post "/marks/:id/measure" do
         mark = find_mark(params["id"])
         form = Forms::PieceForm.new(params, unit: unit)
-        halt 422, stage(mark, "measure", job: mark.job, form: form) unless Actions::SavePiece.change(mark.piece, form)
+        halt 422, stage(mark, "measure", job: mark.job, form: form, given: nil) unless Actions::SavePiece.change(mark.piece, form)
         redirect to("/marks/#{mark.id}/#{mark.artwork ? "place" : "artwork"}"), 303
       end
     end

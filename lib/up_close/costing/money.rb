@@ -3,7 +3,7 @@
 module UpClose
   module Costing
     # Whole cents: read from what is typed, written with two places, shared out
-    # without a cent lost. The currency is the shop's own and is not named.
+    # without a cent lost. The currency is the shop's own.
     module Money
       TYPED = /\A(\d{1,7})(?:[.,](\d{1,2}))?\z/
 
@@ -21,6 +21,13 @@ module UpClose
       # @param cents [Numeric]
       # @return [String] "12.50"; a part of a cent is rounded to the nearest
       def write(cents) = format("%d.%02d", *cents.round.divmod(100))
+
+      # @param currency [String] a sign stands before the amount, letters after it
+      # @return [String] "€12.50", "12.50 kr", "under €0.01"
+      def with_currency(cents, currency)
+        return "under #{with_currency(1, currency)}" if cents.positive? && cents < 1
+        currency.match?(/\p{L}/) ? "#{write(cents)} #{currency}" : "#{currency}#{write(cents)}"
+      end
 
       # Whole cents in proportion to weights: what is left over goes to those who lost
       # the most by rounding down, the first of equals first (largest remainders).

@@ -27,7 +27,8 @@ const pages = {
   over: () => import('./over.js'),
   wrong: () => import('./wrong.js'),
   corners: () => import('./corners.js'),
-  sheet: () => import('./sheet.js')
+  sheet: () => import('./sheet.js'),
+  drop: () => import('./drop.js')
 }
 
 // what was wrong is in sight, wherever its field stands

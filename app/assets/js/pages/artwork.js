@@ -4,16 +4,19 @@ export default function artwork () {
   const file = document.getElementById('file')
   const kinds = form.querySelectorAll('input[name=kind]')
 
-  const choose = () => form.querySelectorAll('[data-kind]').forEach((part) => { part.hidden = part.dataset.kind !== form.elements.kind.value })
+  const choose = () => form.querySelectorAll('[data-kind]').forEach((part) => { part.hidden = part.dataset.kind !== form.elements.kind?.value })
   kinds.forEach((kind) => kind.addEventListener('change', choose))
 
   const take = (files) => {
     if (!files?.length) return
     form.closest('details')?.setAttribute('open', '')
     file.files = files
-    form.elements.kind.value = 'file'
+    if (kinds.length) form.elements.kind.value = 'file'
     choose()
-    if (smallEnough()) form.requestSubmit()
+    if (!smallEnough()) return
+    // a form that waits for more is not sent yet
+    if (form.dataset.wait) form.elements[form.dataset.wait].focus()
+    else form.requestSubmit()
   }
   const smallEnough = () => {
     const most = Number(file.dataset.most)

@@ -19,7 +19,8 @@ export default async function looks () {
       const answer = await ask(`/marks/${place.dataset.mark}/checks?stage=artwork`, { task })
       document.getElementById('checks').innerHTML = answer.checks
       place.innerHTML = answer.looked_at
-      document.getElementById('artwork-next').innerHTML = answer.next
+      const next = document.getElementById('artwork-next')
+      if (next) next.innerHTML = answer.next
       wakeLifeSize()
       const cell = document.querySelector('.row [aria-current] b')
       if (cell) cell.textContent = answer.cell
