@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 module Actions
-  # A file or a word, a width and a method: a mark that can be printed at once. It is kept as a loose mark, on a stand-in
-  # for its piece, until it is given a real one.
+  # A file or a word, a width and a method: a mark that can be printed at once. It is kept as a loose mark, on a
+  # stand-in for its piece, until it is given a real one.
   module JustPrint
     JOB = "Loose prints"
     # of the stand-in round the mark, and its size before the artwork is known, mm

@@ -8,9 +8,13 @@ module Forms
     private
 
     def read
-      CHOICES.each { |name| choice(name.to_sym, Preference::ALLOWED[name].grep(String), fallback: Preference.get(name)) }
+      CHOICES.each do |name|
+        choice(name.to_sym, Preference::ALLOWED[name].grep(String), fallback: Preference.get(name))
+      end
       words(:currency, required: "Type a currency, such as € or kr.", most: 5)
-      errors[:currency] ||= "Type a sign or letters, such as € or kr." unless allowed?("currency", values[:currency].to_s)
+      unless allowed?("currency", values[:currency].to_s)
+        errors[:currency] ||= "Type a sign or letters, such as € or kr."
+      end
       words(:zone, most: 60)
       unless allowed?("zone", values[:zone].to_s)
         errors[:zone] ||= "This computer knows no such time zone. Choose one from the list, or leave it empty."

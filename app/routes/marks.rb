@@ -22,7 +22,9 @@ module Routes
       app.post "/marks/:id/measure" do
         mark = find_mark(params["id"])
         form = Forms::PieceForm.new(params, unit: unit)
-        halt 422, stage(mark, "measure", job: mark.job, form: form, given: nil) unless Actions::SavePiece.change(mark.piece, form)
+        unless Actions::SavePiece.change(mark.piece, form)
+          halt 422, stage(mark, "measure", job: mark.job, form: form, given: nil)
+        end
         redirect to("/marks/#{mark.id}/#{mark.artwork ? "place" : "artwork"}"), 303
       end
     end

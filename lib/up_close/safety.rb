@@ -16,7 +16,8 @@ module UpClose
       ),
       Hazard.new(
         key: "heat", title: "Heat",
-        needs: ["a heat-proof surface and a stand", "an oven kept for craft", "an oven thermometer", "dry gloves or cloth"],
+        needs: ["a heat-proof surface and a stand", "an oven kept for craft", "an oven thermometer",
+          "dry gloves or cloth"],
         never: "Never send wax paper through a laser printer. Never use an oven for food after craft media.",
         keys: %i[heat oven burn burn_ink jam]
       ),
@@ -29,8 +30,8 @@ module UpClose
       ),
       Hazard.new(
         key: "etch", title: "Etching baths and patinas",
-        needs: ["goggles, gloves and an apron", "plastic or glass vessels", "open window", "water, and soda to neutralise",
-          "a labelled bottle for used bath"],
+        needs: ["goggles, gloves and an apron", "plastic or glass vessels", "open window",
+          "water, and soda to neutralise", "a labelled bottle for used bath"],
         never: "Never add water to acid. Never close the vessel. Never pour the bath into a drain.",
         keys: %i[etchant peroxide current hydrogen patina]
       ),
@@ -43,7 +44,7 @@ module UpClose
     ].freeze
 
     # @param key [Symbol] of Cautions  @return [Hazard, nil]
-    def self.of(key) = ALL.find { |hazard| hazard.keys.include?(key.to_sym) }
+    def self.of(key) = ALL.find { |hazard| hazard.keys.any?(key.to_sym) }
 
     # what methods a hazard concerns: those that show one of its cautions at a step
     # @param hazard [Hazard]  @return [Array<Class>]
