@@ -11,7 +11,7 @@ module Actions
     def call(mark, files)
       files.each_with_object({}) do |file, refused|
         if ContactSheet.new(mark.reload).room < 1
-          refused[file[:filename].to_s] = "#{ContactSheet::MOST} pictures are the most: begin another job."
+          refused[file[:filename].to_s] = "#{ContactSheet::MOST} pictures is the limit. Begin another job for the rest."
           next
         end
         reason = add(mark, file) and refused[file[:filename].to_s] = reason

@@ -44,7 +44,7 @@ module Actions
     def refuse_stepless(change)
       return if change.step
       raise UpClose::Error.new(
-        "That is no change of a step.", remedy: "Do it where it says: #{change.words}", field: :change
+        "That changes no step.", remedy: "Follow its instruction: #{change.words}", field: :change
       )
     end
     private_class_method :copied, :changed, :fields, :refuse_stepless

@@ -24,7 +24,7 @@ module Actions
       number = Integer(typed, 10, exception: false)
       unless number&.between?(1, UpClose::Sealing::Sealer::MOST_COATS)
         raise UpClose::Error.new(
-          "“#{typed}” is no number of coats.",
+          "“#{typed}” is not a number of coats.",
           remedy: "Type 1 to #{UpClose::Sealing::Sealer::MOST_COATS}, or nothing for the usual #{sealer.coats}.",
           field: :coats
         )

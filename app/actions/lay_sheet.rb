@@ -63,8 +63,8 @@ module Actions
       layout = search(counted(marks), host, *blanks, effort, &progress) if layout.unplaced.any?
       return layout if layout.unplaced.empty?
       raise UpClose::Errors::DoesNotFit.new(
-        "#{layout.unplaced.size} of them fit on no sheet, fresh or used.",
-        remedy: "Make it smaller, keep less free, choose larger paper, or print it in tiles.",
+        "#{layout.unplaced.size} of them do not fit on any sheet, new or used.",
+        remedy: "Make it smaller, use smaller gaps and margins, choose larger paper, or print it in tiles.",
         field: :paper
       )
     end

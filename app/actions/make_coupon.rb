@@ -32,7 +32,10 @@ module Actions
     end
 
     def job
-      Job.find_or_create_by!(title: JOB) { |job| job.note = "Printed tests: what each way of doing it holds here." }
+      Job.find_or_create_by!(title: JOB) { |job|
+        job.note = "Printed tests: the finest lines that each method holds " \
+        "here."
+      }
     end
 
     def mark(coupon, values)

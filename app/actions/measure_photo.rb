@@ -58,7 +58,7 @@ module Actions
     def use_backdrop(piece, form)
       unless form.corners?
         return UpClose::Errors::BadShape.new(
-          "A straight length takes out no tilt, so there is no backdrop yet.",
+          "One length does not correct the tilt, so there is no background picture yet.",
           remedy: "Mark the four corners of a rectangle.",
           field: :mode
         )

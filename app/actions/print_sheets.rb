@@ -104,8 +104,8 @@ module Actions
 
     def changed(names)
       UpClose::Errors::DoesNotFit.new(
-        "#{names.join(" and ")} #{(names.size == 1) ? "has" : "have"} changed since this was laid out.",
-        remedy: "Lay them out again.",
+        "#{names.join(" and ")} #{(names.size == 1) ? "has" : "have"} changed since the layout was made.",
+        remedy: "Lay out again.",
         field: :base
       )
     end

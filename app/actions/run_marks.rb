@@ -156,7 +156,7 @@ module Actions
       Shelves::OriginalStore.new(Settings.originals).put(Workers.call(Shelves::OutsidePicture.new(bytes), :shown, 1600))
     rescue UpClose::Errors::BadArtwork
       raise UpClose::Error.new(
-        "This is no picture that can be read.",
+        "This file cannot be read as a picture.",
         remedy: "Take a photo as JPEG or PNG.",
         field: :photo
       )

@@ -9,11 +9,11 @@ module Actions
     # @param number [Integer] which sheet, for a tray
     # @return [String, nil] why not
     def call(mark, number)
-      printer = mark.own_printer or return "No printer of this kind is known. Add it first."
+      printer = mark.own_printer or return "There is no printer of this kind yet. Add it first."
       pages = mark.pack_to_print.pages
       return "There is no sheet #{number}." unless number.between?(1, pages.size)
       return to_tray(printer, pages[number - 1], gone(mark, number)) if printer.device
-      return "This printer has no queue here: download the print pack." unless printer.queue
+      return "This printer has no print queue here. Download the print pack." unless printer.queue
       paper = pages.first.paper
       pdf = Workers.call(Shelves::PrintJob.new(pages, mark.title), :bytes, "pdf")
       order = {pdf: pdf, width_mm: paper.width_mm, height_mm: paper.height_mm, title: mark.title}

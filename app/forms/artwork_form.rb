@@ -101,7 +101,7 @@ module Forms
       bytes = upload[:tempfile].tap(&:rewind).read(UpClose::Formats::CsvTable::MOST_BYTES + 1).to_s
       members = Workers.call(UpClose::Artwork::LetteringSet, :from_csv, bytes)
       @typed = @typed.merge("set" => members.join("\n")).except("set_file")
-      @preview = "#{members.size} read from #{upload[:filename]}, as they stand here. Look them through, then use them."
+      @preview = "#{members.size} read from #{upload[:filename]}, as shown here. Check them, then use them."
     rescue UpClose::Error => error
       errors[:set_file] = error.sentence
     end

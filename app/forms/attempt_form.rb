@@ -13,7 +13,7 @@ module Forms
 
     def read
       choice(:result, UpClose::Record::RESULTS.keys)
-      errors[:result] = "Say how it came out: good, usable or spoilt." if errors[:result]
+      errors[:result] = "Choose how it came out: good, usable or spoilt." if errors[:result]
       values[:faults] = Array(@typed["faults"]).map(&:to_s) & UpClose::Record::FAULTS.keys
       words(:note, most: 2000)
       count(:print, 1..@prints, "Which print") unless typed(:print).to_s.strip.empty?

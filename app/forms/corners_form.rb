@@ -10,7 +10,8 @@ module Forms
       if numbers.size == 8 && numbers.all? { |share| share.between?(0, 1) }
         values[:corners] = numbers.each_slice(2).to_a
       else
-        errors[:corners] = "Tap four corners, from the top left clockwise; or type how far across and down, in 100."
+        errors[:corners] = "Tap the four corners, clockwise from the top left. Or type how far across and down, in " \
+          "percent."
       end
     end
   end

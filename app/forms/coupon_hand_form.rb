@@ -16,7 +16,7 @@ module Forms
     def read
       values[:readings] = {}
       @coupon.plan ? fields : ladders
-      errors[:base] = "Say at least one of them." if errors.empty? && nothing_said?
+      errors[:base] = "Fill in at least one of them." if errors.empty? && nothing_said?
     end
 
     def nothing_said? = values[:readings].empty? && values[:fields].to_h.compact.empty?

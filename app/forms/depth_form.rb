@@ -10,7 +10,7 @@ module Forms
     def read
       value = Float(plain_digits(:depth_um).tr(",", "."), exception: false)
       return values[:depth_um] = value if value && RANGE_UM.cover?(value)
-      errors[:depth_um] = "Type how deep it is in µm, such as 42."
+      errors[:depth_um] = "Type the depth in µm, such as 42."
     end
   end
 end

@@ -9,7 +9,7 @@ module Forms
 
     def read
       words(:name, most: 60)
-      words(:licence, required: "Say under which licence you use it, or who gave you leave.", most: 300)
+      words(:licence, required: "Type the licence under which you use it, or who gave you permission.", most: 300)
       upload = @typed["font_file"]
       return errors[:font_file] = "Choose a font file: TTF, OTF or WOFF." unless upload.is_a?(Hash) && upload[:tempfile]
       if upload[:tempfile].size > MOST_BYTES

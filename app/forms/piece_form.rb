@@ -40,7 +40,7 @@ module Forms
       hexes = text.to_s.split(/[\s,;]+/).reject(&:empty?)
       if hexes.size > MOST_COLOURS
         raise UpClose::Error.new(
-          "That is more than #{MOST_COLOURS} colours.", remedy: "Name those that differ most.", field: :more_colours
+          "That is more than #{MOST_COLOURS} colours.", remedy: "Name the ones that differ most.", field: :more_colours
         )
       end
       hexes.map { |hex| UpClose::Colour.hex(hex).to_hex }
@@ -105,8 +105,8 @@ module Forms
     # what is asked of an outline's file: its name in the store, what was read, and what is open (:unit, :frame)
     Question = Struct.new(:kept, :file, :open)
     ASKED = {
-      unit: "The file does not say its unit: choose below.",
-      frame: "One outline holds all the others: say below whether it is the piece or a frame."
+      unit: "The file does not say its unit. Choose it below.",
+      frame: "One outline contains all the others. Choose below: is it the piece or a frame?"
     }.freeze
 
     def measure(parameter)

@@ -11,7 +11,7 @@ module Forms
     def read
       values["week"] = (0..6).to_h { |day| [day.to_s, spans(day)] }.reject { |_, list| list.empty? }
       if errors.empty? && values["week"].empty?
-        errors[:day_1] ||= "There are no hours in which you work. Give at least one evening a week."
+        errors[:day_1] ||= "You have no working hours yet. Give at least one evening a week."
       end
       values["days_off"] = days_off
       room
@@ -32,7 +32,7 @@ module Forms
       if from_h && from < 1440 && to <= 1440 && from != to && [from_m, to_m].all? { |m| m.to_i < 60 }
         return [from, to % 1440]
       end
-      errors[:"day_#{day}"] ||= "“#{text}” does not read as hours. Type 19:00-22:00."
+      errors[:"day_#{day}"] ||= "“#{text}” is not a time we can read. Type 19:00-22:00."
       nil
     end
 
@@ -40,7 +40,7 @@ module Forms
       typed(:days_off).to_s.split(/[\s,;]+/).reject(&:empty?).filter_map do |text|
         Date.iso8601(text).iso8601
       rescue Date::Error
-        errors[:days_off] ||= "“#{text}” is no date. Type 2026-12-24."
+        errors[:days_off] ||= "“#{text}” is not a date. Type 2026-12-24."
         nil
       end
     end

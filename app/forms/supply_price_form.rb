@@ -12,7 +12,7 @@ module Forms
       if amount&.between?(0.01, 1e6)
         values[:pack_amount] = amount
       else
-        errors[:pack_amount] = "How much is in it is a number above nought."
+        errors[:pack_amount] = "How much is in it must be a number above 0."
       end
     end
   end

@@ -5,13 +5,14 @@ module Helpers
   module Plain
     def nothing_here
       page :plain,
-        title: "Not here", says: "There is nothing at this address.", way_out: "It may have been put away, or mistyped."
+        title: "Not here", says: "There is nothing at this address.", way_out: "It may be put away, or the address " \
+          "is mistyped."
     end
 
     def not_taken
       page :plain,
         title: "Not taken",
-        says: "This page had been open too long, or was sent from elsewhere, so nothing was changed.",
+        says: "This page was open too long, or the form came from another site. Nothing was changed.",
         way_out: "Go back, load the page again, and send it once more."
     end
 
@@ -25,7 +26,7 @@ module Helpers
     def our_mistake
       page :plain,
         title: "Something went wrong",
-        says: "That is our mistake, not yours. Nothing you had kept is lost.",
+        says: "That is our mistake, not yours. What you had saved is still there.",
         way_out: "Go back and try again."
     end
   end

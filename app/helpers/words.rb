@@ -41,9 +41,9 @@ module Helpers
     def kind_words(artwork)
       box = artwork.ink_core.box
       case artwork.kind
-      when "lettering" then "#{Shelves::FontShelf.names[artwork.font]}, kept as lines to the paper"
+      when "lettering" then "#{Shelves::FontShelf.names[artwork.font]}, printed as lines"
       when "picture" then "#{box.width.round} × #{box.height.round} pixels of ink"
-      else "lines, kept as lines to the paper"
+      else "lines, printed as lines"
       end
     end
 

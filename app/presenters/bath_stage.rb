@@ -78,7 +78,8 @@ module Presenters
       wide = etching.undercut.gap_mm(gap)
       UpClose::Finding.note(
         :etched_gap, "Thinnest gap",
-        figure: "#{number(gap)} → #{number(wide)} mm", reason: "Wider by twice the side loss.",
+        figure: "#{number(gap)} → #{number(wide)} mm", reason: "Drawn wider by twice the side loss, so that the line " \
+          "ends at its width.",
         working: UpClose::Working.new(
           "#{number(gap)} + 2 × #{number(etching.undercut.side_mm, 4)} = #{number(wide)} mm"
         )

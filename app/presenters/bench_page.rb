@@ -8,7 +8,7 @@ module Presenters
     VERBS = {
       "purpose" => "Say what it is for", "artwork" => "Choose the artwork", "method" => "Choose a method",
       "place" => "Place it", "sheet" => "Lay out and print", "apply" => "Begin at the bench",
-      "record" => "Write down how it came out"
+      "record" => "Record how it came out"
     }.freeze
 
     # A run with the step it stands at

@@ -77,7 +77,7 @@ module Presenters
       walk.turns.map { |turn, state| Piece.new(turn, (state != :here && lost?(turn)) ? :spoilt : state) }
     end
 
-    OUT_TOO_LONG = "What was printed has been out too long. Touch a waste corner before you lay it."
+    OUT_TOO_LONG = "The print has been out too long. Touch a waste corner before you lay it."
 
     # how long what was printed can still be laid, and for how many pieces that is enough
     # @return [Hash, nil] :left, :words; nil where nothing dries
@@ -89,7 +89,7 @@ module Presenters
       return {left: nil, words: OUT_TOO_LONG} if left <= 0
       {
         left: Moments.about(left), to: moment(walk.dry_at), late: enough < to_lay,
-        words: "of wet print left: enough for #{(enough < to_lay) ? "#{enough} of the" : "all"} #{to_lay} still to " \
+        words: "of wet print left. Enough for #{(enough < to_lay) ? "#{enough} of the" : "all"} #{to_lay} still to " \
           "lay, at #{pace}."
       }
     end
@@ -133,10 +133,10 @@ module Presenters
       step.source.include?("of your own") ? step.source : "starting value, your label first"
     end
 
-    def late_words = step.when_late || "Look closely before you go on; take a spare if in doubt."
+    def late_words = step.when_late || "Look closely before you go on. If in doubt, take a spare."
 
     # @return [String] what ending it before its time risks
-    def risk = step.wait? ? step.risk : (step.early || "Its window has not opened: #{step.risk.sub(/\A./, &:downcase)}")
+    def risk = step.wait? ? step.risk : (step.early || "It is too early: #{step.risk.sub(/\A./, &:downcase)}")
 
     # the piece is ready then, if every step takes its least time; what was ended early keeps its true moment
     def ready = Time.at(@clockwork.ready_at(@now.to_f))
@@ -159,7 +159,7 @@ module Presenters
       spares = if left >= 0
         "#{left} #{(left == 1) ? "spare" : "spares"} left"
       else
-        "#{-left} short: print more"
+        "#{-left} missing: print more"
       end
       ["#{run.marks.map(&:title).join(" and ")} × #{run.pieces}", ("#{spoilt} spoilt, #{spares}" if spoilt.positive?)]
         .compact

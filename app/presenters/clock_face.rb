@@ -30,6 +30,6 @@ module Presenters
 
     def self.late(_step, state) = ["Late by", "up", state.closes_at]
 
-    def self.over(_step, state) = ["Past its longest by", "up", state.closes_at]
+    def self.over(_step, state) = ["Too long by", "up", state.closes_at]
   end
 end

@@ -128,14 +128,14 @@ module Presenters
     def said(snap) = snap.gap_mm ? "#{snap.words}, #{@writer.figure(snap.gap_mm)}" : snap.words
 
     def last_words(mark)
-      return "nothing lies over it: no wait" unless mark == marks.last
+      return "nothing lies over it, so no waiting" unless mark == marks.last
       (marks.size > 1) ? "then all of them are sealed together" : "then it is sealed"
     end
 
     def outside
       marks.reject { |mark| mark.covering.any? || mark.room.fits? }.map do |mark|
         UpClose::Finding.stop(:edge, "#{mark.title} sticks out over the #{view.shape.edge_word}",
-          figure: @writer.with_unit(mark.room.clearance.abs), reason: "It is larger than the piece here.",
+          figure: @writer.with_unit(mark.room.clearance.abs), reason: "It is larger than the piece at this place.",
           remedy: "Move it in.")
       end
     end

@@ -69,7 +69,7 @@ module Presenters
       words = {"more" => {"heat" => "hotter", "time" => "longer", "wait" => "a longer wait"},
                "less" => {"heat" => "cooler", "time" => "shorter", "wait" => "a shorter wait"}}
       coupon.best["beyond"].map do |key, way|
-        "Try #{words[way.to_s].fetch(key) { "#{way} #{key}" }}: the best lies at the edge of what was tried."
+        "Try #{words[way.to_s].fetch(key) { "#{way} #{key}" }}: The best value is at the edge of what you tried."
       end
     end
 

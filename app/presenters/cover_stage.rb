@@ -27,7 +27,7 @@ module Presenters
         UpClose::Finding.new(
           key: :pinned, title: "The picture's #{feature.title}", verdict: (mm < 0.2) ? :fine : :watch,
           figure: (mm < 0.05) ? "where it is on the body" : "#{@writer.with_unit(mm)} off", value: mm, unit: "mm",
-          reason: (mm < 0.2) ? nil : "No size and turn holds all of them: this one is missed by so much."
+          reason: (mm < 0.2) ? nil : "No size and angle fits all of them. The error at this one:"
         )
       end
     end

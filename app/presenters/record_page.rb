@@ -25,7 +25,7 @@ module Presenters
 
     # "26 attempts since 2 July, 16 good, 5 usable, 5 spoilt."
     def tally
-      return "Nothing written down yet." if empty?
+      return "Nothing recorded yet." if empty?
       counts = UpClose::Record::RESULTS.keys.filter_map { |key| "#{record.results[key]} #{key}" if record.results[key] }
       tries = (record.total == 1) ? "attempt" : "attempts"
       "#{record.total} #{tries} since #{day_words(first_day)}, #{counts.join(", ")}."

@@ -34,7 +34,7 @@ module Presenters
         e.hands? && e.chain.begun? && e.pieces.any? { |from, _| from < work.staying.to_f && !own?(from) }
       end
       if outside
-        "You ended a step at #{moment(work.seen_at)}: what is under way is planned as if you stayed till " \
+        "You ended a step at #{moment(work.seen_at)}: what is under way is planned as if you stay until " \
         "#{moment(work.staying)} (an hour and a half, a starting value). Nothing new is begun outside your hours."
       end
     end
@@ -63,13 +63,13 @@ module Presenters
     # why a step stands where it does
     def why(entry)
       case entry.why.first
-      when :follows then (entry.step == entry.chain.steps.first) ? "at once" : "at once, as the one before ends"
-      when :opens then "waits till it opens after “#{before(entry)}”"
+      when :follows then (entry.step == entry.chain.steps.first) ? "at once" : "at once, when the step before it ends"
+      when :opens then "waits for its time after “#{before(entry)}”"
       when :hours then "waits for your next hours"
-      when :busy then "waits till you are free"
+      when :busy then "waits until you are free"
       when :place then "waits for #{entry.why.last}"
-      when :together then "waits for what bakes with it"
-      when :window_ahead then "begun then, so that “#{entry.why.last}” falls in its window"
+      when :together then "waits for the pieces that share its tray"
+      when :window_ahead then "starts then, so that “#{entry.why.last}” falls in its window"
       end
     end
 
@@ -93,10 +93,10 @@ module Presenters
         "drying and waiting" => chain.steps.select(&:wait?).sum(&:least_s),
         "waiting for your hours" => waits[:hours],
         "waiting for the right moment" => waits[:opens],
-        "for windows to fit" => waits[:window_ahead],
-        "while you are at other marks" => waits[:busy],
+        "to meet the time limits" => waits[:window_ahead],
+        "while you work on other marks" => waits[:busy],
         "for the oven or a place to dry" => waits[:place],
-        "for what bakes with it" => waits[:together]
+        "for the pieces that share its tray" => waits[:together]
       }
       parts.select { |_, s| s.to_f > 0 }
         .sort_by { |_, s| -s }

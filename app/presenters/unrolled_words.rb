@@ -20,7 +20,7 @@ module Presenters
       flat = ->(key) { writer.with_unit(2 * shape.largest_flat(UpClose::Surfaces::Strain.fetch(key).share)) }
       "A disc over the curve. Flat film lies without wrinkles up to #{flat["film"]} across, with softener " \
       "#{flat["softened"]}, paper #{flat["paper"]}, foil #{flat["foil"]} (starting values). " \
-        "All of it wants #{shape.figures[:gores]} gores."
+        "All of it needs #{shape.figures[:gores]} gores."
     end
 
     def loft(shape)

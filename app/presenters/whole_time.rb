@@ -28,7 +28,7 @@ module Presenters
       UpClose::Working.new(
         "#{parts.select { |_, s| s > 0 }.map { |words, s| "#{Moments.about(s)} #{words}" }.join(" + ")} = " \
         "#{Moments.about(all_s)}",
-        source: "every step at its least; starting values; your product's label comes first"
+        source: "every step at its shortest; starting values; your product's label comes first"
       )
     end
   end

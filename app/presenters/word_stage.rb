@@ -69,7 +69,7 @@ module Presenters
     def left_over
       return unless found
       UpClose::Finding.new(
-        key: :left_over, title: "Left between letters and photo", verdict: covers? ? :fine : :watch,
+        key: :left_over, title: "Difference between letters and photo", verdict: covers? ? :fine : :watch,
         figure: "#{UpClose::Working.number(found.left_mm)} mm", value: found.left_mm, unit: "mm", limit: 0.2,
         working: UpClose::Working.new(
           "root mean square over all outlines; 95 % keep within #{UpClose::Working.number(found.most_mm)} mm; " \
@@ -77,8 +77,8 @@ module Presenters
           source: "0.2 mm is a starting value"
         ),
         reason: covers? ? "The outlines cover the word." :
-          "Another font comes nearer, or the letters were laid over something else.",
-        remedy: covers? ? nil : "Lay it nearer by hand and fit it again, or try a likelier font."
+          "Another font is closer, or the letters lie over something else.",
+        remedy: covers? ? nil : "Move it closer by hand and fit it again, or try another font."
       )
     end
 
@@ -93,8 +93,8 @@ module Presenters
       UpClose::Finding.note(
         :word_size, "From end to end", figure: "#{@writer.with_unit(width_mm)} ± #{@writer.figure(off)}",
         value: width_mm, unit: "mm", working: unsure(off),
-        reason: @word.straight? ? "Tilt and distance taken out by the four corners." :
-          "By one length alone: a camera held 10° aslant makes 1.5 %."
+        reason: @word.straight? ? "The four corners correct tilt and distance." :
+          "By one length only. A camera tilted by 10° makes an error of 1.5 %."
       )
     end
   end

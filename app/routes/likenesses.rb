@@ -27,10 +27,10 @@ module Routes
         mark = find_mark(params["id"])
         upload = params["photo"]
         unless upload.is_a?(Hash) && upload[:tempfile]
-          halt 422, like_page(mark, refusal: "Choose a crop of the word, PNG or JPEG.")
+          halt 422, like_page(mark, refusal: "Choose a cropped picture of the word, PNG or JPEG.")
         end
         matches, picture = likest(upload[:tempfile], params["word"].to_s[0, 60])
-        halt 422, like_page(mark, refusal: "None of the fonts here has all these letters.") if matches.empty?
+        halt 422, like_page(mark, refusal: "No font here has all these letters.") if matches.empty?
         like_page(mark, matches: matches, picture: picture)
       rescue UpClose::Error => error
         halt 422, like_page(mark, refusal: error.sentence)

@@ -9,7 +9,7 @@ module Routes
       "second" => ->(paper, known) {
         UpClose::Printing::Calibrating::CrossPage
           .new(paper)
-          .page(words: "Up Close: crosses once more, with what was found undone.")
+          .page(words: "Up Close: crosses again, with the correction.")
           .drawn_by(known.undo(paper))
       },
       "feed" => ->(paper, _) { UpClose::Printing::FeedPage.call(paper) }

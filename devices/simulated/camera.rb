@@ -41,7 +41,7 @@ module Devices
       # what a method left of a coupon, photographed; drawn in a worker
       # @param coupon [UpClose::Coupons::Coupon]  @param leaves [LeftBehind]
       def carry_out(coupon:, leaves:, seed: 1)
-        refuse("The camera is shown nothing.", "Lay a coupon under it.") unless coupon.respond_to?(:printed)
+        refuse("There is nothing under the camera.", "Lay a coupon under it.") unless coupon.respond_to?(:printed)
         Workers.drawing("photographing")
         flat = leaves.of_coupon(coupon, seed: seed)
         photograph(flat, ground: leaves.ground, seed: seed)

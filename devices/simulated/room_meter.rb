@@ -23,7 +23,7 @@ module Devices
       # @param at [Time]
       # @return [Reading] to a tenth of a degree and a whole per cent, as its display shows them
       def carry_out(at:)
-        refuse("The meter keeps no readings.", "Ask it for a moment.") unless at.is_a?(Time)
+        refuse("The meter keeps no readings.", "Ask for one moment.") unless at.is_a?(Time)
         hour = at.hour + at.min / 60.0
         days = at.to_f / 86_400
         swing =

@@ -32,7 +32,7 @@ module CommandLine
       read = JSON.parse(File.read(@file, encoding: "UTF-8"))
       read.is_a?(Hash) ? read : raise(WrongUse, "The request is no object: see docs/nesting.md.")
     rescue JSON::ParserError
-      raise WrongUse, "#{File.basename(@file)} does not read as JSON."
+      raise WrongUse, "#{File.basename(@file)} cannot be read as JSON."
     end
   end
 end

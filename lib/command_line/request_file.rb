@@ -14,7 +14,7 @@ module CommandLine
       raise WrongUse, "The request is larger than #{most_bytes / 1024 / 1024} MB." if File.size(path) > most_bytes
       JSON.parse(File.read(path, encoding: "UTF-8"))
     rescue JSON::ParserError
-      raise WrongUse, "#{File.basename(path)} does not read as JSON."
+      raise WrongUse, "#{File.basename(path)} cannot be read as JSON."
     end
   end
 end

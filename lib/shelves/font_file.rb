@@ -13,7 +13,7 @@ module Shelves
       UpClose::Artwork::DrawnFace.of(face, key: key, name: face.own_name || "A font of your own")
     rescue TTFunk::Error, StandardError => error
       raise if error.is_a?(UpClose::Error)
-      refuse("This font breaks off, or is damaged.", "Copy it again from where it came from.")
+      refuse("This font is incomplete or damaged.", "Copy it again from its source.")
     end
 
     private

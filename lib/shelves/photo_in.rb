@@ -21,7 +21,7 @@ module Shelves
       (scale < 1) ? found.resize(scale, kernel: :linear) : found
     rescue Vips::Error
       raise UpClose::Errors::BadShape.new(
-        "This is no picture that can be read.", remedy: "Take a photo as JPEG or PNG.", field: :photo
+        "This file cannot be read as a picture.", remedy: "Take a photo as JPEG or PNG.", field: :photo
       )
     end
   end

@@ -24,7 +24,7 @@ module UpClose
     rescue Errors::BadDefinition
       raise
     rescue => error
-      raise Errors::BadDefinition.new("#{found.name} cannot be used: #{error.message}", remedy: "Mend its file.")
+      raise Errors::BadDefinition.new("#{found.name} cannot be used: #{error.message}", remedy: "Correct its file.")
     end
 
     # where a definition says nothing of its place

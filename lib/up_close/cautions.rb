@@ -35,7 +35,7 @@ module UpClose
       hydrogen: "It gives off hydrogen, which burns: window open, no flame, small plates.",
       etchant: "Etching bath: goggles, gloves, apron, window open; plastic or glass vessels only. Acid into water, " \
         "never the reverse. What is spent goes to the hazardous-waste point.",
-      food: "Up Close calls no finish food-safe: keep marks off the food face and the lip."
+      food: "We call no finish food-safe. Keep marks off the food side and the lip."
     }.freeze
 
     # @param key [Symbol, String]  @return [String]  @raise [KeyError]

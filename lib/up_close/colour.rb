@@ -12,7 +12,7 @@ module UpClose
       digits = digits.chars.map { |c| c * 2 }.join if digits.length == 3
       unless digits.match?(/\A\h{6}\z/)
         raise Error.new(
-          "“#{text.to_s[0, 20]}” does not read as a colour.",
+          "“#{text.to_s[0, 20]}” is not a colour we can read.",
           remedy: "Pick one, or type it as #5b3a29.",
           field: :colour
         )

@@ -9,7 +9,7 @@ module UpClose
     WHOLE = 0.95
 
     KINDS = {
-      "limits" => "What it holds", "small" => "What it holds, on a small piece", "grid" => "The best settings"
+      "limits" => "Limits", "small" => "Limits, on a small piece", "grid" => "The best settings"
     }.freeze
 
     # @param key [String] of KINDS

@@ -19,7 +19,7 @@ module UpClose
     # @raise [Errors::Unknown]
     def self.fetch(key)
       all.find { |finish| finish.key == key.to_s } || raise(Errors::Unknown.new(
-        "No finish of an etched plate is called “#{key}”.", remedy: "Choose one of: #{all.map(&:key).join(", ")}.",
+        "There is no plate finish called “#{key}”.", remedy: "Choose one of: #{all.map(&:key).join(", ")}.",
         field: :finish
       ))
     end

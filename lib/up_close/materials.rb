@@ -127,7 +127,7 @@ module UpClose
     def self.find(list, key, field)
       list.find { |item| item.key == key.to_s } ||
         raise(Errors::Unknown.new(
-          "Up Close knows no #{field} called “#{key}”.",
+          "There is no #{field} called “#{key}”.",
           remedy: "Choose one of: #{list.map(&:title).join(", ")}.",
           field: field
         ))

@@ -45,7 +45,7 @@ module UpClose
     def self.fetch(key)
       all.find { |method| method.key == key.to_s } ||
         raise(Errors::Unknown.new(
-          "Up Close knows no method called “#{key}”.",
+          "There is no method called “#{key}”.",
           remedy: "Choose one of: #{all.map(&:key).join(", ")}.",
           field: :method
         ))

@@ -15,7 +15,7 @@ module UpClose
     def self.fetch(key)
       all.find { |sealer| sealer.key == key.to_s } ||
         raise(Errors::Unknown.new(
-          "Up Close knows no sealer called “#{key}”.",
+          "There is no finish called “#{key}”.",
           remedy: "Choose one of: #{all.map(&:title).join(", ")}.",
           field: :sealer
         ))

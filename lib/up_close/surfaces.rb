@@ -15,7 +15,7 @@ module UpClose
     def self.fetch(key)
       all.find { |shape| shape.key == key.to_s } ||
         raise(Errors::Unknown.new(
-          "Up Close knows no shape called “#{key}”.",
+          "There is no shape called “#{key}”.",
           remedy: "Choose one of: #{all.map(&:title).join(", ")}.",
           field: :shape
         ))

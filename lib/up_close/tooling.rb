@@ -35,7 +35,8 @@ module UpClose
     # @return [Tip]  @raise [Errors::Unknown]
     def fetch(work, key)
       tips(work).find { |tip| tip.key == key.to_s } || raise(Errors::Unknown.new(
-        "No tip is called “#{key}” here.", remedy: "Choose one of: #{tips(work).map(&:title).join(", ")}.", field: :tip
+        "There is no tip called “#{key}” here.", remedy: "Choose one of: " \
+          "#{tips(work).map(&:title).join(", ")}.", field: :tip
       ))
     end
   end

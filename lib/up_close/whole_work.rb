@@ -31,7 +31,7 @@ module UpClose
       solvent = setting.method.solvent_in(setting)
       Methods::Script.new(setting).tap { |script|
         script.wait "air", "Air the piece and the room",
-          "Till no smell of #{solvent} is left, in the piece or in the room. No flame or hot tip before.",
+          "Until no smell of #{solvent} is left, in the piece or in the room. No flame or hot tip before.",
           phase: :after, lasts: AIRED_S..nil, cautions: %i[solvent heat_after_solvent], look_for: "no smell.",
           early: "#{solvent.capitalize} vapour burns."
       }.steps.first

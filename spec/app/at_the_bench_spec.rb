@@ -81,7 +81,7 @@ RSpec.describe "at the bench", :shop do
     expect(page_words).to match(/badge × 2 · 2 spoilt, 0 spares left.*badge Sand it smooth/)
     send_form "/runs/#{run.id}/spoilt"
     get "/runs/#{run.id}"
-    expect(page_words).to match(/3 spoilt, 1 short: print more/)
+    expect(page_words).to match(/3 spoilt, 1 missing: print more/)
   end
 
   it "lets a wait be ended early by a second, smaller action that says the risk, and never calls the piece " \

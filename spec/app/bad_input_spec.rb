@@ -35,7 +35,7 @@ RSpec.describe "bad input", :shop do
     mark = ready_mark
     send_form "/marks/#{mark.id}/place", "width" => "500"
     get "/marks/#{mark.id}/place"
-    expect(page_words).to include("Sticks out over the edge : stop")
+    expect(page_words).to include("Outside the edge : stop")
     get "/marks/#{mark.id}/sheet"
     expect(page_words).to match(/500 × 250 mm does not fit on A4.*At most/)
     get "/marks/#{mark.id}/pack.pdf"

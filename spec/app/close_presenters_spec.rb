@@ -113,7 +113,7 @@ RSpec.describe "what pages say up close", :shop do
       Actions::PlaceMark.call(first, form)
       told = described_class.new(Mark.find(first.id), writer: writer).findings.find { |f| f.key == :real }
       expect(told).to have_attributes(
-        title: "On the real thing, at 1:48",
+        title: "Size on the real thing, at 1:48",
         value: be_within(1e-6).of(1440),
         working: have_attributes(to_s: "30 × 48 = 1440 mm wide")
       )
@@ -198,7 +198,7 @@ RSpec.describe "what pages say up close", :shop do
       expect(read(kind: "along", count: "4").errors).to include(:run)
       expect(read(kind: "round", count: "1").errors[:count]).to match(/from 2 to 200/)
       expect(read(kind: "along", run: "100", count: "4", ends: "centred").errors[:count])
-        .to match(/An even number has none in the middle. Take 3 or 5/)
+        .to match(/An even number has no mark in the middle. Take 3 or 5/)
       Actions::PlaceMark.move(mark, mark.placement.with(y_mm: 0))
       expect(read(kind: "round", count: "4").errors[:kind]).to match(/lies in the middle/)
     end

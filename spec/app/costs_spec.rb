@@ -9,7 +9,7 @@ RSpec.describe "what a job costs", :shop do
     expect(UpClose::Costing::Ink.new(printer: :laser, width_mm: 30.0, height_mm: 18.75).then { |ink|
       [ink.amount, ink.working.to_s]
     })
-      .to match [be_within(1e-12).of(0.00084375), /30 % inked × 5 g a m².*coverage: look at the artwork first/]
+      .to match [be_within(1e-12).of(0.00084375), /30 % inked × 5 g a m².*coverage: check the artwork first/]
     get "/jobs/#{mark.job.id}/cost"
     expect(page_words)
       .to match(
@@ -48,7 +48,7 @@ RSpec.describe "what a job costs", :shop do
   it "keeps prices as typed, refuses what is none, and takes a price of nothing" do
     answer = send_form("/supplies", "title" => "acetone", "pack_cents" => "free", "pack_amount" => "0")
     expect([answer.status, page_words, answer.body.include?('value="free"')])
-      .to match [422, /does not read as a price.*above nought/, true]
+      .to match [422, /is not a price we can read.*above nought/, true]
     expect(send_form("/supplies", "title" => "moonshine", "pack_cents" => "1", "pack_amount" => "1").status).to eq 422
     expect(send_form("/supplies", "title" => "acetone", "pack_cents" => "0", "pack_amount" => "500").status).to eq 303
     expect(SupplyPrice.pluck(:title, :pack_cents)).to eq [["acetone", 0]]
@@ -64,7 +64,8 @@ RSpec.describe "what a job costs", :shop do
     get "/marks/#{mark.id}/apply"
     # 38 × 23 with its border of 4, two faces of 60 µm: 0.1 ml; a shop pours 1
     expect(page_words)
-      .to match(/Takes, for one: 1 ml of varnish \(no less is poured at a time\).*8.7 cm² × 60 µm × 2 faces = 0.1 ml/)
+      .to match(/Takes, for one: 1 ml of varnish \(that is the least you can pour\)/)
+      .and match(/8.7 cm² × 60 µm × 2 faces = 0.1 ml/)
     run = Actions::RunMarks.start(mark, Time.now)
     Actions::RunMarks.finish_step(
       run,

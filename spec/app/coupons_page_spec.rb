@@ -31,7 +31,7 @@ RSpec.describe "coupons and limits", :shop do
     expect(before.source(:line_mm)).to include "starting value"
     made = coupon
     send_form "/coupons/#{made.id}/hand"
-    expect(page_words).to include "Say at least one of them."
+    expect(page_words).to include "Fill in at least one of them."
     send_form "/coupons/#{made.id}/hand", "line" => "0.4", "gap" => "0.3"
     fresh = Mark.find(mark.id)
     expect(fresh.design.limits[:line_mm]).to be_between(0.33, 0.4)
@@ -90,7 +90,7 @@ RSpec.describe "coupons and limits", :shop do
     expect(page_words).to include "From 0 to 100."
     send_form "/coupons/#{made.id}/hand", shares
     get "/coupons/#{made.id}"
-    expect(page_words).to include("190 °C", "Try hotter: the best lies at the edge of what was tried.")
+    expect(page_words).to include("190 °C", "Try hotter: The best value is at the edge of what you tried.")
     2.times { send_form "/coupons/#{made.id}/keep" }
     press = OwnSchool.last.steps.find { |step| step["key"] == "press" }
     expect([OwnSchool.count, press["temperature_c"], press["words"]])

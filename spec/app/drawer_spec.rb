@@ -140,7 +140,7 @@ RSpec.describe "the sheet drawer", :shop do
     before = sheet.reload.used
     answer = send_form "/marks/#{other.id}/printed"
     expect([answer.status, page_words])
-      .to match [422, /backing 1 has changed since this was laid out. Lay them out again/]
+      .to match [422, /backing 1 has changed since the layout was made. Lay out again/]
     expect(sheet.reload.used).to eq before
     expect(other.reload.layout.state).to eq "laid"
   end
@@ -154,7 +154,7 @@ RSpec.describe "the sheet drawer", :shop do
     send_form "/marks/#{mark.id}/printed/back", "outcome" => "free"
     answer = send_form "/marks/#{other.id}/printed"
     expect([answer.status, page_words])
-      .to match [422, /A sheet that is no longer there has changed since this was laid out. Lay them out again/]
+      .to match [422, /A sheet that is no longer there has changed since the layout was made. Lay out again/]
     expect([StockSheet.count, other.reload.layout.state]).to eq [0, "laid"]
   end
 
@@ -236,7 +236,7 @@ RSpec.describe "stock and what it costs", :shop do
     answer =
       send_form("/stock/clear-film", "pack_cents" => "cheap", "pack_sheets" => "0", "supplier" => "the quay shop")
     expect([answer.status, page_words, answer.body.include?('value="the quay shop"'), StockFact.count])
-      .to match [422, /does not read as a price.*Sheets in a pack is a whole number/, true, 0]
+      .to match [422, /is not a price we can read.*Sheets in a pack is a whole number/, true, 0]
     2.times do
       send_form("/stock/clear-film", "pack_cents" => "14,90", "pack_sheets" => "10", "supplier" => "the quay shop")
     end

@@ -94,7 +94,7 @@ RSpec.describe "an etch that is measured", :shop, :page do
     expect(page).to have_text("How deep is it by now, µm? It is to be 300.")
     fill_in "depth_um", with: "much"
     click_on "Work out the rest"
-    expect(page).to have_text("Type how deep it is in µm, such as 42.")
+    expect(page).to have_text("Type the depth in µm, such as 42.")
     click_on "Ask the simulated gauge"
     expect(page).to have_text("How deep is it by now")
     corrected = Run.find(run.id).steps_core

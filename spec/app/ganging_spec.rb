@@ -128,7 +128,7 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
     expect(layout.sheets.flat_map { |s| s.places.select { |p| p.mark == badge.id }.map { |p| p.turn } }.uniq)
       .to eq [0]
     answer = lay(badge, gap_mm: "wide", frame_mm: "900")
-    expect([answer.status, page_words]).to match [422, /does not read as a length.*60/]
+    expect([answer.status, page_words]).to match [422, /is not a length we can read.*60/]
     expect(answer.body).to include('value="wide"')
   end
 

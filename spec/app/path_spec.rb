@@ -45,7 +45,7 @@ RSpec.describe "a mark, from job to record", :shop do
     mark = ready_mark
     get "/marks/#{mark.id}/place/look?x_mm=20&y_mm=0"
     answer = JSON.parse(last_response.body)
-    expect(answer["said"]).to include("Sticks out over the edge", "5.0 mm") # 20 + 15 against 30
+    expect(answer["said"]).to include("Outside the edge", "5.0 mm") # 20 + 15 against 30
     expect(answer["fields"]).to include("x" => "20", "width" => "30")
     expect(mark.reload.x_mm).to eq 0
   end

@@ -19,7 +19,7 @@ RSpec.describe "the record", :shop do
     mark = ready_mark
     ["/record", "/methods/gel-medium/record", "/marks/#{mark.id}/history"].each do |path|
       expect(get(path).status).to eq(200)
-      expect(page_words).to include "Nothing written down yet."
+      expect(page_words).to include "Nothing recorded yet."
     end
     tried("good", 1)
     get "/methods/gel-medium/record"

@@ -54,7 +54,7 @@ RSpec.describe "a cut template", :shop, :page do
     form = Forms::ArtworkForm.new({"kind" => "file", "file" => upload, "source" => "me"})
     Actions::AddArtwork.call(mark, form) or raise form.errors.inspect
     visit "/marks/#{mark.id}/template"
-    expect(page).to have_text("A template is cut along lines; this is a picture.")
+    expect(page).to have_text("A template is cut along lines, but this is a picture.")
     visit "/stepping"
     select "a rim, by its diameter", from: "Along"
     fill_in "run", with: "100"

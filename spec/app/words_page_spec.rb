@@ -25,7 +25,7 @@ RSpec.describe "Letters over a word in a photo", :shop do
     take_photo
     send_form "/marks/#{mark.id}/over", guess.merge("act" => "fit")
     expect(last_response.status).to eq 200
-    left = page_words[/Left between letters and photo : fine ([\d.]+) mm/, 1]
+    left = page_words[/Difference between letters and photo : fine ([\d.]+) mm/, 1]
     expect(left.to_f).to be < 0.2
     # the pose that the page now holds
     found = %w[x_mm y_mm cap_mm turn_deg slant_deg stretch spacing bend].to_h do |name|
@@ -49,7 +49,7 @@ RSpec.describe "Letters over a word in a photo", :shop do
   it "takes one length where no rectangle is in sight, and tells how unsure that is" do
     take_photo(mode: "reference")
     get "/marks/#{mark.id}/over?text=Wrenfold&font=dancing-script-bold"
-    expect(page_words).to include("By one length alone: a camera held 10° aslant makes 1.5 %.")
+    expect(page_words).to include("By one length only. A camera tilted by 10° makes an error of 1.5 %.")
     get "/marks/#{mark.id}/over/look?#{URI.encode_www_form(guess)}"
     expect(JSON.parse(last_response.body).keys).to eq %w[pose path handles]
   end

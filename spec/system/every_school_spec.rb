@@ -50,7 +50,7 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
     mark = card(shape: "disc", diameter_mm: "25", material: "brass", finish: "etched")
     expect(page).to have_css("tr.refused", text: "Iron-on toner is not for brass")
     use "Baked medium"
-    expect(find("fieldset.school", text: "oven, 163 °C for 30 min").text).to include("heat gun", "Up Close's pick")
+    expect(find("fieldset.school", text: "oven, 163 °C for 30 min").text).to include("heat gun", "our choice")
     lay_and_start(13) do
       if page.has_css?("summary", text: "refused over this", wait: 0)
         find("summary", text: "refused over this", match: :first).click

@@ -61,7 +61,7 @@ RSpec.describe "by keyboard alone", :shop, :page do
     type_into(/It reads/, "NIGHT FERRY")
     type_into(/Cap height/, "9")
     press_on(/\AUse this/)
-    expect(page).to have_text("kept as lines to the paper")
+    expect(page).to have_text("printed as lines")
     press_on(/\AChoose the method/)
     # the ways are one group: Tab comes to it, arrows go through it
     tab_to(/in 100/)

@@ -204,8 +204,8 @@ RSpec.describe "To the edge, several at once, and seen on the very piece", :shop
       sleep 0.3
     end
     click_on "Fit it by itself"
-    expect(page).to have_css(".findings", text: /Left between letters and photo/)
-    expect(find(".findings").text[/Left between letters and photo\D*([\d.]+) mm/, 1].to_f).to be < 0.2
+    expect(page).to have_css(".findings", text: /Difference between letters and photo/)
+    expect(find(".findings").text[/Difference between letters and photo\D*([\d.]+) mm/, 1].to_f).to be < 0.2
     expect(barriers).to be_empty
     click_on "Use these letters"
     expect(mark.reload.artwork).to have_attributes(kind: "lettering", lettering: "Wrenfold")

@@ -35,7 +35,7 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
     attach_file "A drawing or a picture: SVG, PDF, PNG, JPEG",
       saved("badge.svg", svg('<rect width="60" height="20"/><rect y="20" width="20" height="20"/>'))
     click_on "Use this"
-    expect(page).to have_text("lines, kept as lines to the paper")
+    expect(page).to have_text("lines, printed as lines")
     click_on "Choose the method"
 
     # method
@@ -67,7 +67,7 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
     expect(mark.reload.y_mm).to be_within(0.6).of(-5)
     fill_in "wide", with: "170"
     press(:tab)
-    expect(page).to have_text("Sticks out over the rim")
+    expect(page).to have_text("Outside the rim")
     fill_in "wide", with: "90"
     press(:tab)
     expect(page).to have_no_text("Sticks out")

@@ -8,7 +8,7 @@ RSpec.describe UpClose::Record::PooledChance do
     expect(chance.weight).to be_within(1e-12).of(4)
     expect(chance.working.to_s).to include "(0.65 × 4 + 7) ÷ (4 + 10) = 0.69", "7 of 10 on record succeeded"
     expect(chance.words).to eq "7 of 10 came out; most likely 4 to 10 of the next 10 (9 times in 10)"
-    expect(described_class.new(0.65).words).to start_with "None tried yet; most likely"
+    expect(described_class.new(0.65).words).to start_with "No tries yet; most likely"
   end
 
   it "lets other ways of the method count, each less the more it has, worked by hand" do

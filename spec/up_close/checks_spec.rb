@@ -348,9 +348,9 @@ RSpec.describe UpClose::Artwork::Checks do
 
     it "judges whether it is seen and whether it keeps its colours, and names what suffers" do
       expect(judged(%w[#d0202a #ffffff #f6d51f #1b2a5c], "#151515"))
-        .to have_attributes(verdict: :stop, reason: /cannot be told from the piece/, value: be > 95)
+        .to have_attributes(verdict: :stop, reason: /cannot be seen on the piece/, value: be > 95)
       expect(judged(%w[#f4a9bb #1f8a8a], "#6a3a91"))
-        .to have_attributes(verdict: :stop, reason: /cannot be told from the piece \(pink, teal\)/)
+        .to have_attributes(verdict: :stop, reason: /cannot be seen on the piece \(pink, teal\)/)
       expect(judged(%w[#2a63c4 #111111 #111111], "#c9a646")).to have_attributes(
         verdict: :watch,
         reason: /3\d % of it changes colour: the blue turns (dark green|teal|green|olive|dark grey)/

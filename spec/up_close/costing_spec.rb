@@ -33,7 +33,7 @@ RSpec.describe UpClose::Costing do
       expect([found.pieces, found.words]).to eq [21, "Paper is cheaper at first; from 21 pieces on, film"]
       # each costs 2.00 more: film 100 + 3 n, paper 500 per 10 + n
       expect(described_class.new(way("Paper", 100, 1), way("Film", 100, 1, 50)).words)
-        .to eq "Paper is cheaper for any number"
+        .to eq "Paper is cheaper for every number"
     end
 
     it "agrees with trying every number" do

@@ -71,7 +71,7 @@ RSpec.describe UpClose::Coupons do
     noise = Vips::Image.gaussnoise(900, 700, mean: 128, sigma: 40, seed: 4).cast(:uchar)
     [noise, Vips::Image.black(900, 700)].each do |image|
       expect { described_class::Straightened.new(image, coupon) }
-        .to raise_error(UpClose::Errors::BadShape, /No coupon is to be seen: \d of its four corners were found/)
+        .to raise_error(UpClose::Errors::BadShape, /No coupon was found: \d of its four corners were found/)
     end
     expect { described_class::Straightened.new(noise, coupon, corners: [[0, 0], [10, 10], [20, 20], [30, 30]]) }
       .to raise_error(UpClose::Errors::BadShape, /in line/)

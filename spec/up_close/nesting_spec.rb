@@ -226,6 +226,6 @@ RSpec.describe UpClose::Sheets::Nesting do
       )
     }
       .to refuse_saying(/“gap_mm” is "wide"/, at: :gap_mm)
-    expect { search([part("a", rectangle(5, 5))], effort: "heroic") }.to refuse_saying(/No effort is called/)
+    expect { search([part("a", rectangle(5, 5))], effort: "heroic") }.to refuse_saying(/There is no search called/)
   end
 end

@@ -200,7 +200,7 @@ RSpec.describe UpClose::Printing, :measured do
       "Fair · Rose · sheet 1 of #{sheet.sheets}",
       "print on the shiny side",
       "Reads backwards on purpose",
-      "100 %, no fit to page, driver mirror off"
+      "100 %, no fit to page, mirror off in the printer's window"
     )
     expect(PDF::Reader.new(StringIO.new(pdf(pack(drawing)))).pages.first.text).to include("Reads as it is")
     ink = sheet.cells.map(&:box)

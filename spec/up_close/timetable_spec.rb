@@ -183,7 +183,7 @@ RSpec.describe UpClose::Timetable do
       expect(plan(long).of(long).first.pieces.map { |s, e| (e - s) / 60 }).to eq [180, 180, 40]
       one_go = chain(1, step("wet", 5), step("rub", 200, after: "wet", latest_s: 60))
       expect(plan(one_go).problems.first)
-        .to have_attributes(reason: /takes 3\.3 h in one go; your longest stretch is 3 h/)
+        .to have_attributes(reason: /takes 3\.3 h in one go; your longest working time is 3 h/)
       # two coats of 10 min, the second 4 to 5 h after the first: 260 min, and an evening has 180
       coats = chain(3, step("coat", 10), step("second", 10, after: "coat", earliest_s: 14_400, latest_s: 18_000))
       expect(plan(coats).problems.first).to have_attributes(
@@ -192,7 +192,7 @@ RSpec.describe UpClose::Timetable do
       )
     end
 
-    it "goes on from what is done already, and says when its window shuts before your next hours" do
+    it "goes on from what is done already, and says when its time is over before your next hours" do
       rest = ->(done) { chain(1, step("lay", 10, after: "print", latest_s: 3600), ends: {"print" => at(done)}) }
       expect(clock(plan(rest["2026-11-30 19:30"], from: "2026-11-30 19:40"), rest["2026-11-30 19:30"]))
         .to eq [["lay", "Mon 19:40", "Mon 19:50"]]

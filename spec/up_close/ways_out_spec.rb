@@ -30,7 +30,7 @@ RSpec.describe UpClose::Timetable::WaysOut do
     long = chain(1, step("carve", 170), due: [Date.new(2026, 12, 20), 540])
     late = chain(2, step("lay", 60), due: [Date.new(2026, 12, 1), 540])
     expect(ways([long, late], late).first)
-      .to have_attributes(words: "done before all others", ready: zone.at(Date.new(2026, 11, 30), 1200))
+      .to have_attributes(words: "do it before all others", ready: zone.at(Date.new(2026, 11, 30), 1200))
   end
 
   it "finds the first free day whose evening brings it in time" do

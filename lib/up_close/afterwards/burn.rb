@@ -12,7 +12,7 @@ module UpClose
       hot
       works_on :wood, :cork, bare: true, untreated: true,
         why: "Burning paint, varnish, glue, plastic or treated timber gives off poison."
-      remedy "Burn bare, untreated wood only: take the coat off, or carve or paint over the guide."
+      remedy "Burn bare, untreated wood only: remove the coat, or carve or paint over the guide."
 
       # mm of outline a minute, and cm² of shading a minute: starting values
       OUTLINED_A_MINUTE = 60

@@ -9,7 +9,7 @@ module UpClose
       listed 30
       title "Carve along it"
       summary "With knife, gouge or chisel; the line is the limit."
-      works_on :wood, :cork, why: "It is for wood and what cuts like it."
+      works_on :wood, :cork, why: "It works on wood and on materials that cut like wood."
       remedy "Engrave it, or paint over the guide."
 
       # mm a minute: starting values

@@ -10,7 +10,7 @@ module UpClose
       title "Cut along it"
       summary "Saw, scissors or knife, just outside the line."
       works_on :wood, :plastic, :paper, :metal, :leather, :cork, :cloth,
-        why: "It breaks instead of being cut."
+        why: "This material breaks instead of being cut."
       remedy "Leave it as a line."
 
       # mm a minute, by hand: starting values

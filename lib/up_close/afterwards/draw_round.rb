@@ -8,7 +8,7 @@ module UpClose
       follows "pattern"
       listed 60
       title "Leave it as a line"
-      summary "The outline is on the piece; what you do along it is yours."
+      summary "The outline is on the piece. You work along it as you like."
       works_on(*Materials::FAMILIES, why: "")
       remedy "Choose another."
 

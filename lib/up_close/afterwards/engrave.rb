@@ -10,7 +10,7 @@ module UpClose
       title "Engrave along it"
       summary "Cut into the surface with a graver, a hand piece or a diamond point."
       works_on :metal, :plastic, :glass, :stone, :leather,
-        why: "A graver tears this instead of cutting it."
+        why: "A graver tears this material."
       remedy "Carve or burn it, or paint over the guide."
 
       # mm of outline a minute, and cm² of hatching a minute: starting values

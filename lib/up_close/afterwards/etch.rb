@@ -10,7 +10,7 @@ module UpClose
       title "Etch round it"
       summary "A bath eats the bare metal; what is covered stays."
       works_on :metal, bare: true, why: "A bath eats bare metal only."
-      remedy "Take the coat off, or choose a metal piece."
+      remedy "Remove the coat, or choose a metal piece."
       # until a strip test of one's own, or the time typed
       usual_s 1800
 

@@ -8,7 +8,7 @@ module UpClose
       follows "guide"
       listed 40
       title "Paint over it"
-      summary "By brush, any colour; the guide disappears under it."
+      summary "With a brush, in any colour. The guide disappears under it."
       works_on(*Materials::FAMILIES, why: "")
       remedy "Leave it as the picture."
 
@@ -20,7 +20,7 @@ module UpClose
       work do |s|
         inked = size.box_mm2 * size.coverage
         words = "A fine brush, turned so that its edge follows the line."
-        words += " A light colour wants a coat of shellac or primer over the guide: ink shows through." if
+        words += " Under a light colour, coat the guide with shellac or primer first: ink shows through." if
           s.method.residue == :dye_ink
         hands :outline, "Paint the outlines", words, consumes: [coat("paint", PAINT_UM, mm2: inked, least: 1)],
           phase: :after, lasts: 120, each: along_lines(OUTLINED_A_MINUTE), look_for: "paint over every line.",

@@ -39,7 +39,7 @@ module UpClose
       def self.fetch(key)
         all.find { |step| key.to_s == step::KEY } ||
           raise(Errors::Unknown.new(
-            "Up Close knows no preparing called “#{key}”.",
+            "There is no step called “#{key}”.",
             remedy: "Choose one of: #{all.map { |s| s::TITLE.downcase }.join(", ")}.",
             field: :recipe
           ))

@@ -19,7 +19,7 @@ module UpClose
       # @raise [Errors::Unknown, Error]
       def initialize(list)
         if list.size > MOST_STEPS
-          raise Error.new("A recipe holds #{MOST_STEPS} steps at most.", remedy: "Drop one first.", field: :recipe)
+          raise Error.new("A recipe holds #{MOST_STEPS} steps at most.", remedy: "Remove one first.", field: :recipe)
         end
         @steps = list.map { |hash| step(hash) }.freeze
         freeze
@@ -74,8 +74,8 @@ module UpClose
         picture = active.find { |s| !s.work.const_defined?(:ON_LINES) }
         if picture
           raise Error.new(
-            "“#{picture.work::TITLE}” makes pictures, and a set stays letters.",
-            remedy: "Turn it off, or make the letters one artwork each.",
+            "“#{picture.work::TITLE}” makes a picture, but a set must stay letters.",
+            remedy: "Turn it off, or make one artwork for each text.",
             field: :recipe
           )
         end

@@ -9,7 +9,7 @@ module UpClose
       RING_MM = 0.3
       HOLE_EDGE_MM = 1.0
       COPPER_EDGE_MM = 0.5
-      STARTING = "a starting value; a board of your own replaces it"
+      STARTING = "a starting value; your own board replaces it"
       # this much over a limit is little to spare
       SPARE = 1.3
 

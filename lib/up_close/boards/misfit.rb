@@ -15,7 +15,7 @@ module UpClose
         end
         from, to = middle(meant), middle(found)
         if spread(meant, from) < 1
-          raise Error.new("The places lie on one spot.", remedy: "Take them far apart.", field: :points)
+          raise Error.new("The places are too close together.", remedy: "Choose places far apart.", field: :points)
         end
         @turn_deg = angle(meant.map { |p| p - from }, found.map { |p| p - to }) * 180 / Math::PI
         @shift = to - from
@@ -27,7 +27,7 @@ module UpClose
       # @return [Working]
       def working
         Working.new("shift #{n(shift.x)} right, #{n(shift.y)} down; turn #{Working.number(turn_deg, 2)}° clockwise; " \
-          "no place is further off than #{n(left_mm)} mm after that")
+          "the largest error left is #{n(left_mm)} mm after that")
       end
 
       private

@@ -58,7 +58,7 @@ module UpClose
         Finding.new(
           key: :over, title: "#{over.upper.title} over #{over.lower.title}", verdict: verdict,
           figure: "#{Working.number(over.area)} mm²", value: over.area, unit: "mm²",
-          working: Working.new("what both cover, film and ink: #{Working.number(over.area)} mm²"),
+          working: Working.new("area covered by both, film and ink: #{Working.number(over.area)} mm²"),
           reason: reason, remedy: remedy
         )
       end
@@ -66,7 +66,7 @@ module UpClose
       def judged(over)
         upper, lower = over.upper, over.lower
         unless upper.residue && lower.residue
-          return [:watch, "Choose both methods: films may lie over each other, wet inks may not.", nil]
+          return [:watch, "Choose the methods of both marks. Films may overlap; wet inks may not.", nil]
         end
         return wet_together if upper.wet_ink? && lower.wet_ink?
         return ink_on_film if upper.wet_ink? && lower.film?
@@ -75,8 +75,8 @@ module UpClose
       end
 
       def wet_together
-        [:stop, "Both lie wet: the second takes the first up again, and both run.", "Move one, bind both as one " \
-          "transfer, or lay one of them as film."]
+        [:stop, "Both are wet. The second dissolves the first, and both run.", "Move one, combine both into one " \
+          "transfer, or use film for one of them."]
       end
 
       def ink_on_film

@@ -36,7 +36,7 @@ module UpClose
       # @return [String]
       def words
         n = pieces
-        return "#{later.title} is cheaper for any number" if n == 1
+        return "#{later.title} is cheaper for every number" if n == 1
         return "#{@sooner.title} is cheaper up to #{MOST} pieces" unless n
         "#{@sooner.title} is cheaper at first; from #{n} pieces on, #{later.title.downcase}"
       end

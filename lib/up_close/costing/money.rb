@@ -14,7 +14,7 @@ module UpClose
       # @raise [Error]
       def read(text, field: :price)
         whole, part = text.to_s.strip.match(TYPED)&.captures
-        raise Error.new("“#{text}” does not read as a price.", remedy: "Type it as 12.50.", field: field) unless whole
+        raise Error.new("“#{text}” is not a price we can read.", remedy: "Type it as 12.50.", field: field) unless whole
         whole.to_i * 100 + part.to_s.ljust(2, "0").to_i
       end
 

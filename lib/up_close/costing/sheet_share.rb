@@ -25,7 +25,7 @@ module UpClose
       def working(width_mm, height_mm)
         Working
           .new("#{Money.write(@pack_cents)} ÷ #{@pack_sheets}#{" ÷ #{@uses} uses" if @uses > 1} × #{n(width_mm)} × " \
-            "#{n(height_mm)} with webs of #{n(@allowances.gap)} ÷ what a sheet carries = " \
+            "#{n(height_mm)} with gaps of #{n(@allowances.gap)} ÷ what a sheet carries = " \
               "#{Working.number(call(width_mm, height_mm).to_f / 100, 3)}")
       end
 

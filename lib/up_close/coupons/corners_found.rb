@@ -146,7 +146,7 @@ module UpClose
 
       def refuse(seen)
         raise Errors::BadShape.new(
-          "No coupon is to be seen: #{seen} of its four corners were found.", remedy: Straightened::FAULT, field: :photo
+          "No coupon was found: #{seen} of its four corners were found.", remedy: Straightened::FAULT, field: :photo
         )
       end
     end

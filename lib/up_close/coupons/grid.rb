@@ -72,7 +72,7 @@ module UpClose
         @read = plan.fields.filter_map { |field| shares[field.name]&.then { |share| [field, share.to_f] } }
         if @read.size < 3
           raise Errors::BadShape.new(
-            "#{@read.size} fields were read; a best place wants three.", remedy: "Read the others too.", field: :grid
+            "#{@read.size} fields were read; the best place needs three.", remedy: "Read the others too.", field: :grid
           )
         end
         fit

@@ -30,7 +30,7 @@ module UpClose
       end
 
       BOUNDS = {
-        least: "every line is whole: it may hold finer ones", most: "no line is whole: it may hold none of these"
+        least: "every line is whole; it may hold finer lines", most: "no line is whole; it may hold none of these"
       }.freeze
 
       private

@@ -12,7 +12,7 @@ module UpClose
       LOOKED_AT = 1400
       # round what is read
       MARGIN = 1.0
-      FAULT = "Take it from above, all four corners in the picture, in even light; or tap its corners."
+      FAULT = "Take the photo from above, in even light, with all four corners in it. Or tap the corners."
 
       # @param bytes [String] a picture file  @param coupon [Coupon]
       # @param corners [Array<Array(Float, Float)>, nil] pixels, where they were tapped

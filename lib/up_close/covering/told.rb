@@ -38,7 +38,8 @@ module UpClose
 
       def edge_reason(by)
         return "The #{@shape.edge_word} stays bare." if by.negative?
-        (by < 0.5) ? "Laid a little aside, it leaves a bare sickle." : "Trimmed after it is on: no bare edge shows."
+        (by < 0.5) ? "If it is laid a little to one side, a bare crescent shows." : "It is trimmed once it is on, so " \
+          "no bare edge shows."
       end
 
       def empty
@@ -48,7 +49,7 @@ module UpClose
           :empty, "Empty corners", figure: "#{n(bare.area)} mm²", value: bare.area, unit: "mm²",
           working: Working.new("outline #{n(region.area)} mm², less what the picture covers"),
           reason: "Bare #{where.join(" and ")}.",
-          remedy: "#{mm((least * 10 - 0.1).ceil / 10.0)} wide covers all of it, from the same middle; or move it."
+          remedy: "#{mm((least * 10 - 0.1).ceil / 10.0)} wide covers all of it from the same centre. Or move it."
         )
       end
 
@@ -72,8 +73,8 @@ module UpClose
         Finding.note(
           :seam, "Seam", figure: over ? "#{mm(@cover.overlap_mm)} over" : "butt", value: over ? @cover.overlap_mm : 0.0,
           unit: "mm", working: @shape.working,
-          reason: over ? "The upper end shows as a line: lay it behind, or under the handle." :
-            "Its ends meet exactly while the piece is as measured: 0.1 mm more across opens it by 0.3."
+          reason: over ? "The upper end shows as a line. Put it at the back, or under the handle." :
+            "The ends meet only if the piece is exactly as measured: 0.1 mm more in diameter opens a gap of 0.3 mm."
         )
       end
 
@@ -101,8 +102,9 @@ module UpClose
       def relieved(found, slits)
         Finding.watch(
           :strain, found.title, figure: found.figure, value: found.value, unit: found.unit, limit: found.limit,
-          working: found.working, reason: "Nothing takes that flat: #{slits} slits from its edge are cut with it.",
-          remedy: "As it is laid, close each slit up, one edge just over the other."
+          working: found.working, reason: "No flat sheet follows this curve: #{slits} slits from the edge are cut " \
+            "into it.",
+          remedy: "When you lay it, close each slit: one edge just over the other."
         )
       end
 

@@ -23,7 +23,7 @@ module UpClose
       def initialize(drawing, width_mm:)
         unless drawing.vector?
           raise Errors::BadArtwork.new(
-            "A template is cut along lines; this is a picture.",
+            "A template is cut along lines, but this is a picture.",
             remedy: "Take a drawing (SVG, DXF, PDF), or lettering."
           )
         end
@@ -99,7 +99,7 @@ module UpClose
 
       def check(rings)
         return if rings.sum(&:size) <= MOST_POINTS
-        raise Errors::BadArtwork.new("This drawing has more detail than anyone cuts.", remedy: "Simplify it.")
+        raise Errors::BadArtwork.new("This drawing has too much detail to cut.", remedy: "Simplify it.")
       end
     end
   end

@@ -24,7 +24,7 @@ module UpClose
       # @raise [Errors::Unknown]
       def self.fetch(key)
         all.find { |line| line.key == key.to_s } || raise(Errors::Unknown.new(
-          "No line to cut along is called “#{key}”.", remedy: "Choose one of: #{all.map(&:key).join(", ")}.",
+          "There is no cut line called “#{key}”.", remedy: "Choose one of: #{all.map(&:key).join(", ")}.",
           field: :cut
         ))
       end

@@ -56,7 +56,7 @@ module UpClose
         Finding.new(
           key: :paper_in_wall, title: "Paper inside the wall", verdict: verdict(room), figure: mm(room.abs),
           value: room, unit: "mm", limit: ROOM_MM, working: working(room),
-          reason: room.negative? ? "It would stand up against the wall, and the ink with it." : "So it lies flat.",
+          reason: room.negative? ? "It would bend up at the wall, and the ink with it." : "So it lies flat.",
           remedy: (room < ROOM_MM) ? way_out : nil
         )
       end
@@ -71,7 +71,7 @@ module UpClose
         Finding.new(
           key: :paper_over_edge, title: "Paper over the edge", verdict: over.positive? ? :note : :fine,
           figure: over.positive? ? mm(over) : "all on the piece", value: over, unit: "mm", working: working(-over),
-          reason: over.positive? ? "What hangs over may: tape it to the bench beside the piece, and press from the " \
+          reason: over.positive? ? "Overhang is allowed. Tape it to the bench beside the piece, and press from the " \
             "middle to the edge, never over it." : "It lies on the piece all round."
         )
       end

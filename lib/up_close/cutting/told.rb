@@ -17,7 +17,7 @@ module UpClose
         Finding.note(
           :cut_line, "Cut along", figure: "#{mm(length)} of cutting", value: length, unit: "mm",
           working: working, reason: [@line.title, *told].join("; ") + ".",
-          remedy: closed? ? "A smaller least hole cuts them out too." : nil
+          remedy: closed? ? "With a smaller least hole they are cut out too." : nil
         )
       end
 

@@ -45,7 +45,7 @@ module UpClose
         end
       end
 
-      def refuse(what) = raise(Errors::BadDefinition.new("#{@cause.name} #{what}.", remedy: "Mend its file."))
+      def refuse(what) = raise(Errors::BadDefinition.new("#{@cause.name} #{what}.", remedy: "Correct its file."))
     end
   end
 end

@@ -26,7 +26,7 @@ module UpClose
         def check!
           complete = key && act && asks && answers && answers.size > 1
           return self if complete
-          raise Errors::BadDefinition.new("#{name} leaves something out.", remedy: "Mend its file.")
+          raise Errors::BadDefinition.new("#{name} leaves something out.", remedy: "Correct its file.")
         end
       end
     end

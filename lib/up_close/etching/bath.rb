@@ -94,7 +94,7 @@ module UpClose
         def check_warmth(temperature_c)
           return if temperature_c.is_a?(Numeric) && TEMPERATURES.cover?(temperature_c)
           raise Error.new(
-            "A bath of #{temperature_c.inspect} °C is not worked with.",
+            "A bath of #{temperature_c.inspect} °C is out of range.",
             remedy: "Give #{TEMPERATURES.begin} to #{TEMPERATURES.end} °C.", field: :temperature
           )
         end

@@ -22,7 +22,7 @@ module UpClose
       def self.fetch(key)
         all.find { |bath| bath.key == key.to_s } ||
           raise(Errors::Unknown.new(
-            "No bath is called “#{key}”.", remedy: "Choose one of: #{all.map(&:key).join(", ")}.", field: :bath
+            "There is no bath called “#{key}”.", remedy: "Choose one of: #{all.map(&:key).join(", ")}.", field: :bath
           ))
       end
     end

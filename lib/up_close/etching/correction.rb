@@ -54,7 +54,7 @@ module UpClose
         number = @steps.count { |step| etch?(step) }
         laps.each_with_index.flat_map do |seconds, i|
           at = number + i + 1
-          wait = lap.with(key: "etch_#{at}", title: "Etch on, as measured", least_s: seconds, each_s: nil)
+          wait = lap.with(key: "etch_#{at}", title: "Etch on for the time that is left", least_s: seconds, each_s: nil)
           [wait, look(at)]
         end
       end
@@ -62,7 +62,7 @@ module UpClose
       def look(number)
         Methods::Step.new(
           key: "look_#{number}", title: "Rinse, look, measure", kind: :hands, phase: :after, least_s: 180,
-          words: "Dry it, close what has opened, and measure how deep it is.", cautions: %i[etchant],
+          words: "Dry it, close new holes, and measure the depth.", cautions: %i[etchant],
           look_for: "no bright speck in what is to stand; an etch-proof pen closes it.", for: :piece
         )
       end

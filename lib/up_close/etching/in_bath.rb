@@ -76,7 +76,7 @@ module UpClose
         share = used_up(depth_mm)
         verdict = spends(share)
         Finding.new(
-          key: :bath_volume, title: "Enough of the bath", verdict: verdict,
+          key: :bath_volume, title: "Amount of bath", verdict: verdict,
           figure: "#{Working.number(volume_ml(depth_mm), 0)} ml", value: volume_ml(depth_mm), unit: "ml",
           working: volume_working(depth_mm),
           reason: "The plate gives it #{Working.number(grams(depth_mm), 2)} g of metal; " \
@@ -123,13 +123,13 @@ module UpClose
 
       def spent(depth_mm)
         raise Errors::Unsuitable.new(
-          "#{bath.title}: #{Working.number(volume_ml(depth_mm), 0)} ml is spent before it is so deep.",
+          "#{bath.title}: #{Working.number(volume_ml(depth_mm), 0)} ml is used up before it is that deep.",
           remedy: "Pour #{Working.number(needed_ml(depth_mm).ceil, 0)} ml, or mix it fresh.", field: :ml
         )
       end
 
       def refuse(what, range, field)
-        raise Error.new("#{what} is not worked with.", remedy: "Give #{range}.", field: field)
+        raise Error.new("#{what} is out of range.", remedy: "Give #{range}.", field: field)
       end
     end
   end

@@ -65,7 +65,8 @@ module UpClose
       def self.fetch(key)
         ALL.find { |metal| metal.key == key.to_s } ||
           raise(Errors::Unknown.new(
-            "No metal is called “#{key}” here.", remedy: "Choose one of: #{ALL.map(&:key).join(", ")}.", field: :metal
+            "There is no metal called “#{key}” here.", remedy: "Choose one of: " \
+              "#{ALL.map(&:key).join(", ")}.", field: :metal
           ))
       end
     end

@@ -12,7 +12,7 @@ module UpClose
       def initialize(depth_mm, factor: FACTOR)
         unless depth_mm.is_a?(Numeric) && DEPTHS_MM.cover?(depth_mm)
           raise Error.new(
-            "A depth of #{depth_mm.inspect} mm is not etched.",
+            "A depth of #{depth_mm.inspect} mm is out of range.",
             remedy: "Give #{DEPTHS_MM.begin} to #{Working.number(DEPTHS_MM.end)} mm.", field: :depth
           )
         end
@@ -79,7 +79,7 @@ module UpClose
       end
 
       def reason(drawn_mm, left)
-        return "The bath meets under it from both sides." if left.zero?
+        return "The bath eats under it from both sides." if left.zero?
         "A line of #{Working.number(drawn_mm, 3)} mm leaves #{Working.number(left, 3)} mm standing, " \
         "#{Working.number(depth_mm, 3)} mm deep."
       end

@@ -33,7 +33,7 @@ module UpClose
         end
         rows
       rescue CSV::MalformedCSVError
-        refuse(field, "This table does not read as CSV.", "Save it as CSV, UTF-8, from the program it came from.")
+        refuse(field, "This table cannot be read as CSV.", "Save it as CSV, UTF-8, from the program it came from.")
       end
 
       # Cells that a spreadsheet would reckon with are given as words, by a leading apostrophe.

@@ -50,8 +50,8 @@ module UpClose
 
       def bad
         raise(Errors::BadArtwork.new(
-          "This font breaks off, or is damaged.",
-          remedy: "Copy it again from where it came from.",
+          "This font is incomplete or damaged.",
+          remedy: "Copy it again from its source.",
           field: :font_file
         ))
       end

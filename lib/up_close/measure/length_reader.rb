@@ -38,7 +38,7 @@ module UpClose
       def read(text)
         unreadable("#{text[0, 20]}…") if text.to_s.length > LONGEST
         tidy = tidy(text)
-        refuse("There is no length here yet.", "Type one, such as 38, 6.35 cm or 2 1/2\".") if tidy.empty?
+        refuse("Type a length.", "For example 38, 6.35 cm or 2 1/2\".") if tidy.empty?
         length = Length.mm(total_mm(tidy, text))
         check_range(length, text)
         length
@@ -88,16 +88,16 @@ module UpClose
         low = Working.number(@range_mm.begin || 0)
         if @range_mm.end && length.mm > @range_mm.end
           return refuse(
-            "“#{short(typed)}” is too long: Up Close works up to #{Working.number(@range_mm.end)} mm.",
+            "“#{short(typed)}” is too long. The limit is #{Working.number(@range_mm.end)} mm.",
             "Check the unit."
           )
         end
-        return refuse("A length cannot be nothing or less.", "Type one above #{low} mm.") if length.mm <= 0
-        refuse("“#{short(typed)}” is too small to be a length here.", "Type one of #{low} mm or more.")
+        return refuse("A length must be above 0.", "Type one above #{low} mm.") if length.mm <= 0
+        refuse("“#{short(typed)}” is too small.", "Type one of #{low} mm or more.")
       end
 
       def unreadable(typed)
-        refuse("“#{short(typed)}” does not read as a length.", "Type it as you say it: 38, 6.35 cm, 2 1/2\", 7/16.")
+        refuse("“#{short(typed)}” is not a length we can read.", "Type it like 38, 6.35 cm, 2 1/2\", 7/16.")
       end
 
       def short(typed) = (typed.to_s.length > 24) ? "#{typed.to_s[0, 24]}…" : typed.to_s.strip

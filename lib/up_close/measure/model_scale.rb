@@ -17,7 +17,7 @@ module UpClose
         ratio = Float(bare, exception: false)
         return new(ratio) if ratio&.finite? && ratio.between?(0.01, 100_000)
         raise Errors::BadShape.new(
-          "“#{text.to_s[0, 20]}” does not read as a scale.",
+          "“#{text.to_s[0, 20]}” is not a scale we can read.",
           remedy: "Type it as 1:48.",
           field: :ratio
         )
@@ -39,7 +39,7 @@ module UpClose
       # @return [Finding]
       def finding(width_mm, writer)
         Finding.note(
-          :real, "On the real thing, at #{self}",
+          :real, "Size on the real thing, at #{self}",
           figure: writer.with_unit(real(width_mm)), value: real(width_mm), unit: "mm",
           working: Working
             .new("#{Working.number(width_mm)} × #{Working.number(ratio)} = #{Working.number(real(width_mm))} mm wide")

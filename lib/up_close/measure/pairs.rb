@@ -27,7 +27,7 @@ module UpClose
 
       # @param words [Array<String>]  @param line [Integer] from 1  @return [Array(Float, Float)] mm
       def pair(words, line, unit, field)
-        refuse(field, "Line #{line} does not hold two lengths.", "Type them as 12, 48.") unless words.size == 2
+        refuse(field, "Line #{line} does not contain two lengths.", "Type them as 12, 48.") unless words.size == 2
         words.map { |word| signed(word, unit, field) }
       rescue UpClose::Error => error
         raise if error.field == field && error.message.start_with?("Line")

@@ -49,7 +49,7 @@ module UpClose
       work do |s|
         oven = s.picked[:bake] == :oven
         hands :print, "Print it", "Best quality; a photo lightened first, since metal darkens it. 100 %, no fit to " \
-          "page, mirror off in the driver.",
+          "page, mirror off in the printer's window.",
           phase: :print, lasts: 120, each: through_printer, for: :sheet, never: "use an inkjet print: it does not bake."
         hands :ground, "Sand and degrease the blanks", "400–600 grit, wet, then degrease.", consumes: [degreaser],
           phase: :prepare, lasts: 60, each: over_trim(20, fixed: 40), for: :piece, cautions: %i[

@@ -5,8 +5,8 @@ module UpClose
     # Which side of a board a resist is for: its file may be turned already (handbook, “Reading direction”).
     module BoardLayer
       OPTIONS = {
-        top: ["its top layer, or no board", "its file is drawn as one looks at it"],
-        bottom: ["its bottom layer", "its file is drawn looking through the board, and so is turned once already"]
+        top: ["its top layer, or no board", "its file is drawn as you see it"],
+        bottom: ["its bottom layer", "its file is drawn as seen through the board, so it is already mirrored once"]
       }.freeze
 
       # @param method [Class] a Definition

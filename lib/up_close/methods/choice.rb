@@ -6,7 +6,7 @@ module UpClose
     class Choice
       attr_reader :key, :title, :options
 
-      # @param options [Hash{Symbol => Array(String, String)}] title and reason; the first is Up Close's pick
+      # @param options [Hash{Symbol => Array(String, String)}] title and reason; the first is our choice
       # @param fact [Boolean] not a matter of schools but of what the piece is
       # @param on_dark [Symbol, nil] the option that suits a dark ground, where another does than on a light one
       def initialize(key:, title:, options:, fact: false, on_dark: nil)

@@ -31,7 +31,7 @@ module UpClose
       # @return [Array<Choice>] where makers disagree
       def choices = @choices ||= []
 
-      # @param options [Hash{Symbol => Array(String, String)}] key → title and reason; the first is Up Close's pick
+      # @param options [Hash{Symbol => Array(String, String)}] key → title and reason; the first is our choice
       # @param more [Hash] fact, on_dark: see Choice
       def choice(key, title, options, **more)
         choices << Choice.new(key: key, title: title, options: options, **more)

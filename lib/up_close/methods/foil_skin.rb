@@ -30,7 +30,7 @@ module UpClose
       passage "The film soaked off, the foil wrapped round the body"
 
       choice :leave, "Leaving the glue", {
-        week: ["a week", "what most do; less is pulled off at the peel"],
+        week: ["a week", "what most do; less comes off when you peel"],
         days: ["three days", "enough for some adhesives: try one first"]
       }
       border 3.0
@@ -48,7 +48,7 @@ module UpClose
       work do |s|
         hands :print,
           "Print on the coated side",
-          "100 %, no fit to page, mirror off in the driver.",
+          "100 %, no fit to page, mirror off in the printer's window.",
           phase: :print,
           lasts: 120,
           each: through_printer, for: :sheet

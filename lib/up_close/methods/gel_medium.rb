@@ -52,7 +52,7 @@ module UpClose
         bare = !s.finish&.coated?
         hands :print,
           "Print with toner",
-          "100 %, no fit to page, mirror off in the driver.",
+          "100 %, no fit to page, mirror off in the printer's window.",
           phase: :print,
           lasts: 120,
           each: through_printer, for: :sheet

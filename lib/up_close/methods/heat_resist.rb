@@ -7,9 +7,9 @@ module UpClose
       key "heat-resist"
       listed 90
       title "Heat resist on metal"
-      summary "Melt toner from film or slick paper onto clean, warm metal: a resist for etching, or the picture " \
-        "itself. What is printed stands up afterwards."
-      undo "Wipe it clean with acetone and start repeat_from: nothing is lost but the print."
+      summary "Melt toner from film or glossy paper onto clean, warm metal: a resist for etching, or the picture " \
+        "itself. The printed part stands up after the etch."
+      undo "Wipe it clean with acetone and start again: only the print is lost."
       on_a_miss :again
       chance 0.85
       chance_on "resist-film" => 0.85, "transparency" => 0.75, "label-backing" => 0.5, "photo-paper-front" => 0.2
@@ -25,7 +25,7 @@ module UpClose
       fumes :low
       movable :no, "it grabs as it touches"
       wear "poor as a picture, made to be etched round"
-      largest along: 150, why: "Larger than an iron's sole: one pressing no longer heats all of it alike."
+      largest along: 150, why: "Larger than an iron's sole: one press no longer heats it evenly."
       works_on :metal,
         bare: :stop, why: "Toner sticks to clean, bare metal; nothing else takes the heat and lets go of the film."
       holds laser: {
@@ -44,7 +44,7 @@ module UpClose
       passage "Melted on, the film peeled away"
 
       choice :heat, "Heat", {
-        medium: ["medium, longer", "forgiving: the toner does not swim; for beginners"],
+        medium: ["medium, longer", "forgiving: the toner does not flow; good for beginners"],
         hottest: ["hottest, short", "quick; a second too long and it smears"]
       }
       border 6.0
@@ -64,7 +64,7 @@ module UpClose
         paper = PAPERS.include?(s.stock.key)
         hands :print,
           "Print with toner",
-          "Darkest, no toner saving, #{s.stock.side}. 100 %, no fit to page, mirror off in the driver.",
+          "Darkest, no toner saving, #{s.stock.side}. 100 %, no fit to page, mirror off in the printer's window.",
           phase: :print,
           lasts: 120,
           each: through_printer, for: :sheet,

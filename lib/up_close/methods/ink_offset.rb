@@ -9,7 +9,7 @@ module UpClose
       title "Wet ink offset"
       summary "Print on a slick sheet, the ink stays wet, press it onto bare smooth wood or chalky paint. No " \
         "solvent, no heat."
-      undo "Sand back. Too dark: blot at once; a dark blotch often fades as it dries, so wait before you sand."
+      undo "Sand back. Too dark: blot at once. A dark blotch often fades as it dries, so wait before you sand."
       on_a_miss :piece
       chance 0.65
       serves :picture
@@ -26,7 +26,7 @@ module UpClose
       fumes :none
       movable :no
       wear "poor until it is sealed"
-      largest along: 200, why: "It is laid in one touch, and a large sheet is hard to lay without a slide."
+      largest along: 200, why: "It is laid in one touch, and a large sheet is hard to lay without sliding."
       holds inkjet: {line_mm: 0.35, gap_mm: 0.35, solid_mm: 12.0, tones: false, spread_mm: 0.08}
 
       passage "Printed on the slick side, face up"

@@ -45,7 +45,8 @@ module UpClose
 
       work do |s|
         hands :print, "Print with toner",
-          "Darkest setting, no toner saving. 100 %, no fit to page, mirror off in the driver: Up Close has turned it.",
+          "Darkest setting, no toner saving. 100 %, no fit to page, mirror off in the printer's window: the file is " \
+            "already mirrored.",
           phase: :print, lasts: 120, each: through_printer, for: :sheet, look_for: "deep, even black."
         hands :ground, "Sand it flat and very smooth",
           "To 320 grit with the grain, on a flat block; wipe the dust off. Only the high spots take.",

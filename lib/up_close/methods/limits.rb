@@ -6,7 +6,7 @@ module UpClose
     # of artwork goes through. A shop's own record, where there is one, stands
     # before the starting values. Frozen.
     class Limits
-      STARTING = "a starting value; a coupon of your own replaces it"
+      STARTING = "a starting value; your own coupon replaces it"
       # the methods say what they hold; what they leave out is this
       # lightest: the lightest tone that the printer still lays, as a share of full ink.
       # every_place: one place that is too thin spoils it (a resist, a board).

@@ -39,14 +39,14 @@ module UpClose
         if size.looked_at?
           pace
         else
-          Pace.new(pace.seconds, "#{pace.working}; its lines are estimated from its box until the artwork is looked at")
+          Pace.new(pace.seconds, "#{pace.working}; its lines are estimated from its box until the artwork is checked")
         end
       end
 
       # the pace of the tip that was chosen, in place of the usual one
       # @param seconds [Numeric, nil] for one piece
       # @return [Pace]
-      def own_pace(usual, seconds) = seconds ? Pace.new(seconds, "as worked out with your tip") : usual
+      def own_pace(usual, seconds) = seconds ? Pace.new(seconds, "worked out for your tip") : usual
 
       # one pressing for each place an iron's sole covers, the paper turned to need the fewest
       def by_iron(seconds, fixed: 10)
@@ -83,7 +83,7 @@ module UpClose
           title: title,
           amount: ml,
           unit: "ml",
-          working: "#{Pace.n(mm2 / 100, 1)} cm² × #{Pace.n(um)} µm, no less than a drop of #{Pace.n(drop_ml, 2)} ml " \
+          working: "#{Pace.n(mm2 / 100, 1)} cm² × #{Pace.n(um)} µm, at least a drop of #{Pace.n(drop_ml, 2)} ml " \
             "= #{Pace.n(ml, 2)} ml"
         )
       end

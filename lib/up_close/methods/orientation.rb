@@ -44,7 +44,7 @@ module UpClose
         count = (turns == 1) ? "1 turn" : "#{turns} turns"
         because = told.empty? ? "nothing turns it over" : told.join("; ")
         "#{count}: #{because}. So it is printed " \
-        "#{(called_for == "mirrored") ? "turned, and reads backwards on the sheet" : "as it reads"}."
+        "#{(called_for == "mirrored") ? "mirrored: it reads backwards on the sheet" : "as it reads"}."
       end
 
       # @return [Finding]

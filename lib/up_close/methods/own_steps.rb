@@ -39,13 +39,13 @@ module UpClose
       # @param list [Array<Hash>]
       # @raise [Error] for what cannot be walked
       def check(list)
-        refuse("A school wants at least one step.", "Keep one.") if list.empty?
-        refuse("A school has #{MOST} steps at most.", "Leave some out.") if list.size > MOST
+        refuse("A way of working needs at least one step.", "Keep one.") if list.empty?
+        refuse("A way of working has #{MOST} steps at most.", "Leave some out.") if list.size > MOST
         check_anchors(list)
         idle = list.find { |hash| hash["round"] && hash["kind"].to_s == "hands" && hash["each_s"].to_f <= 0 }
         refuse("“#{idle["title"]}” takes no time for a piece.", "Give it a minute per copy, or leave it out.") if idle
         late = list.find { |hash| hash["earliest_s"] && hash["latest_s"] && hash["latest_s"] < hash["earliest_s"] }
-        refuse("The window of “#{late["title"]}” shuts before it opens.", "Turn its figures round.") if late
+        refuse("The time limit of “#{late["title"]}” ends before it begins.", "Swap its figures.") if late
       end
 
       # a window on a step that is not there, or comes later, is no window
@@ -55,8 +55,8 @@ module UpClose
           next if hash["after"].nil? || hash.values_at("earliest_s", "latest_s").none?
           next if list.first(i).any? { |before| before["key"] == hash["after"] }
           refuse(
-            "“#{hash["title"]}” has a window after a step that is no longer before it.",
-            "Keep that step, or empty the window."
+            "“#{hash["title"]}” has a time limit after a step that no longer comes before it.",
+            "Keep that step, or remove the time limit."
           )
         end
       end

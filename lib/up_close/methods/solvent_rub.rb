@@ -46,7 +46,8 @@ module UpClose
       work do |s|
         hands :print,
           "Print with toner",
-          "Darkest setting, no toner saving. 100 %, no fit to page, mirror off in the driver: Up Close has turned it.",
+          "Darkest setting, no toner saving. 100 %, no fit to page, mirror off in the printer's window: the file is " \
+            "already mirrored.",
           phase: :print,
           lasts: 120,
           each: through_printer, for: :sheet,

@@ -33,7 +33,7 @@ module UpClose
       def words(copies = 1)
         said = "#{Working.number(self.for(copies), places(self.for(copies)))} " \
           "#{title.end_with?(unit) ? title : "#{unit} of #{title}"}"
-        rounded_up?(copies) ? "#{said} (no less is poured at a time)" : said
+        rounded_up?(copies) ? "#{said} (that is the least you can pour)" : said
       end
 
       # decimals that a maker can use

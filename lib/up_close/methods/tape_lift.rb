@@ -8,7 +8,7 @@ module UpClose
       listed 70
       title "Tape lift"
       summary "Burnish clear parcel tape over a laser print, soak the paper off under water, press the tape on. " \
-        "Looked at through the tape."
+        "You see it through the tape."
       undo "Peel it off within the day; after that, warmth and patience."
       on_a_miss :again
       chance 0.8
@@ -28,7 +28,7 @@ module UpClose
 
       passage "Printed on the paper, face up"
       passage "Lifted on clear tape"
-      passage "Looked at through the tape"
+      passage "Seen through the tape"
       border 3.0
       sights :roll,
         right: [:sharp, "clear tape, deep black"],

@@ -7,7 +7,7 @@ module UpClose
       key "tracing"
       listed 120
       title "Carbon or transfer paper"
-      summary "Tape the print down over carbon paper and trace it with a ball pen. Slow, as true as your hand; a " \
+      summary "Tape the print down over carbon paper and trace it with a ball pen. Slow, as exact as your hand; a " \
         "mistake can be rubbed out."
       undo "Rub it out. Nothing is lost."
       on_a_miss :rubbed_out
@@ -75,10 +75,10 @@ module UpClose
             consumes: carbon_sheets(carbons), lasts: 10, each: 60, look_for: "the ticks on your lines."
           hands :trace, "Trace with a ball pen", "Steady, once over each line; a coloured pen shows what is done.",
             lasts: 10, each: along_lines(Tracing.traced_mm_a_minute, fixed: 20 + (carbons - 1) * CHANGED_S),
-            look_for: "no line forgotten: lift on the hinge " \
+            look_for: "no line is missing: lift on the hinge " \
               "before you take it off.",
             never: "lean on the carbon: it marks."
-          hands :mend, "Mend with a pencil", "Rub out what went astray.", lasts: 10, each: along_lines(1200, fixed: 30)
+          hands :mend, "Repair with a pencil", "Rub out what went wrong.", lasts: 10, each: along_lines(1200, fixed: 30)
         end
       end
     end

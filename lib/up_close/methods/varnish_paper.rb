@@ -58,7 +58,7 @@ module UpClose
         title = (s.picked[:medium] == :paste) ? "transfer paste" : "varnish"
         hands :print,
           "Print with toner",
-          "100 %, no fit to page, mirror off in the driver.",
+          "100 %, no fit to page, mirror off in the printer's window.",
           phase: :print,
           lasts: 120,
           each: through_printer, for: :sheet

@@ -56,7 +56,7 @@ module UpClose
         long = s.picked[:pace] == :long
         hands :print,
           "Print on the glossy side",
-          "Best quality, paper type “glossy photo”. 100 %, no fit to page, mirror off in the driver.",
+          "Best quality, paper type “glossy photo”. 100 %, no fit to page, mirror off in the printer's window.",
           phase: :print,
           lasts: 180,
           each: through_printer, for: :sheet,

@@ -48,11 +48,11 @@ module UpClose
 
       def found
         starts = TURNS.filter_map { |turn| start(turn) }
-        refuse("No mark stands out in this photo.") if starts.empty?
+        refuse("No mark can be found in this photo.") if starts.empty?
         best = starts.map { |map| [map, alike(map, STAGES.first)] }.max_by(&:last).first
         STAGES.each { |stage| best = refined(best, stage) }
         @likeness = alike(best, STAGES.last)
-        refuse("What is in this photo is not this mark.") if @likeness < LEAST
+        refuse("This photo does not show this mark.") if @likeness < LEAST
         best
       end
 
@@ -179,7 +179,7 @@ module UpClose
       def refuse(reason)
         raise Errors::BadShape.new(
           reason, field: :photo,
-          remedy: "Take it from above, the whole mark in the picture and in even light; or tap its four corners."
+          remedy: "Take the photo from above, in even light, with the whole mark in it. Or tap its four corners."
         )
       end
     end

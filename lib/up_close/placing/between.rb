@@ -23,7 +23,8 @@ module UpClose
           unit: "mm",
           limit: wanted_mm,
           working: Working.new("least distance between the outlines of both: #{Working.number(gap)} mm"),
-          reason: meets ? "Both would be printed over each other." : "You asked for #{writer.with_unit(wanted_mm)}.",
+          reason: meets ? "Both would be printed on top of each other." : "You asked for " \
+            "#{writer.with_unit(wanted_mm)}.",
           remedy: (gap < wanted_mm) ? "Move one of them." : nil
         )
       end

@@ -55,7 +55,7 @@ module UpClose
         return [] if straight?
         way = Geometry::Transform.turn(@placement.turn_deg).apply(ALONG[:across])
         [Line.new(
-          title: "The mark's own line, through their crossing",
+          title: "The mark's own line, through the crossing",
           runs: :own,
           figure_mm: nil,
           words: slope(way),

@@ -86,7 +86,7 @@ module UpClose
           return Line.new(
             "Hinge",
             nil,
-            "The paper is as large as the piece: tape it to the bench beside the piece, not to the piece.",
+            "The paper is as large as the piece. Tape it to the bench beside the piece, not to the piece.",
             Working.new("most room beyond a side: #{n(room)} mm")
           )
         end

@@ -79,7 +79,7 @@ module UpClose
           working: working(placement),
           reason: reason(gap, clearances, clear_mm, placement, writer),
           remedy: if worst < clear_mm
-                    "Fewer of them, smaller ones, or #{(kind == "round") ? "another radius" : "another run"}."
+                    "Use fewer, make them smaller, or choose #{(kind == "round") ? "another radius" : "another run"}."
                   end
         )
       end
@@ -89,7 +89,7 @@ module UpClose
       def check
         return if kind != "along" || ends != "centred" || count.odd?
         raise Errors::BadShape.new(
-          "An even number has none in the middle.",
+          "An even number has no mark in the middle.",
           remedy: "Take #{count - 1} or #{count + 1}.",
           field: :count
         )
@@ -106,7 +106,7 @@ module UpClose
         if out.positive?
           return "#{out} of them #{(out == 1) ? "sticks" : "stick"} out, over the edge or onto a place kept off."
         end
-        return "They lie on each other." if gap.negative?
+        return "They overlap." if gap.negative?
         if [gap, *clearances].min < clear_mm
           return "Some come nearer than the #{writer.with_unit(clear_mm)} you asked for."
         end

@@ -18,14 +18,14 @@ module UpClose
         gap = @room.clearance
         Finding.new(
           key: :edge,
-          title: (gap < 0) ? "Sticks out over the #{@shape.edge_word}" : "Clear of the #{@shape.edge_word}",
+          title: (gap < 0) ? "Outside the #{@shape.edge_word}" : "Distance from the #{@shape.edge_word}",
           verdict: edge_verdict(gap),
           figure: mm(gap.abs),
           value: gap,
           unit: "mm",
           limit: @wanted,
           working: edge_working(gap),
-          reason: (gap < 0) ? "It is larger than the piece here." : "You asked for #{mm(@wanted)}.",
+          reason: (gap < 0) ? "It is larger than the piece at this place." : "You asked for #{mm(@wanted)}.",
           remedy: edge_remedy(gap)
         )
       end
@@ -38,8 +38,8 @@ module UpClose
         Finding.note(
           :largest, "Largest that still fits here",
           figure: @writer.pair(here, here * ratio), value: here, unit: "mm", working: largest_working(here),
-          reason: anywhere ? "Moved to its best place: " \
-            "#{@writer.pair(anywhere, anywhere * ratio)}." : "About this middle, at this turn."
+          reason: anywhere ? "At its best place: " \
+            "#{@writer.pair(anywhere, anywhere * ratio)}." : "At this place and angle."
         )
       end
 
@@ -48,11 +48,11 @@ module UpClose
         offset = @room.placed.centroid - @room.placed.placement.centre
         return if offset.length < 0.05
         Finding.note(
-          :middle, "The ink's own middle",
+          :middle, "Centre of the ink",
           figure: mm(offset.length), value: offset.length, unit: "mm",
           working: Working.new("Σ(ink × place) ÷ Σ ink, less the box's middle: #{Working.number(offset.x)} right, " \
             "#{Working.number(offset.y)} down"),
-          reason: "It lies #{direction(offset)} of the box's middle. Centring by ink looks truer to the eye."
+          reason: "It lies #{direction(offset)} of the box's middle. Centring by weight of ink looks better to the eye."
         )
       end
 

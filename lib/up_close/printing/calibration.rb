@@ -128,14 +128,14 @@ module UpClose
         {"x" => x_scale, "y" => y_scale}.each do |way, scale|
           next if SCALES.cover?(scale)
           raise Errors::BadShape.new(
-            "The scale in #{way} comes to #{percent(scale)}: no printer is that far off.",
+            "The scale in #{way} comes to #{percent(scale)}: no printer has such an error.",
             remedy: "Print at 100 %, no fit to page, and measure again.",
             field: :"#{way}_scale"
           )
         end
         return if SKEW_DEG.cover?(skew_deg)
         raise Errors::BadShape.new(
-          "The skew comes to #{Working.number(skew_deg)}°: no printer is that far off.",
+          "The skew comes to #{Working.number(skew_deg)}°: no printer has such an error.",
           remedy: "Measure the diagonal again, from the cross at the top left to the one at the bottom right.",
           field: :diagonal
         )

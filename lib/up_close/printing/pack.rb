@@ -5,7 +5,7 @@ module UpClose
     # The sheets of one mark: copies in rows, an outer frame, two measuring bars,
     # a heading outside the marks, corner ticks on each trim line.
     class Pack
-      SETTINGS = "100 %, no fit to page, driver mirror off"
+      SETTINGS = "100 %, no fit to page, mirror off in the printer's window"
       attr_reader :paper, :copies, :width_mm, :height_mm
 
       # @param artwork [#draw_on]  @param ink [Artwork::Ink]

@@ -23,7 +23,7 @@ module UpClose
       def self.fetch(key)
         ALL.find { |paper| paper.key == key.to_s.downcase } ||
           raise(Errors::Unknown.new(
-            "Up Close prints on no paper called “#{key}”.",
+            "There is no paper called “#{key}”.",
             remedy: "Choose one of: #{ALL.map(&:key).join(", ")}.",
             field: :paper
           ))

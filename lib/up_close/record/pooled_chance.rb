@@ -49,7 +49,7 @@ module UpClose
       # "7 of 10 came out; most likely 4 to 9 of the next 10 (9 times in 10)"
       def words(tries = 10)
         from, to, = of_next(tries)
-        begun = own.tried.zero? ? "None tried yet" : "#{own.good} of #{own.tried} came out"
+        begun = own.tried.zero? ? "No tries yet" : "#{own.good} of #{own.tried} came out"
         range = (from == to) ? from.to_s : "#{from} to #{to}"
         "#{begun}; most likely #{range} of the next #{tries} (9 times in 10)"
       end

@@ -33,7 +33,8 @@ module UpClose
           figure: mm(free.abs), value: free, unit: "mm",
           working: Working.new("free from #{n(@joins.first)} to #{n(@joins.last)}, the strap from " \
             "#{n(@strap.down)} to #{n(@strap.down + @strap.high)} mm below the rim"),
-          reason: free.negative? ? "It meets the handle: cut its ends short there, and tape them." : "It lies flat " \
+          reason: free.negative? ? "It touches the handle. Cut the ends shorter there and tape " \
+            "them." : "It lies flat " \
             "all round."
         )
       end
@@ -51,7 +52,7 @@ module UpClose
         Finding.note(
           :curve, "Curved to fit", figure: "radius #{mm(radius)}", value: radius, unit: "mm",
           working: Working.new("slant × top ÷ (top − foot), less #{n(@strap.down)} below the rim = #{n(radius)}"),
-          reason: "Lower edge #{mm(@strap.wall.arc_radius(@strap.down + @strap.high))}: straight, it would climb."
+          reason: "Lower edge #{mm(@strap.wall.arc_radius(@strap.down + @strap.high))}: a straight strip would climb."
         )
       end
 
@@ -63,7 +64,8 @@ module UpClose
         Finding.note(
           :sheet, "On the sheet", figure: fits ? fits.title : "in tiles", value: box.width, unit: "mm",
           working: Working.new("#{n(box.width)} × #{n(box.height)} mm"),
-          reason: fits ? "One strap does for all pieces alike." : "Longer than a sheet: it is printed in parts that " \
+          reason: fits ? "One strap works for all pieces of this kind." : "Longer than a sheet: it is printed in " \
+            "parts that " \
             "lap over."
         )
       end

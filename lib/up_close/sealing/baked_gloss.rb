@@ -20,8 +20,8 @@ module UpClose
       heat_c 163
       cautions :oven, :heat
       coat_words "One thin coat, to the rim and not over it."
-      stands :outdoors, :fine, "It stands weather."
-      stands :warm, :fine, "It stands heat."
+      stands :outdoors, :fine, "It resists weather."
+      stands :warm, :fine, "It resists heat."
       stands :skin, :fine, "It wears well on skin."
       over :film, :stop, "The heat burns film.", "Use spray acrylic clear."
       over :toner, :fine, "Baked hard."

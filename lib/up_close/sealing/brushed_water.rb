@@ -7,7 +7,7 @@ module UpClose
       key "brushed-water"
       listed 50
       title "Brushed water-based varnish"
-      summary "Clear, little smell; water in it is the danger."
+      summary "Clear, little smell. Its water can smear inkjet ink."
       sheen :satin
       coats 3
       between_s 7200..28_800
@@ -22,14 +22,14 @@ module UpClose
       sanded
       water_based
       coat_words "Thin, along the grain, one pass: do not brush back into it."
-      stands :outdoors, :watch, "Only one sold for outdoors; two to three years, then renew it."
-      stands :wet, :fine, "It stands washing by hand."
-      stands :food, :watch, "Not for the food face."
-      over :film, :watch, "Brushing can drag film.", "One spray coat goes first: it is a step of its own."
+      stands :outdoors, :watch, "Use one sold for outdoors. Renew it after two to three years."
+      stands :wet, :fine, "Wash by hand."
+      stands :food, :watch, "Not for the food side."
+      over :film, :watch, "A brush can move the film.", "A spray coat first prevents that; it is one of the steps."
       over :toner, :fine, "Toner takes it well."
       over :dye_ink,
         :stop,
-        "Water in it wets dye ink again, and smears it.",
+        "The water in it smears dye ink.",
         "Use spray acrylic clear; varnish over that once it has cured."
     end
   end

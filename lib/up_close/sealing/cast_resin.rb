@@ -22,15 +22,15 @@ module UpClose
       can_ml 100
       cautions :gloves_nitrile
       # by weight, no less than can be weighed out
-      coat_words "Mixed by weight, poured thin, bubbles drawn out with a breath of warm air."
-      stands :outdoors, :watch, "Sun yellows it within a year, unless a varnish that keeps sun off goes over it."
+      coat_words "Mix by weight and pour thin. Warm air takes out the bubbles."
+      stands :outdoors, :watch, "Sun turns it yellow within a year. A varnish with UV protection over it prevents that."
       stands :warm, :watch, "It softens from about 60 °C."
       over :film,
         :watch,
         "Air and water under film come up as bubbles.",
-        "The film dries a day, and one spray coat goes first: both are steps."
+        "Let the film dry for a day and spray one coat first; both are steps."
       over :toner, :fine, "It clears haze."
-      over :dye_ink, :watch, "It can carry dye ink along.", "One spray coat goes first: it is a step of its own."
+      over :dye_ink, :watch, "It can take dye ink along.", "A spray coat first prevents that; it is one of the steps."
     end
   end
 end

@@ -7,7 +7,7 @@ module UpClose
       key "cup-coat"
       listed 80
       title "Brush-on cup coat"
-      summary "Thick and clear: three coats under, three to five over, five days before use."
+      summary "Thick and clear: three coats under, three to five over, then five days before use."
       sheen :gloss
       coats 4
       fewest 3
@@ -24,15 +24,15 @@ module UpClose
       cautions :gloves_nitrile
       coat_words "Level, the cup turning, a soft brush. Keep 12 mm from the lip free."
       stands :outdoors, :watch, "Sun yellows it."
-      stands :wet, :fine, "It stands washing by hand, no dishwasher."
+      stands :wet, :fine, "Wash by hand; no dishwasher."
       stands :food, :watch, "Keep 12 mm from the lip free."
       over :film,
         :watch,
-        "Its first coat can float film that still holds water.",
-        "The film dries a day first; three undercoats go on before it: all are steps."
+        "Its first coat can lift film that is still damp.",
+        "Let the film dry for a day; three undercoats come first. All are steps."
       over :toner, :fine, "Toner takes it well."
       over :dye_ink,
-        :watch, "Its first coat can carry dye ink along.", "One spray coat goes first: it is a step of its own."
+        :watch, "Its first coat can carry dye ink along.", "A spray coat first prevents that; it is one of the steps."
     end
   end
 end

@@ -7,12 +7,12 @@ module UpClose
       key "none"
       listed 120
       title "Left bare"
-      summary "For things nobody touches."
+      summary "For things that nobody touches."
       coats 0
       over :film, :watch, "Bare film scratches and lifts at its edge.", "Two gloss coats bury the edge."
       over :toner, :watch, "Bare toner rubs off with handling.", "Two spray coats hold it."
-      over :resist, :fine, "As it should be: it comes off again after the bath."
-      over :medium, :fine, "Hard enough for what is not handled much."
+      over :resist, :fine, "That is right: it comes off again after the bath."
+      over :medium, :fine, "Hard enough if it is not handled much."
       over :line, :fine, "A guide needs no coat."
       over :dye_ink, :watch, "Bare dye ink runs when it gets wet, and fades.", "Two thin spray coats hold it."
     end

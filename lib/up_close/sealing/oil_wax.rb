@@ -19,11 +19,12 @@ module UpClose
       can_ml 250
       cautions :oily_rags, :food
       coat_words "Rub it in, wait a quarter of an hour, wipe all that stays off."
-      stands :outdoors, :watch, "It wants renewing several times a year outdoors."
-      stands :wet, :watch, "It wants renewing after some washing."
-      stands :food, :fine, "What is sold for food contact is right here; keep the mark off the food face."
+      stands :outdoors, :watch, "Renew it several times a year outdoors."
+      stands :wet, :watch, "Renew it after some washes."
+      stands :food, :fine, "Oil or wax sold for food contact suits this. Keep the mark off the food side."
       over :film, :stop, "Oil creeps under film and lifts it.", "Use spray acrylic clear."
-      over :toner, :watch, "Faint protection only.", "Keep the mark off the food face; a finish sold for food contact."
+      over :toner, :watch, "Faint protection only.", "Keep the mark off the food side. Use a finish that is sold for " \
+        "food contact."
       over :dye_ink, :stop, "Oil makes dye ink bleed.", "Use spray acrylic clear."
     end
   end

@@ -20,8 +20,8 @@ module UpClose
       cautions :spray
       coat_words "Thin, from 25 cm, past both edges."
       stands :outdoors, :watch, "Sun and weather: good for a year or two under three coats; renew it when it dulls."
-      stands :wet, :fine, "It stands a wet cloth, no dishwasher."
-      stands :food, :watch, "Not for the food face."
+      stands :wet, :fine, "A wet cloth is fine; no dishwasher."
+      stands :food, :watch, "Not for the food side."
       over :film, :fine, "Buries the edge of the film in a few coats."
       over :toner, :fine, "Toner takes it well."
       over :dye_ink, :fine, "Thin coats do not make the ink run."

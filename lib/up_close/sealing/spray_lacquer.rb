@@ -21,7 +21,7 @@ module UpClose
       coat_words "A mist, barely wet, from 30 cm."
       stands :outdoors, :watch, "It cracks outdoors within a year; renew it each spring."
       stands :wet, :watch, "Standing water whitens it."
-      stands :food, :watch, "Not for the food face."
+      stands :food, :watch, "Not for the food side."
       over :film, :watch, "A wet coat can craze film.", "Mist coats only; try it on a scrap first."
       over :toner, :watch, "A wet coat can lift toner.", "Mist coats only; try it on a scrap first."
       over :dye_ink, :watch, "A wet coat makes ink run.", "Mist coats only; try it on a scrap first."

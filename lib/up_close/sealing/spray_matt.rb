@@ -7,7 +7,7 @@ module UpClose
       key "spray-matt"
       listed 40
       title "Spray matt clear"
-      summary "Kills the shine of tape and film. Thin coats."
+      summary "Removes the shine of tape and film. Thin coats."
       sheen :matt
       sprayed
       wet_um 15
@@ -20,8 +20,8 @@ module UpClose
       cautions :spray
       coat_words "Thin, from 25 cm, past both edges; damp turns a wet coat white."
       stands :outdoors, :watch, "A matt coat is thin: a year outdoors, then renew it."
-      stands :wet, :watch, "It stands a wet cloth, and shows water marks."
-      stands :food, :watch, "Not for the food face."
+      stands :wet, :watch, "A wet cloth is fine, but leaves water marks."
+      stands :food, :watch, "Not for the food side."
       over :film, :fine, "Film takes it well."
       over :toner, :fine, "Toner takes it well."
       over :dye_ink, :fine, "Thin coats do not make the ink run."

@@ -21,8 +21,8 @@ module UpClose
       cautions :spray
       coat_words "Thin, even, in a dry room: damp turns an uncured coat white."
       stands :outdoors, :watch, "Water-based: a year outdoors, then renew it."
-      stands :wet, :watch, "It stands a wet cloth once it has cured."
-      stands :food, :watch, "Not for the food face."
+      stands :wet, :watch, "A wet cloth is fine once it is cured."
+      stands :food, :watch, "Not for the food side."
       over :film, :fine, "Film takes it well."
       over :toner, :fine, "Toner takes it well."
       over :dye_ink, :watch, "Water in a wet coat makes dye ink run.", "Thin coats, and let each dry fully."

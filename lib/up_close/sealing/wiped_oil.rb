@@ -7,7 +7,7 @@ module UpClose
       key "wiped-oil"
       listed 60
       title "Wiped or brushed oil varnish"
-      summary "Warm, tough, ambers with age."
+      summary "Warm tone, tough, turns amber with age."
       sheen :satin
       wet_um 40
       can_ml 250
@@ -22,10 +22,10 @@ module UpClose
       spray_first :film, :tape, :foil
       cautions :oily_rags
       coat_words "A thin coat with a lint-free rag, along the grain."
-      stands :outdoors, :fine, "One sold for outdoors stands sun and wet for two to three years; then a thin coat more."
-      stands :wet, :fine, "It stands washing by hand."
-      stands :food, :watch, "Only one sold for food contact, fully cured."
-      over :film, :watch, "Brushing can drag film.", "One spray coat goes first: it is a step of its own."
+      stands :outdoors, :fine, "Use one sold for outdoors. It lasts two to three years; then add a thin coat."
+      stands :wet, :fine, "Wash by hand."
+      stands :food, :watch, "Use only one that is sold for food contact, fully cured."
+      over :film, :watch, "A brush can move the film.", "A spray coat first prevents that; it is one of the steps."
       over :toner, :fine, "Toner does not dissolve in it."
       over :dye_ink,
         :stop, "Oil varnish makes raw dye ink bleed.", "Use spray acrylic clear; varnish over that once it has cured."

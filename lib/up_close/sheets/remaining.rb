@@ -24,13 +24,13 @@ module UpClose
         header = Vips::Image.new_from_buffer(bytes, "", access: :sequential)
         if header.width * header.height > MOST_PIXELS
           refuse(
-            "This scan is #{header.width} × #{header.height} pixels, more than can be looked at.",
+            "This scan is #{header.width} × #{header.height} pixels, too large to check.",
             "Scan at 300 dpi."
           )
         end
         new(Graphics::Pixels.held(Vips::Image.new_from_buffer(bytes, "").autorot), dpi: dpi)
       rescue Vips::Error
-        refuse("This is no picture that can be read.", "Save the scan as PNG or JPEG.")
+        refuse("This file cannot be read as a picture.", "Save the scan as PNG or JPEG.")
       end
 
       # @raise [Errors::BadShape]

@@ -105,13 +105,13 @@ module UpClose
         Finding.fine(
           :spares, "Tries",
           figure: "print #{wanted} to get #{wanted}", value: wanted, unit: "copies", working: working(tries),
-          reason: "A miss is rubbed out and done again by the same print: no spares are needed."
+          reason: "A failed try is rubbed out and done again with the same print. You need no spares."
         )
       end
 
       def reason(copies)
-        return "With #{copies} there cannot be #{wanted} good ones." if copies < wanted
-        tried = (on_a_miss == :again) ? " A miss is wiped off and tried again; each try takes a print." : ""
+        return "With #{copies} you cannot get #{wanted} good ones." if copies < wanted
+        tried = (on_a_miss == :again) ? " A failed try is wiped off. Each try uses one print." : ""
         "Print #{copies}: the chance of #{wanted} good ones is #{percent(sure(copies))}. " \
         "#{(SURE * 100).round} % is wanted.#{tried}"
       end

@@ -130,7 +130,7 @@ module UpClose
         rise = radius - Math.sqrt([radius**2 - (placed.width_mm / 2)**2, 0].max)
         Finding.new(
           key: :climb,
-          title: "Straight, it would climb",
+          title: "A straight line would climb",
           verdict: (rise > 0.3) ? :watch : :fine,
           figure: writer.with_unit(rise),
           value: rise,
@@ -142,8 +142,8 @@ module UpClose
             source: "0.3 mm is a starting value"
           ),
           reason: (rise > 0.3) ? "A straight line laid on this taper climbs round " \
-            "the cup." : "The taper hardly shows over this width.",
-          remedy: (rise > 0.3) ? "Bend it to the cup: a step of preparing, on the Artwork stage." : nil
+            "the cup." : "The taper hardly shows at this width.",
+          remedy: (rise > 0.3) ? "Add the step “Bend to the cup” at the Artwork stage." : nil
         )
       end
 
@@ -157,7 +157,7 @@ module UpClose
         end
         return if slant > (wide - narrow) / 2
         refuse(:slant_mm, "A slant of #{num(slant)} mm is too short for these two ends: flat, it would be over " \
-          "#{num((wide - narrow) / 2)} mm.", "Measure it along the side, from rim to rim.")
+          "#{num((wide - narrow) / 2)} mm.", "Measure it along the side, from the top rim to the foot.")
       end
     end
   end

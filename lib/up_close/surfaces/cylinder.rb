@@ -83,8 +83,8 @@ module UpClose
           :seam, "Seam",
           figure: writer.with_unit(left), value: left, unit: "mm",
           working: Working.new("#{num(once_round, 3)} − #{num(placed.box.width)} = #{num(left)} mm left"),
-          reason: "It nearly meets itself.",
-          remedy: "Overlap film by #{Round::OVERLAP_MM} mm (a starting value), or cut an exact butt."
+          reason: "Its ends nearly meet.",
+          remedy: "Overlap film by #{Round::OVERLAP_MM} mm (a starting value), or cut it so that the ends meet exactly."
         )
       end
     end

@@ -82,7 +82,7 @@ module UpClose
         if points.size < 3
           refuse(
             :points,
-            "An outline needs three corners or more.",
+            "An outline needs at least three corners.",
             "Type them, one a line, or bring a DXF or SVG file."
           )
         end
@@ -105,7 +105,7 @@ module UpClose
           refuse(
             :points,
             "The outline crosses itself: stretch #{crossing[0] + 1} and stretch #{crossing[1] + 1}.",
-            "Put the corners in the order you meet them going round."
+            "Type the corners in their order round the outline."
           )
         end
         if raw.points.size < 3 || raw.area < LEAST_AREA

@@ -32,10 +32,11 @@ module UpClose
               "#{Working.number(Math.cos([degrees / 2, 90].min * Math::PI / 180))}",
             source: "±#{Curved::GLANCE_DEG.round}° for one glance is a starting value"
           ),
-          reason: seen ? "All of it reads at one glance from the front." : "One glance from the front takes in " \
+          reason: seen ? "All of it can be read at one glance from the front." : "At one glance from the front you " \
+            "see " \
             "#{Working.number(2 * Curved::GLANCE_DEG)}°.",
           remedy: seen ? nil : "Keep words within #{writer.with_unit(@once_round * 2 * Curved::GLANCE_DEG / 360)}, " \
-            "or let it run on round the piece."
+            "or let it go on round the piece."
         )
       end
     end

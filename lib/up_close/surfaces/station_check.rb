@@ -21,7 +21,7 @@ module UpClose
       def check_size(list)
         if list.size < 2
           refuse(
-            :stations, "A body needs two stations or more.", "Measure its girth at the nose, the tail and between."
+            :stations, "A body needs two stations or more.", "Measure the girth at the nose, at the tail and between."
           )
         end
         return if list.size <= Loft::MOST_STATIONS
@@ -43,13 +43,13 @@ module UpClose
         empty = stations[1..-2].find { |_, girth| girth <= 0 }
         refuse(:stations, "The girth at #{num(empty[0])} is nothing.", "Only the ends may come to a point.") if empty
         if stations.any? { |at, girth| girth.negative? || at.negative? }
-          refuse(:stations, "A girth cannot be below nothing.", "Check the figures.")
+          refuse(:stations, "A girth cannot be below 0.", "Check the figures.")
         end
         if stations.last[0] > 2000 || stations.any? { |_, girth| girth > 4000 }
           refuse(:stations, "The body is over 2 m.", "Check the unit.")
         end
         if stations.all? { |_, girth| girth.zero? }
-          refuse(:stations, "Both ends and all between come to nothing.", "Check the girths.")
+          refuse(:stations, "All girths are 0.", "Check the girths.")
         end
       end
     end

@@ -20,7 +20,7 @@ module UpClose
       # @param strain [Float] 0.012 for 1.2 %
       def words(strain)
         takes, not_so = ALL.partition { |taker| strain <= taker.share }
-        return "Nothing takes that flat: it wants relief cuts or gores." if takes.empty?
+        return "No flat sheet follows this curve: it needs relief cuts or gores." if takes.empty?
         "#{list(takes).sub(/\A./, &:upcase)} #{(takes.size == 1) ? "takes" : "take"} " \
         "it#{"; #{list(not_so)} #{(not_so.size == 1) ? "does" : "do"} not" if not_so.any?}."
       end

@@ -59,7 +59,7 @@ module UpClose
           figure: "#{Working.number(off)} mm off", value: off, unit: "mm", limit: MEETS_MM,
           working: Working.new("#{@folds} parts put together, laid over the shape as drawn: no edge further off than " \
             "#{Working.number(off)} mm"),
-          reason: (off <= MEETS_MM) ? "A pencil line hides that." : "The shape is not alike on all sides.",
+          reason: (off <= MEETS_MM) ? "A pencil line hides this error." : "The shape is not the same on all sides.",
           remedy: (off <= MEETS_MM) ? nil : "Move the fold line, or draw the other part by itself."
         )
       end

@@ -45,7 +45,7 @@ module UpClose
             "1 − sin(a/ρ) ÷ (a/ρ), a = #{Working.number(half_mm)}, ρ = #{Working.number(radius_mm)} mm: " \
             "#{Working.number(taken * 100)} %", source: "#{title} takes #{Working.number(strain * 100)} %: a start"
           ),
-          reason: "A sheet rolls one way; the other way it is stretched.",
+          reason: "A sheet bends one way only; the other way it must stretch.",
           remedy: fits ? nil : "Make it smaller, cut it in two, or roll it along the gentler way."
         )
       end

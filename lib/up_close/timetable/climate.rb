@@ -19,14 +19,14 @@ module UpClose
         @temperature_c, @humidity = temperature_c.to_f, humidity.to_f
         unless TEMPERATURES.cover?(@temperature_c)
           refuse(
-            "Nothing dries as it should at #{Working.number(@temperature_c)} °C.",
+            "Nothing dries well at #{Working.number(@temperature_c)} °C.",
             "Work between #{TEMPERATURES.begin} and #{TEMPERATURES.end} °C.",
             :temperature_c
           )
         end
         unless HUMIDITIES.cover?(@humidity)
           refuse(
-            "A humidity of #{Working.number(@humidity)} % is no room's.",
+            "A humidity of #{Working.number(@humidity)} % is not possible in a room.",
             "Give #{HUMIDITIES.begin} to #{HUMIDITIES.end} %.",
             :humidity
           )

@@ -69,7 +69,7 @@ module UpClose
       def check
         return if (@week.values + @extra.values).any?(&:any?)
         raise Error.new(
-          "There are no hours in which you work.",
+          "You have no working hours yet.",
           remedy: "Give at least one evening a week.",
           field: :hours
         )

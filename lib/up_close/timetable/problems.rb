@@ -20,7 +20,8 @@ module UpClose
       def in_one_go(chain, step, longest_s)
         Plan::Problem.new(
           chain,
-          "“#{step.title}” takes #{hours(step.least_s)} h in one go; your longest stretch is #{hours(longest_s)} h.",
+          "“#{step.title}” takes #{hours(step.least_s)} h in one go; your longest working time is " \
+            "#{hours(longest_s)} h.",
           "Give one longer day, or make fewer at a time."
         )
       end
@@ -36,8 +37,8 @@ module UpClose
       def missed(chain, step)
         Plan::Problem.new(
           chain,
-          "The window of “#{step.title}” shuts before your next hours.",
-          "Do it now, or see what its step says when late."
+          "The time limit of “#{step.title}” ends before your next hours.",
+          "Do it now, or follow what the step says when it is late."
         )
       end
 
@@ -45,8 +46,8 @@ module UpClose
       def no_stretch(chain, steps)
         Plan::Problem.new(
           chain,
-          "The windows from “#{steps.first.title}” to “#{steps.last.title}” fit none of your hours.",
-          "They want #{hours(Runs::LeastTime.ready_at(steps))} h together: give one longer stretch."
+          "The time limits from “#{steps.first.title}” to “#{steps.last.title}” do not fit your hours.",
+          "They need #{hours(Runs::LeastTime.ready_at(steps))} h together: give one longer working time."
         )
       end
 

@@ -33,7 +33,7 @@ module UpClose
       def way(words, hours, order, chain) = plan(hours, order).ready(chain)&.then { |ready| Way.new(words, ready) }
 
       def first(chain)
-        way("done before all others", @hours, [chain, *(@chains - [chain])], chain) if @chains.size > 1
+        way("do it before all others", @hours, [chain, *(@chains - [chain])], chain) if @chains.size > 1
       end
 
       # on the first day that brings it in time; else on the first day there is

@@ -75,18 +75,18 @@ module UpClose
       end
 
       def reason
-        return "It only scratches: that wears off." if scratch?
+        return "It only scratches, and that wears off." if scratch?
         return "It leaves #{n(tip.width_mm)} mm where #{n(line_mm)} is drawn." if wide?
         if tip.v?
-          "A V is as wide as it goes deep: watch the width, and the depth follows."
+          "A V cut gets wider as it gets deeper. Watch the width and the depth follows."
         else
           "#{passes} #{(passes == 1) ? "pass" : "passes side by side"}."
         end
       end
 
       def remedy
-        return "Take a blunter V, or draw the line wider." if scratch?
-        wide? ? "Take a finer tip, or draw the lines wider." : nil
+        return "Use a wider V, or draw the line wider." if scratch?
+        wide? ? "Use a finer tip, or draw the lines wider." : nil
       end
     end
   end

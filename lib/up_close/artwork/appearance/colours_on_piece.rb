@@ -63,7 +63,7 @@ module UpClose
         named { |one| one.changed && !one.lost }.map { |one| "the #{one.wanted.name} turns #{turned(one)}" }.uniq
       end
 
-      # @return [Array<String>] names of what cannot be told from the piece
+      # @return [Array<String>] names of what cannot be seen on the piece
       def vanishing = named(&:lost).map { |one| one.wanted.name }.uniq
 
       # of each main colour: hex, share, ΔE₀₀ to what was drawn

@@ -32,7 +32,7 @@ module UpClose
       def lost
         return if @colours.lost <= LITTLE
         vanishing = @colours.vanishing.first(NAMED).join(", ")
-        "#{share(@colours.lost)} of it cannot be told from the piece (#{vanishing}).#{other}"
+        "#{share(@colours.lost)} of it cannot be seen on the piece (#{vanishing}).#{other}"
       end
 
       def changed
@@ -51,7 +51,7 @@ module UpClose
       def fine
         return if lost || changed
         seen = share(1 - @colours.lost)
-        return "#{seen} of it can be told from the piece, and it keeps its colours." unless white?
+        return "#{seen} of it can be seen on the piece, and it keeps its colours." unless white?
         "#{seen} of it can be seen, with a white rim where you cut. Clear would keep " \
         "#{share([1 - @colours.on(:clear).lost - @colours.on(:clear).changed, 0].max)}."
       end

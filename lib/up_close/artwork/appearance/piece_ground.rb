@@ -61,8 +61,8 @@ module UpClose
             "√(#{@white ? BY_PAPER : BY_COLOUR}² + (#{Working.number(falloff)} ÷ 4)²)",
             source: "#{BY_PAPER} by paper and #{BY_COLOUR} by a typed colour are starting values"
           ),
-          reason: @white ? "Each place by the white paper in the picture." :
-            "Each place by the colour that was typed: a white paper in the picture tells it better.",
+          reason: @white ? "Each place is measured against the white paper in the picture." :
+            "Each place is measured against the typed colour. White paper in the picture is more exact.",
           remedy: (falloff > 0.5) ? "Photograph it in even light, from a window on an overcast day." : nil
         )
       end

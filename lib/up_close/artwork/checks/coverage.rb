@@ -42,8 +42,8 @@ module UpClose
 
         # @param share [Float] 0..1  @return [String]
         def reason(share)
-          return "Between 30 and 70 %, resist and bare metal etch evenly." if EVEN.cover?(share)
-          "For etching, 30 to 70 % is even; for printing it does not matter."
+          return "Between 30 and 70 % the bath works evenly." if EVEN.cover?(share)
+          "For etching, 30 to 70 % gives an even depth. For printing it does not matter."
         end
 
         # @param bare [Float] share of its box that the bath eats, 0..1  @return [String]

@@ -34,7 +34,7 @@ module UpClose
         # @param room [Float] mm  @return [String] what that school of cutting is for
         def school(room)
           if room < 3
-            "Cut close: the edge shows less, and tears at sharp points."
+            "Cut close: the edge shows less, but sharp points tear more easily."
           else
             "Room to hold it by; gloss coats hide the edge."
           end

@@ -30,8 +30,8 @@ module UpClose
             border.colour.to_hex,
             off(border.colour),
             working(border),
-            "It is nearly but not quite white: it prints as a visible box round the picture.",
-            "Clear the ground, a step of preparing."
+            "It is nearly white, but not quite. It prints as a visible box round the picture.",
+            "Add the step “Clear the ground”."
           )
         end
 
@@ -46,7 +46,7 @@ module UpClose
             off(colour),
             Working.new("places of #{colour.to_hex}, even in tone and not at an edge ÷ the picture = #{words} %; " \
               "over #{Working.number(LEFT * 100)} % shows", source: "a starting value"),
-            "Nearly white, #{colour.to_hex}, is left inside the picture: it prints as faint patches.",
+            "Nearly white, #{colour.to_hex}, is left inside the picture. It prints as faint patches.",
             "If it is paper, tick “also inside rings and letters” in Clear the ground."
           )
         end
@@ -59,7 +59,7 @@ module UpClose
             white ? "white" : border.colour.to_hex,
             off(border.colour),
             working(border),
-            white ? "White: nothing is printed there." : "A ground of its own colour, far from white: it is taken " \
+            white ? "White. Nothing is printed there." : "A ground of its own colour, far from white: it is taken " \
               "as meant."
           )
         end
@@ -70,7 +70,7 @@ module UpClose
             "clear",
             0.0,
             Working.new("the border is clear, or of no one colour"),
-            "No box will show round it."
+            "No box shows round it."
           )
         end
 

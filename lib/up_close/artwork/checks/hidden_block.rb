@@ -25,7 +25,7 @@ module UpClose
             limit: MUCH * 100,
             working: Working.new("opaque white that reaches the border ÷ the picture's box = " \
               "#{Working.number(share * 100, 1)} %; over #{(MUCH * 100).round} % shows", source: "a starting value"),
-            reason: much ? "On white film it shows as a white block." : "No white block round it.",
+            reason: much ? "On white film it shows as a white block." : "No white block shows round it.",
             remedy: much ? "Cut along the outline, or clear the ground so that the outline is known." : nil
           )
         end

@@ -27,7 +27,7 @@ module UpClose
               source: limit && subject.limits.source(:solid_mm)
             ),
             reason: reason(limit, patchy),
-            remedy: patchy ? "Break it up: an outline, a hatch, a dot screen." : nil,
+            remedy: patchy ? "Break it up with an outline, a hatch or a dot screen." : nil,
             places: patchy ? [box] : []
           )
         end
@@ -36,9 +36,9 @@ module UpClose
         def reason(limit, patchy)
           return "This method lays solids evenly." unless limit
           if patchy
-            "Over #{Working.number(limit)} mm, rubbed solids come out patchy."
+            "Over #{Working.number(limit)} mm, rubbed solid areas come out patchy."
           else
-            "Rubbed solids stay even up to #{Working.number(limit)} mm."
+            "Rubbed solid areas stay even up to #{Working.number(limit)} mm."
           end
         end
       end

@@ -17,7 +17,7 @@ module UpClose
           low = height < limit
           Finding.new(
             key: :letters,
-            title: l[:small] ? "Small letters stand" : "Capitals stand",
+            title: l[:small] ? "Height of small letters" : "Capitals stand",
             verdict: low ? :watch : :fine,
             figure: "#{Working.number(height)} mm",
             value: height,

@@ -27,8 +27,8 @@ module UpClose
               "#{specks.size}",
               source: subject.limits.source(:line_mm)
             ),
-            reason: specks.any? ? "Parts this small wash off." : "Nothing so small that it would wash off.",
-            remedy: specks.any? ? "Clean them away, or make them larger if they are meant." : nil,
+            reason: specks.any? ? "Parts this small wash off." : "No part is so small that it washes off.",
+            remedy: specks.any? ? "Remove them, or make them larger if you need them." : nil,
             places: specks.first(MOST_PLACES).map(&:box)
           )
         end

@@ -81,14 +81,14 @@ module UpClose
           [
             said,
             thinnest_place,
-            ("There was more detail than could all be looked at." if profile.overfull? || survey.overfull?)
+            ("There is too much detail to check all of it." if profile.overfull? || survey.overfull?)
           ]
             .compact
             .join(" ")
         end
 
         def said
-          return "Any width will do: the pen draws its own line." if limit.nil?
+          return "Any width works: the pen draws its own line." if limit.nil?
           return "This method needs #{@what} of #{two(limit)} mm." if verdict == :fine
           many = (share < 0.005) ? "Some" : "#{percent(share)} of the length"
           "#{many} is narrower than #{two(limit)} mm: #{@fails}."
@@ -104,7 +104,7 @@ module UpClose
 
         def remedy
           return if verdict == :fine
-          return "Look at the ringed places under the loupe; #{@thicken} there." if share <= STOP_SHARE
+          return "Check the ringed places under the loupe; #{@thicken} there." if share <= STOP_SHARE
           "Make it #{Working.number((@subject.width_mm * limit / value * 10).ceil / 10.0, 1)} mm wide or more, or " \
           "#{@thicken}."
         end

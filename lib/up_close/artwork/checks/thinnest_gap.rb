@@ -12,7 +12,7 @@ module UpClose
         # @param subject [CheckContext]  @return [Finding, nil] nil where there is nothing to look at
         def call(subject)
           Thin.new(subject, key: :thinnest_gap, title: "Thinnest gap", name: :gap_mm, ground: true, what: "gaps",
-            fails: "it runs shut by this method", thicken: "thin the lines beside it").finding
+            fails: "this method closes it", thicken: "thin the lines beside it").finding
         end
       end
     end

@@ -18,7 +18,7 @@ module UpClose
             name: :line_mm,
             ground: false,
             what: "lines",
-            fails: "it does not carry by this method",
+            fails: "this method loses it",
             thicken: subject.lettering ? "set it in a heavier font" : "thicken the lines"
           ).finding
         end

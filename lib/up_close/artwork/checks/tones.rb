@@ -24,14 +24,14 @@ module UpClose
             limit: subject.limits[:tones] ? nil : MUCH * 100,
             working: Working.new("ink of 15 to 85 %, edges left out, ÷ all ink = #{Working.number(share * 100, 1)} %"),
             reason: reason(share, bad),
-            remedy: bad ? "Make it ink lines or a dot screen, steps of preparing." : nil
+            remedy: bad ? "Add a step: “Photo to ink lines” or “Dot screen”." : nil
           )
         end
 
         # @param share [Float] of mid-tones, 0..1  @return [String]
         def reason(share, bad)
-          return "This method does not carry half-tones well." if bad
-          (share > MUCH) ? "This method carries them." : "Solid ink throughout."
+          return "This method does not hold greys well." if bad
+          (share > MUCH) ? "This method holds greys." : "Solid ink only."
         end
       end
     end

@@ -38,21 +38,21 @@ module UpClose
 
         # @param used [Boolean] white inside the outline is counted on  @return [String]
         def reason(used, subject)
-          return "No white is counted on." unless used
-          return "The film's white stands there." if subject.film == :white
+          return "The design needs no white." unless used
+          return "The white of the film shows there." if subject.film == :white
           if light?(subject.surface)
-            "The piece is as good as white there."
+            "The piece itself is nearly white there."
           else
-            "Printers have no white: the piece shows there."
+            "Printers have no white ink. The piece shows there."
           end
         end
 
         # @param subject [CheckContext]  @return [String]
         def remedy(subject)
           if subject.white_film?
-            "Use white film, or take the piece's own colour for it."
+            "Use white film, or accept the piece's colour there."
           else
-            "Paint a white ground first, or take the piece's own colour for it."
+            "Paint a white ground first, or accept the piece's colour there."
           end
         end
       end

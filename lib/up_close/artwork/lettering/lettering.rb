@@ -109,7 +109,7 @@ module UpClose
       def width(line) = (line.chars.sum { |c| face.advance(c) } + spacing * [line.length - 1, 0].max) / face.cap_height
 
       def check
-        refuse(Errors::BadArtwork, "There are no letters here yet.", "Type what it should read.") if text.empty?
+        refuse(Errors::BadArtwork, "There is no text yet.", "Type the text.") if text.empty?
         if text.length > LONGEST || lines.size > MOST_LINES
           refuse(
             Errors::BadArtwork,

@@ -41,7 +41,7 @@ module UpClose
 
       # @param words [Array<String>]  @raise [Errors::BadArtwork]
       def self.check(words, field = :set)
-        refuse("There are no members yet.", "Type one a line, or a range such as Tender 1…12.", field) if words.empty?
+        refuse("There are no members yet.", "Type one per line, or a range such as Tender 1…12.", field) if words.empty?
         refuse("This set has #{words.size} members; #{MOST} is the most.", "Split it.", field) if words.size > MOST
         words
       end

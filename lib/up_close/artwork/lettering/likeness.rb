@@ -21,8 +21,8 @@ module UpClose
         @text = text.to_s.strip
         if @text.empty?
           raise Errors::BadArtwork.new(
-            "Say what the word reads.",
-            remedy: "Type it as it stands in the photo.",
+            "Type the word.",
+            remedy: "Type it exactly as in the photo.",
             field: :word
           )
         end
@@ -44,7 +44,7 @@ module UpClose
         edge = [grey.crop(0, 0, grey.width, 1), grey.crop(0, grey.height - 1, grey.width, 1)].sum(&:avg) / 2
         mask = Graphics::Pixels.held((edge > level) ? grey <= level : grey > level)
         trimmed(mask) || raise(Errors::BadArtwork.new(
-          "No word stands out in this crop.",
+          "No word can be found in this picture.",
           remedy: "Crop it closer, with even ground behind the word.",
           field: :photo
         ))

@@ -6,8 +6,8 @@ module UpClose
     class Setting
       SIDES = {
         "straight" => "in a line",
-        "outside" => "on an arc, standing outside",
-        "inside" => "on an arc, standing inside"
+        "outside" => "on an arc, letters outside",
+        "inside" => "on an arc, letters inside"
       }.freeze
       attr_reader :spacing, :side, :radius, :outline, :slant, :stretch
 
@@ -49,14 +49,14 @@ module UpClose
 
       def check
         if arc? && radius < 1
-          refuse("An arc needs a radius larger than the letters.", "Give it one, such as the piece's own.", :radius)
+          refuse("An arc needs a radius larger than the letters.", "Give a radius, such as that of the piece.", :radius)
         end
         if spacing < -0.5
-          refuse("Letters drawn together by more than half their height lie on each other.", "Give less.", :spacing)
+          refuse("With this spacing the letters lie on each other.", "Give less.", :spacing)
         end
         if spacing > 10
           refuse(
-            "Letters more than ten times their height apart read as letters, not as a word.",
+            "With this spacing the word cannot be read.",
             "Give less.",
             :spacing
           )

@@ -52,7 +52,7 @@ module UpClose
         share = mask.avg / 255
         return mask if share.between?(0.005, 0.7)
         raise Errors::BadArtwork.new(
-          "No letters stand out from their ground here.",
+          "No letters can be found here.",
           remedy: "Lay the frame closer round the word, or take a photo with even light.", field: :word
         )
       end

@@ -49,7 +49,7 @@ module UpClose
         no_ink(artwork) unless artwork.ink
         artwork
       rescue Vips::Error
-        refuse("This picture breaks off, or is damaged.", "Save it again from where it came from.")
+        refuse("This picture is incomplete or damaged.", "Save it again in the program that made it.")
       end
 
       private
@@ -60,7 +60,7 @@ module UpClose
         @bytes = unpacked if @bytes.start_with?(GZIP)
         return drawing if svg?
         refuse(
-          "Up Close does not read this kind of file, whatever its name says.",
+          "We cannot read this kind of file, whatever its name.",
           "Save it as SVG, PDF, PNG or JPEG; #{Formats::PictureFile.names} are read too."
         )
       end
@@ -69,7 +69,7 @@ module UpClose
       def unpacked
         Zlib::GzipReader.new(StringIO.new(@bytes)).read(Formats::SVG::Guard::MOST_BYTES + 1).to_s.b
       rescue Zlib::Error
-        refuse("This file breaks off, or is damaged.", "Save it again from where it came from.")
+        refuse("This file is incomplete or damaged.", "Save it again in the program that made it.")
       end
 
       def svg?
@@ -89,7 +89,7 @@ module UpClose
       end
 
       def notes_of(file)
-        file.oblong? ? ["Its pixels are not square, and were made so: it is as wide and as high as its file says."] : []
+        file.oblong? ? ["Its pixels are not square. We corrected that: its width and height are as the file says."] : []
       end
 
       # what there is of a file whose data ends early
@@ -103,14 +103,14 @@ module UpClose
       # @raise [Errors::PartMissing, Errors::BadArtwork]
       def missing(file)
         rows = file.whole_rows
-        refuse("This picture breaks off, or is damaged.", "Save it again from where it came from.") if rows.zero?
+        refuse("This picture is incomplete or damaged.", "Save it again in the program that made it.") if rows.zero?
         raise Errors::PartMissing.new(
           "Part of it is missing: #{file.coarse_first? ? "its fine detail" : share_missing(file, rows)}.",
           remedy: "Copy or download it again, or use what is there.",
           field: :file
         )
       rescue Vips::Error
-        refuse("This picture breaks off, or is damaged.", "Save it again from where it came from.")
+        refuse("This picture is incomplete or damaged.", "Save it again in the program that made it.")
       end
 
       def share_missing(file, rows)
@@ -119,7 +119,7 @@ module UpClose
       end
 
       def too_many_pixels(image)
-        refuse("This picture is #{image.width} × #{image.height} pixels, more than Up Close opens.",
+        refuse("This picture is #{image.width} × #{image.height} pixels, more than we can open.",
           "#{Formats::PictureFile::MOST_PIXELS / 1_000_000} million pixels is the most. Save it smaller.")
       end
 
@@ -146,12 +146,12 @@ module UpClose
 
       def no_ink(artwork)
         white = !@white_as_ink && WhiteAsInk.any?(artwork)
-        reason = white ? "All of it is white, and a printer lays no white: nothing would be " \
+        reason = white ? "All of it is white, and a printer has no white ink. Nothing would be " \
           "printed." : "There is no ink in this file: all of it is white or clear."
         raise Errors::NoInk.new(
           reason,
           white: white,
-          remedy: white ? "Choose what is to be done with it." : "Check that it is the right file.",
+          remedy: white ? "Choose what to do with it." : "Check that it is the right file.",
           field: :file
         )
       end

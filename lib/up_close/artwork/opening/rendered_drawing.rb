@@ -29,7 +29,7 @@ module UpClose
       # @return [Picture]
       def call(bytes, words, notes)
         image, scale = @page.image(inked, fine)
-        note = "#{words}, so it goes to paper as a picture of #{image.width} × #{image.height} pixels, not as lines."
+        note = "#{words}, so it is printed as a picture of #{image.width} × #{image.height} pixels, not as lines."
         Picture.new(
           bytes,
           image: image,

@@ -29,7 +29,7 @@ module UpClose
       # @raise [Errors::Unknown]
       def self.fetch(key)
         ALL.find { |way| way.key == key.to_s } ||
-          raise(Errors::Unknown.new("There is no such way.", remedy: "Choose one of those shown.", field: :file))
+          raise(Errors::Unknown.new("There is no such choice.", remedy: "Choose one of those shown.", field: :file))
       end
     end
   end

@@ -10,8 +10,8 @@ module UpClose
         KEY = "bend"
         LISTED = 110
         TITLE = "Bend to the cup"
-        WORDS = "So that a straight line runs level round a tapered piece."
-        PARAMETERS = [Figure.new(:radius_mm, "arc radius, 0 for the piece's own middle", 0.0, -5000.0..5000.0, " mm")]
+        WORDS = "A straight line then runs level round a tapered piece."
+        PARAMETERS = [Figure.new(:radius_mm, "arc radius; 0 uses the middle of the piece", 0.0, -5000.0..5000.0, " mm")]
           .freeze
         SIZED = ON_LINES = true
         CHORD = 0.02

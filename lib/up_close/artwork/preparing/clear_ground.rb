@@ -9,7 +9,7 @@ module UpClose
         KEY = "clear-ground"
         LISTED = 30
         TITLE = "Clear the ground"
-        WORDS = "What is near the border's colour becomes bare: shadows and the paper's texture with it, from the " \
+        WORDS = "Everything near the border's colour is removed, with shadows and paper texture, from the " \
           "border inwards."
         PARAMETERS = [
           Figure.new(:tolerance, "tolerance", 12.0, 0.0..60.0, " %"),
@@ -45,7 +45,7 @@ module UpClose
           Picture.made(
             picture.image,
             notes: picture.notes + [
-              "The border is of no one colour: no ground was cleared. Crop it first, or part black from bare."
+              "The border has several colours, so nothing was cleared. Crop it first, or use “Black or bare”."
             ]
           )
         end
@@ -72,7 +72,7 @@ module UpClose
           share = ->(mask) { Working.number(mask.avg / 2.55, 1) }
           rest = Graphics::Pixels.held(
             left
-          ).avg.zero? ? "Nothing like it is left." : "#{share[left]} % like it is left " \
+          ).avg.zero? ? "Nothing of that colour is left." : "#{share[left]} % like it is left " \
             "inside what is drawn."
           "The ground was cleared: #{share[cleared]} % of the picture. #{rest}"
         end

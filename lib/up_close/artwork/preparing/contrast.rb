@@ -8,7 +8,7 @@ module UpClose
         KEY = "contrast"
         LISTED = 34
         TITLE = "Contrast"
-        WORDS = "Tones move apart from the picture's own middle tone, or nearer to it."
+        WORDS = "More or less contrast round the middle tone."
         PARAMETERS = [Figure.new(:more, "more", 25.0, -100.0..99.0, "")].freeze
 
         module_function

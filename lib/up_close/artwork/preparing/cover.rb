@@ -8,7 +8,7 @@ module UpClose
       module Cover
         KEY = "cover"
         TITLE = "Cover the piece"
-        WORDS = "Moved behind the piece's outline; what lies beyond is not printed."
+        WORDS = "The picture is cut to the piece's outline."
         PARAMETERS = [
           Figure.new(:edge_mm, "beyond the edge", Covering::Cover::BLEED_MM, Covering::Cover::EDGES, " mm"),
           Figure.new(:x_mm, "right", 0.0, -5000.0..5000.0, " mm"),

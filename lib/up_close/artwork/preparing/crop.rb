@@ -8,7 +8,7 @@ module UpClose
         KEY = "crop"
         LISTED = 10
         TITLE = "Crop"
-        WORDS = "Takes so much off each edge of the picture."
+        WORDS = "Cuts this much off each edge of the picture."
         PARAMETERS = [%i[left left], %i[top top], %i[right right], %i[bottom bottom]]
           .map { |key, words| Figure.new(key, words.to_s, 0.0, 0.0..95.0, " %") }
           .freeze

@@ -8,7 +8,7 @@ module UpClose
         KEY = "dot-screen"
         LISTED = 70
         TITLE = "Dot screen"
-        WORDS = "Greys become dots of solid ink, which any method carries."
+        WORDS = "Greys become dots of solid ink. Every method holds them."
         PARAMETERS = [
           Figure.new(:dots_per_inch, "dots an inch", 45.0, 5.0..150.0, ""),
           Figure.new(:angle, "angle", 45.0, 0.0..90.0, "°")

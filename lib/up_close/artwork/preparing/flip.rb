@@ -3,12 +3,12 @@
 module UpClose
   module Artwork
     module Preparing
-      # Left for right, about the ink's own middle: for the other flank. How a method turns its print is not told here.
+      # Flips left and right, about the ink's own middle: for the other flank. What a method mirrors is not its affair.
       module Flip
         KEY = "flip"
         LISTED = 25
-        TITLE = "Left for right"
-        WORDS = "The artwork seen in a mirror, as the other flank of a body wants it; not for how a method prints."
+        TITLE = "Flip left and right"
+        WORDS = "Mirrors the artwork, for the other side of a body. The mirroring for a method is done by itself."
         PARAMETERS = [].freeze
         ON_LINES = true
         # what it leaves lies elsewhere than it came

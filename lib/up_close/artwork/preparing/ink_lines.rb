@@ -9,7 +9,7 @@ module UpClose
         KEY = "ink-lines"
         LISTED = 50
         TITLE = "Photo to ink lines"
-        WORDS = "Edges become lines about as wide as the figure; the rest goes bare."
+        WORDS = "Edges become lines of about this width. The rest is removed."
         PARAMETERS = [
           Figure.new(:line_mm, "line", 0.3, 0.05..5.0, " mm"),
           Figure.new(:darkness, "darkness", 50.0, 0.0..100.0, " %")

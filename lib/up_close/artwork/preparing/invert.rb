@@ -8,7 +8,7 @@ module UpClose
         KEY = "invert"
         LISTED = 80
         TITLE = "Invert"
-        WORDS = "Dark becomes light and light dark, out to the ink's own box."
+        WORDS = "Dark becomes light and light becomes dark, inside the box of the ink."
         PARAMETERS = [].freeze
 
         module_function

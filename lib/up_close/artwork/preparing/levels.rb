@@ -8,8 +8,9 @@ module UpClose
         KEY = "levels"
         LISTED = 32
         TITLE = "Levels: lighter or darker"
-        WORDS = "The darkest tone becomes full ink, the lightest bare; 0 finds either by its own histogram. Lighter " \
-          "moves what lies between."
+        WORDS = "The darkest tone becomes full ink, the lightest becomes bare. 0 finds the values automatically. " \
+          "Lighter " \
+          "moves the tones between."
         PARAMETERS = [
           Figure.new(:lighter, "lighter", 0.0, -100.0..100.0, ""),
           Figure.new(:darkest, "darkest", 0.0, 0.0..99.0, " %"),

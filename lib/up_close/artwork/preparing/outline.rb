@@ -8,7 +8,7 @@ module UpClose
         KEY = "outline"
         LISTED = 100
         TITLE = "Outline only"
-        WORDS = "A thin line round it, to cut or follow; nothing is printed inside."
+        WORDS = "A thin line round it, to cut or to follow. Nothing is printed inside."
         PARAMETERS = [Figure.new(:line_mm, "line", 0.3, 0.05..5.0, " mm")].freeze
         SIZED = FINE = ON_LINES = true
 

@@ -9,7 +9,7 @@ module UpClose
         KEY = "pencil"
         LISTED = 40
         TITLE = "Photo to pencil"
-        WORDS = "Even tones go bare, edges stay as soft pencil strokes. Softness 0 finds it by the picture's detail."
+        WORDS = "Even tones are removed, edges become soft pencil strokes. Softness 0 is automatic."
         PARAMETERS = [
           Figure.new(:lighter, "lighter", 0.0, -100.0..100.0, ""),
           Figure.new(:softness_mm, "softness", 0.0, 0.0..10.0, " mm")

@@ -8,7 +8,7 @@ module UpClose
         KEY = "sharpen"
         LISTED = 36
         TITLE = "Sharpen"
-        WORDS = "Edges stand out more, over the width given; small print and soft photos gain most."
+        WORDS = "Makes edges clearer, over this width. It helps small print and soft photos most."
         PARAMETERS = [
           Figure.new(:over_mm, "over", 0.2, 0.02..5.0, " mm"), Figure.new(:by, "by", 80.0, 0.0..400.0, " %")
         ].freeze

@@ -8,7 +8,7 @@ module UpClose
         KEY = "squeeze"
         LISTED = 105
         TITLE = "Squeeze"
-        WORDS = "A little narrower or wider, its height kept, so that whole units fill a run."
+        WORDS = "A little narrower or wider at the same height, so that whole units fill a length."
         PARAMETERS = [Figure.new(:across, "across", 100.0, 50.0..200.0, " %")].freeze
         ON_LINES = true
         # what it leaves lies elsewhere than it came

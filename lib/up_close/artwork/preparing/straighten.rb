@@ -8,7 +8,7 @@ module UpClose
         KEY = "straighten"
         LISTED = 20
         TITLE = "Straighten"
-        WORDS = "Turns it clockwise by so much, anticlockwise when negative."
+        WORDS = "Turns it clockwise by this angle; a negative angle turns it anticlockwise."
         PARAMETERS = [Figure.new(:turn, "turn", 0.0, -45.0..45.0, "°")].freeze
         ON_LINES = true
 

@@ -10,7 +10,7 @@ module UpClose
         KEY = "thicken"
         LISTED = 90
         TITLE = "Thicken or thin"
-        WORDS = "Moves every edge out by so much, in when negative. Lines grow by twice that."
+        WORDS = "Moves every edge outward by this much; a negative figure moves it inward. Lines grow by twice that."
         PARAMETERS = [Figure.new(:by_mm, "each edge by", 0.05, -2.0..2.0, " mm")].freeze
         SIZED = FINE = ON_LINES = true
         MANY_PIXELS = 6_000_000

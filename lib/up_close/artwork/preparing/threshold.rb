@@ -9,7 +9,7 @@ module UpClose
         KEY = "threshold"
         LISTED = 60
         TITLE = "Black or bare"
-        WORDS = "Darker than the level is inked, lighter is bare. Level 0 finds it by itself (Otsu)."
+        WORDS = "Darker than the level is inked, lighter is bare. Level 0 is automatic (Otsu)."
         PARAMETERS = [Figure.new(:level, "level", 0.0, 0.0..254.0, "")].freeze
         FINE = HARD = true
 

@@ -29,7 +29,7 @@ module UpClose
             key: :both_sides, title: "Holes on both sides agree", verdict: verdict, figure: "#{count} of #{all}",
             value: worst, unit: "mm", limit: 0.1,
             reason: "Largest difference #{Working.number(worst, 3)} mm; #{all - count} have no pad on one side.",
-            remedy: ("Are all files of one board, and with one origin?" unless verdict == :fine)
+            remedy: ("Are all files from one board, with the same origin?" unless verdict == :fine)
           )
         end
 

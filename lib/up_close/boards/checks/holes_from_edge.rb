@@ -35,7 +35,7 @@ module UpClose
             key: :hole_edge, title: "Hole to the edge", verdict: verdict, figure: "#{Working.number(least)} mm",
             value: least, unit: "mm", limit: limit,
             reason: "Keep #{Working.number(limit)} mm from the saw cut (#{CheckContext::STARTING}).",
-            remedy: ("Drill it before the board is sawn out, or saw further out." unless verdict == :fine),
+            remedy: ("Drill before you saw the board out, or saw further away." unless verdict == :fine),
             places: walls.select { |mm, _| mm < limit }.first(MOST_PLACES)
               .map { |_, hole| Geometry::Box.around(hole.points).grown(hole.diameter_mm / 2 + 0.3) }
           )

@@ -8,7 +8,7 @@ module UpClose
         key "box"
         listed 10
         title "A box"
-        summary "Two straight edges meet two pencil lines."
+        summary "Two straight edges lie on two pencil lines."
         face_down
 
         # @see Line#call

@@ -8,7 +8,7 @@ module UpClose
         key "cut-corners"
         listed 20
         title "A box, corners cut off at 45°"
-        summary "Goes further into a round recess; its edges still register."
+        summary "Fits further into a round recess. Its edges still lie on the lines."
         figures :corner_mm
         face_down
 

@@ -7,7 +7,7 @@ module UpClose
       class Hull < Line
         key "hull"
         listed 10
-        title "Round all of it, no hollows"
+        title "Round all of it, without hollows"
         summary "Quick with scissors; clear film shows where it covers bare ground."
         figures :around_mm
 

@@ -8,7 +8,7 @@ module UpClose
         key "ink"
         listed 20
         title "Along its ink"
-        summary "The least film: cut close, 0.5, or with a border, 3."
+        summary "The least film: cut close (0.5 mm) or with a border (3 mm)."
         figures :around_mm, :least_radius_mm, :blade_mm
         follows_ink
 

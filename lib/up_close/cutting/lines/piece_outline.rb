@@ -8,7 +8,7 @@ module UpClose
         key "piece"
         listed 10
         title "The piece's outline"
-        summary "It covers the piece: cut, lay edge on edge, trim what hangs over."
+        summary "It covers the piece. Lay edge on edge and trim what hangs over."
         cover
 
         # @see Line#call

@@ -8,7 +8,7 @@ module UpClose
         key "round"
         listed 40
         title "Round"
-        summary "Laid inside a round wall, or rim on rim."
+        summary "For a round recess or a round rim."
         face_down
         CORNERS = 360
 

@@ -8,7 +8,7 @@ module UpClose
         key "round-corners"
         listed 30
         title "A box, corners rounded"
-        summary "Does not catch a thumb or a burnisher; its edges still register."
+        summary "Does not catch on a thumb or a burnisher. Its edges still lie on the lines."
         figures :corner_mm
         face_down
 

@@ -16,7 +16,7 @@ module UpClose
         weighs { |f|
           unless f[:sealer_clash].nil?
             f[:sealer_clash] ?
-              [3.0, "this finish over this mark is told to be a watch or a stop"] :
+              [3.0, "this finish over this mark is marked watch or stop"] :
               [0.7, "this finish suits this mark"]
           end
         }

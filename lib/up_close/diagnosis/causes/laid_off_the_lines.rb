@@ -6,7 +6,7 @@ module UpClose
       # Laid beside the lines.
       class LaidOffTheLines < Cause
         key "laid-off-the-lines"
-        title "It was laid off the lines"
+        title "It was laid beside the lines"
         usual 1.1
         looks_like "turned or shifted, else whole"
         tell_apart "it lay so from the start"

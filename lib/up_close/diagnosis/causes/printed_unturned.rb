@@ -16,7 +16,8 @@ module UpClose
         answers "sheet-reads", "reads" => 0.5, "turned" => 0.5
         rescued { nil }
         next_time {
-          change "Mirror off in the driver: Up Close has turned it. Read one word on the sheet before you use it.",
+          change "Turn mirror off in the printer's window: the file is already mirrored. Read one word on the sheet " \
+            "before you use it.",
             step: "print",
             words: "Read one word on the sheet before you use it."
         }

@@ -15,7 +15,7 @@ module UpClose
         weighs { |f|
           unless f[:sealer_clash].nil?
             f[:sealer_clash] ?
-              [6.0, "#{f.sealer.title} over this is told to be a stop or a watch"] :
+              [6.0, "#{f.sealer.title} over this is marked stop or watch"] :
               [0.3, "#{f.sealer.title} suits it"]
           end
         }

@@ -13,8 +13,8 @@ module UpClose
 
         # two outlines this near in area and middle are one, drawn twice
         SAME = 1e-3
-        GUESSED = "A spline gives only points to pass through: the smooth line drawn through them is ours, " \
-          "and may stray a little from its own."
+        GUESSED = "A spline gives only points. We draw a smooth line through them, " \
+          "which may differ a little from the original."
 
         attr_reader :notes
 
@@ -38,7 +38,7 @@ module UpClose
           if rings.empty?
             refuse(
               "This DXF holds no closed outline.",
-              "Close the outline where it was drawn; ends must meet within #{JOIN_MM * 4} mm."
+              "Close the outline in the drawing program. Ends must meet within #{JOIN_MM * 4} mm."
             )
           end
           rings
@@ -70,10 +70,10 @@ module UpClose
 
         def note_left_out(drawn)
           if drawn.left_out.any?
-            @notes << "Left out, since it carries no outline: " \
+            @notes << "Left out because it has no outline: " \
               "#{drawn.left_out.map { |kind, count| "#{count} #{kind.downcase}" }.join(", ")}."
           end
-          @notes << "Left out, since its layer is not shown: #{drawn.hidden}." if drawn.hidden.positive?
+          @notes << "Left out because its layer is hidden: #{drawn.hidden}." if drawn.hidden.positive?
           @notes << GUESSED if drawn.guessed.positive?
         end
 
@@ -84,13 +84,13 @@ module UpClose
             [Integer(code.to_s.strip, exception: false), value.to_s.strip]
           end
           readable = list.first(6).all?(&:first) && list.include?([2, "ENTITIES"])
-          refuse("This file does not read as DXF text.", "Save it as DXF text, release 12 or 2000.") unless readable
+          refuse("This file cannot be read as DXF text.", "Save it as DXF text, release 12 or 2000.") unless readable
           @pairs = list
         end
 
         def scale
           return @given if @given
-          @notes << "The file does not say its unit: taken as millimetres." unless file_unit
+          @notes << "The file does not say its unit. We take millimetres." unless file_unit
           file_unit || 1.0
         end
 

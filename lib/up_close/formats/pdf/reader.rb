@@ -56,7 +56,7 @@ module UpClose
             "Save only the page you need, or export it as SVG."
           )
         rescue *DAMAGED
-          refuse("This PDF breaks off, or is damaged.", "Save it again from where it came from.")
+          refuse("This PDF is incomplete or damaged.", "Save it again in the program that made it.")
         end
 
         # @return [Array<String>] what lines cannot say; empty when the drawing is whole
@@ -77,7 +77,7 @@ module UpClose
           if @pages > MOST_PAGES
             refuse("This PDF has #{@pages} pages; #{MOST_PAGES} is the most.", "Save only the page you need.")
           end
-          refuse("This PDF has no page.", "Save it again from where it came from.") if @pages < 1
+          refuse("This PDF has no page.", "Save it again in the program that made it.") if @pages < 1
           page = document.page(1)
           map = page_map(page)
           @seen = Geometry::Box.around(seen_points(page).map { |point| map.apply(point) })

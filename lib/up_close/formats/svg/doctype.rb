@@ -88,7 +88,7 @@ module UpClose
 
         def breaks_off
           Guard.refuse(
-            "This SVG breaks off or is not well formed.",
+            "This SVG is incomplete or not well formed.",
             "Open it in the program that made it and save it again."
           )
         end

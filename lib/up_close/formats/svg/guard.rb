@@ -43,7 +43,7 @@ module UpClose
         private
 
         def look_at(element)
-          refuse("This SVG carries a script.", PLAIN) if element.name.casecmp?("script")
+          refuse("This SVG contains a script.", PLAIN) if element.name.casecmp?("script")
           style(element.texts.map(&:value).join) if element.name.casecmp?("style")
           element.attributes.each_attribute do |attribute|
             attribute(element, attribute.name, attribute.value.to_s.strip)
@@ -51,9 +51,9 @@ module UpClose
         end
 
         def attribute(element, name, value)
-          refuse("This SVG carries a script in an event attribute.", PLAIN) if name.match?(/\Aon\w/i)
+          refuse("This SVG contains a script in an event attribute.", PLAIN) if name.match?(/\Aon\w/i)
           if value.delete("\t\r\n ").downcase.start_with?("javascript:")
-            refuse("This SVG carries a script in a link.", PLAIN)
+            refuse("This SVG contains a script in a link.", PLAIN)
           end
           return link(element, value) if name == "href"
           addresses(value) if value.match?(/url\(/i)
@@ -69,7 +69,8 @@ module UpClose
         # a drawing inside the drawing is looked at as the one around it was
         def within(value, drawing)
           if @within >= DEEPEST_WITHIN
-            refuse("This SVG holds drawings within drawings, #{DEEPEST_WITHIN} deep.", "Save it again as a plain SVG.")
+            refuse("This SVG contains drawings inside drawings, #{DEEPEST_WITHIN} deep.", "Save it again as a plain " \
+              "SVG.")
           end
           body = value[drawing.end(0)..]
           text = drawing[1].to_s.downcase.include?("base64") ? body.unpack1("m") : body.gsub(/%(\h\h)/) { $1.hex.chr }
@@ -95,7 +96,7 @@ module UpClose
           end
         end
 
-        def elsewhere = refuse("This SVG refers to another file.", "Embed what it needs, or draw it in.")
+        def elsewhere = refuse("This SVG refers to another file.", "Embed the other file in it.")
 
         def refuse(...) = Guard.refuse(...)
       end

@@ -15,13 +15,13 @@ module UpClose
         rescue REXML::ParseException, RuntimeError, ArgumentError => error
           raise if error.is_a?(Error)
           Guard.refuse(
-            "This SVG breaks off or is not well formed.",
+            "This SVG is incomplete or not well formed.",
             "Open it in the program that made it and save it again."
           )
         end
 
         def not_svg
-          Guard.refuse("This file says it is an SVG but holds no drawing.", "Check that it is the right file.")
+          Guard.refuse("This file is named SVG but contains no drawing.", "Check that it is the right file.")
         end
 
         def texts(root, name)

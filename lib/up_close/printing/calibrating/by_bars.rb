@@ -48,9 +48,10 @@ module UpClose
               source: "a rule is read to #{n(NEAR_MM)} mm: of a bar that is ± " \
                 "#{Working.number(NEAR_MM / @length * 100)} %"
             ),
-            reason: accepted? ? "As near as a rule can tell." : "Off by more than a rule's tenth. Every later print " \
-              "is drawn to come out right.",
-            remedy: accepted? ? nil : "The page of crosses tells it ten times closer."
+            reason: accepted? ? "As exact as a ruler can tell." : "The error is larger than a ruler's tenth. Every " \
+              "later print " \
+              "is corrected.",
+            remedy: accepted? ? nil : "The page of crosses is ten times more exact."
           )
         end
 
@@ -59,7 +60,7 @@ module UpClose
         def on_top
           return "" unless @undone
           scales = [@undone.x_scale, @undone.y_scale].map { |scale| @undone.percent(scale) }
-          "; on top of what was undone: #{scales.join(", ")}"
+          "; in addition to the present correction: #{scales.join(", ")}"
         end
 
         def n(value) = Working.number(value)
@@ -69,7 +70,7 @@ module UpClose
         def check(side, mm)
           return if Calibration::SCALES.cover?(mm / @length)
           raise Errors::BadShape.new(
-            "A bar of #{n(@length)} mm does not come out #{n(mm)}.",
+            "A bar of #{n(@length)} mm does not measure #{n(mm)}.",
             remedy: "Measure over the outer edges of its end ticks, in millimetres, on a print at 100 %.",
             field: side
           )

@@ -23,7 +23,7 @@ module UpClose
           sine = (diagonal**2 - x**2 - y**2) / (2 * x * y)
           if sine.abs > 0.1
             raise Errors::BadShape.new(
-              "The diagonal does not go with the sides.",
+              "The diagonal does not fit the sides.",
               remedy: "Measure from the cross at the top left to the one at the bottom right.",
               field: :diagonal
             )
@@ -36,7 +36,7 @@ module UpClose
           ratios.each do |side, ratio|
             next if Calibration::SCALES.cover?(ratio)
             raise Errors::BadShape.new(
-              "That is #{Working.number(ratio * 100, 1)} % of what was drawn: no printer is that far off.",
+              "That is #{Working.number(ratio * 100, 1)} % of what was drawn: no printer has such an error.",
               remedy: "Measure between the middles of the outer crosses, in millimetres.",
               field: side
             )

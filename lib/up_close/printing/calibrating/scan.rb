@@ -26,7 +26,7 @@ module UpClose
           header = Vips::Image.new_from_buffer(bytes, "", access: :sequential)
           if header.width * header.height > MOST_PIXELS
             raise Errors::BadShape.new(
-              "This scan is #{header.width} × #{header.height} pixels, more than can be looked at.",
+              "This scan is #{header.width} × #{header.height} pixels, too large to check.",
               remedy: "Scan at 300 dpi.",
               field: :scan
             )
@@ -34,7 +34,7 @@ module UpClose
           new(Graphics::Pixels.held(Vips::Image.new_from_buffer(bytes, "").autorot), dpi: dpi, page: page)
         rescue Vips::Error
           raise Errors::BadShape.new(
-            "This is no picture that can be read.",
+            "This file cannot be read as a picture.",
             remedy: "Save the scan as PNG or JPEG.",
             field: :scan
           )
@@ -57,7 +57,7 @@ module UpClose
           residual = Math
             .sqrt(pairs.sum { |wanted, found| (map.apply(wanted) - found).then { |off| off.dot(off) } } / pairs.size)
           if residual > MOST_RESIDUAL_MM
-            refuse("The crosses lie up to #{Working.number(residual, 2)} mm from where any printer would put them: " \
+            refuse("The crosses lie up to #{Working.number(residual, 2)} mm from where a printer would put them: " \
               "the scan is blurred, or the sheet was not flat.", "Scan it again, flat, at 300 dpi.", :scan)
           end
           frame = PaperEdges.new(@image, per_mm: @per_mm)

@@ -33,7 +33,7 @@ module UpClose
           @parts, @leftovers, @fresh, @room, @chance = parts, leftovers, fresh, room, Chance.new(seed)
           @tries = EFFORTS.fetch(effort) do
             raise Errors::Unknown.new(
-              "No effort is called “#{effort}”.",
+              "There is no search called “#{effort}”.",
               remedy: "Choose first, good or stretch.",
               field: :effort
             )

@@ -11,10 +11,11 @@ module UpClose
         def call(situation)
           return unless situation.used?("exact") && !situation.method.movable?
           Finding.watch(
-            :exact_place, "Has to sit exactly",
+            :exact_place, "Exact place needed",
             figure: "no second try",
             reason: "#{situation.method.title} cannot be moved once it lies.",
-            remedy: "Print spares, practise the lay on scrap and hinge the paper on its pencil lines; or choose one " \
+            remedy: "Print spares, practise on scrap, and tape one edge as a hinge on the pencil lines. Or choose " \
+              "one " \
               "that can be nudged: #{others(situation)}."
           )
         end

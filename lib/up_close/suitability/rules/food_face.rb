@@ -13,7 +13,7 @@ module UpClose
           Finding.watch(
             :food_face, "Food and lips",
             figure: "keep off",
-            reason: "Up Close calls no finish food-safe.",
+            reason: "We call no finish food-safe.",
             remedy: "Keep the mark off the food face and the lip line; finish with what is sold for it."
           )
         end

@@ -15,7 +15,7 @@ module UpClose
           Finding.stop(
             :purpose, "What it is for",
             figure: purpose.title.downcase, reason: why,
-            remedy: piece ? "Say that it is for something else, or choose a metal piece." : remedy(situation)
+            remedy: piece ? "Choose another purpose, or a metal piece." : remedy(situation)
           )
         end
 

@@ -26,8 +26,8 @@ module UpClose
               "#{spread.pace}, against #{Working.number(open_s, 0)} s open", source: "starting values"
             ),
             reason: "Spreading takes #{minutes(spread.each_s)} minutes; it goes tacky after #{minutes(open_s)}. " \
-              "Tacky is no transfer.",
-            remedy: "Make it smaller, lay it in parts, or choose a method that is not laid into something wet."
+              "Tacky gel does not transfer.",
+            remedy: "Make it smaller, lay it in parts, or choose a method that is not laid into a wet coat."
           )
         end
 

@@ -6,8 +6,8 @@ module UpClose
       # Each method carries one kind of ink over, and not the other.
       module PrinterKind
         WHY = {
-          inkjet: "It carries over toner; inkjet ink only runs under it.",
-          laser: "It needs ink that stays wet; toner is dry and fused, and stays on the sheet."
+          inkjet: "It transfers toner; inkjet ink only runs.",
+          laser: "It needs ink that stays wet. Toner is dry and stays on the sheet."
         }.freeze
 
         module_function

@@ -14,7 +14,7 @@ module UpClose
           Finding.watch(
             :shiny_metal, "The ground",
             figure: situation.ground_words,
-            reason: "Toner finds no hold on a shine.", factor: 0.8,
+            reason: "Toner does not stick to polished metal.", factor: 0.8,
             remedy: "Take the shine off with 400–600 grit, then degrease; no fingers after."
           )
         end

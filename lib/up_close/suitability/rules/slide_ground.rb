@@ -18,9 +18,9 @@ module UpClose
           Finding.watch(
             :slide_ground, "The ground",
             figure: situation.finish.title,
-            reason: "Film traps air on a ground that is not glossy, and shows it as silver patches.",
+            reason: "On a ground that is not glossy, film traps air. It shows as silver patches.",
             factor: FACTOR,
-            remedy: "Two gloss coats go on first and harden: they are steps. If it must stay matt, choose " \
+            remedy: "Two gloss coats come first; they are steps. If it must stay matt, choose " \
               "another method."
           )
         end

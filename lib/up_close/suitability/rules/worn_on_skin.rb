@@ -13,8 +13,8 @@ module UpClose
           Finding.watch(
             :worn_on_skin, "On the skin",
             figure: situation.material.title,
-            reason: "Nickel and unknown alloys irritate skin; a worn coat does not keep them away.",
-            remedy: "Know your alloy; mark the side that does not touch."
+            reason: "Nickel and unknown alloys irritate skin; a worn coat does not protect.",
+            remedy: "Find out which alloy it is. Mark the side that does not touch the skin."
           )
         end
       end
