@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Actions
-  # A left and a right flank of one body: the right one as the left one's mirror, or with artwork of its own.
+  # A left and a right flank of one body: the right one as the left one's mirror, or with its own artwork.
   module PairFlanks
     # what the mirror has as it is, beside how it is made
     SAME_PLACE = %w[width_mm y_mm artwork_id placed_at cutting_kept].freeze

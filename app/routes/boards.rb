@@ -74,7 +74,7 @@ module Routes
       app.get "/boards/:id/misfit" do
         board = Board.find(params["id"])
         form = params["x1"] && Forms::MisfitForm.new(params, unit: unit)
-        page :"boards/misfit", here: :jobs, title: "Do both sides meet?", board: board, form: form
+        page :"boards/misfit", here: :jobs, title: "Do both sides match?", board: board, form: form
       end
     end
 

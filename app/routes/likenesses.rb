@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Routes
-  # Like this one: the shipped fonts by their likeness to a word in a photo.
+  # Fonts like this one: the shipped fonts by their likeness to a word in a photo.
   module Likenesses
     SHOWN = 5
     SHOWN_PX = 900

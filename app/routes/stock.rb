@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Routes
-  # Kinds of paper and film, and what they cost here.
+  # Kinds of paper and film, and prices here.
   module Stock
     # what only these routes need
     module Helping

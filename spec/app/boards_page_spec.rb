@@ -16,7 +16,7 @@ RSpec.describe "a circuit board", :shop, :page do
 
   it "is read, looked at from both sides, laid on a plate, and made into two marks" do
     bring(*files)
-    expect(page).to have_css("h1", text: "Which side, which way round")
+    expect(page).to have_css("h1", text: "Side and mirroring")
     expect(page).to have_text("48.0 × 32.0").and have_text("printed turned").and have_text("10 checks fine")
     expect(page).to have_css("svg.board[aria-label*='bottom copper as in the file'] .ringed", count: 2)
     click_on "As it will lie"
@@ -26,7 +26,7 @@ RSpec.describe "a circuit board", :shop, :page do
     find("summary", text: "How it is made").click
     fill_in "columns", with: "2"
     check "Register marks for two sides"
-    click_on "Save, and draw it again"
+    click_on "Save and draw again"
     expect(page).to have_text("2 boards on a plate 111.0 × 44.0")
     expect(all(".drills tbody tr").map(&:text)).to include(a_string_matching(/1\.3\s6\s12/))
     click_on "Make both sides"
@@ -64,11 +64,11 @@ RSpec.describe "a circuit board", :shop, :page do
     bring(File.expand_path("../../README.md", __dir__))
     expect(page).to have_text("neither a Gerber file nor a drill file")
     bring(*files)
-    find("summary", text: "What each file is").click
+    find("summary", text: "Type of each file").click
     select "not used", from: "copper-top.gbr"
     click_on "Save what each file is"
     expect(page).to have_no_link("Top copper")
-    find("summary", text: "What each file is").click
+    find("summary", text: "Type of each file").click
     select "not used", from: "copper-bottom.gbr"
     click_on "Save what each file is"
     expect(page).to have_text("None of these files is copper")

@@ -20,7 +20,7 @@ RSpec.describe "A mark that covers its piece", :shop do
     expect(again.covering.shown_mm).to be_within(0.05).of(44.0)
     expect(again.width_mm).to be_within(0.11).of(33.0)
     get "/marks/#{mark.id}/cover"
-    expect(last_response.body).to include("Cover all of it", "covers all of it")
+    expect(last_response.body).to include("Cover the whole piece", "covers all of it")
     # what is cut is the outline itself, to a hundredth, whatever its pixels come to
     cut = again.cutting.cut
     expect(cut.outline.map { |x, y| Math.hypot(x, y) }).to all be_within(0.005).of(16.5)

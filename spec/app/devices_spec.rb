@@ -211,7 +211,7 @@ RSpec.describe "simulated devices", :shop, :measured do
     place = mark.reload.layout.sheets.first.places.first
     expect([grey_at(sheet, 105, 50), grey_at(sheet, place.x, place.y)]).to match [be_within(15).of(60), be < 70]
     get "/devices"
-    expect(page_words).to match(/Harbour office laser.*Carry it to the scanner/)
+    expect(page_words).to match(/Harbour office laser.*Put it on the scanner/)
     send_form "/printers/#{laser.id}/scan", "from" => "devices"
     expect(last_response.headers["Location"]).to include("/devices#")
   end

@@ -57,7 +57,7 @@ RSpec.describe "an etch that is measured", :shop, :page do
     fill_in "strip_min", with: "20"
     fill_in "strip_mg", with: "152"
     fill_in "strip_mm2", with: "1000"
-    click_on "Keep, and work it out"
+    click_on "Save and work it out"
     # 0.152 g ÷ 8.47 g/cm³ ÷ 1000 mm² = 17.9 µm
     expect(page).to have_field("strip_um", with: "17.9")
     select "current from a supply", from: "By"
@@ -65,14 +65,14 @@ RSpec.describe "an etch that is measured", :shop, :page do
     fill_in "limit_a", with: "0.2"
     check "Back and edges are bare too"
     select "Dark ground, bright faces", from: "When it is etched"
-    click_on "Keep, and work it out"
+    click_on "Save and work it out"
     # the strip told of the bath, not of the current
     expect(MarkEtching.new(mark.reload).current.efficiency).to eq 0.9
     expect(page).to have_text("by current of 0.2 A").and have_text("Volts follow from bath and distance")
     expect(mark.reload.steps_core.map(&:key)).to include("patina", "brighten")
     width = mark.width_mm
     click_on "Widen the resist by 0.067 mm"
-    expect(page).to have_css("h1", text: "How deep, and how long")
+    expect(page).to have_css("h1", text: "Depth and time")
     # 2 × 0.1 ÷ 1.5 wider over all
     expect(mark.reload.width_mm - width).to be_within(0.01).of(0.1333)
   end

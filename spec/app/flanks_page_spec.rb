@@ -20,7 +20,7 @@ RSpec.describe "Two flanks of one body", :shop do
 
   def features(mark) = Mark.find(mark.id).covering.features.map { |f| [f.kind, f.x_mm, f.y_mm] }
 
-  it "makes the other flank as its mirror, which follows every change until it is let go" do
+  it "makes the other flank as a mirror of this one, which follows every change until it is let go" do
     send_form "/marks/#{left.id}/flanks", "own" => "0"
     expect(right).to have_attributes(mirror_of: left.id, flank: "right", recipe: [{"key" => "flip", "on" => true}])
     send_form "/marks/#{left.id}/cover", "x" => "4", "turn" => "5"

@@ -56,7 +56,7 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
       .to match(
         /does not fit on A5.*Make it as large as fits 188 . 0 × 94 . 0.*Print it on A4 as it is/
       )
-      .and match(/Print it in tiles that lap over/)
+      .and match(/Print it in tiles overlapping/)
     expect(page_words).not_to include "Turn it on the sheet"
     expect(page_words).to include plate.title
     send_form "/marks/#{badge.id}/place/largest", "where" => "paper", "paper" => "a5"
@@ -160,7 +160,7 @@ RSpec.describe "marks that share sheets, and what a layout keeps free", :shop do
     large = ready_mark(width_mm: "900", height_mm: "400")
     send_form "/marks/#{large.id}/place", "width" => "500"
     answer = lay(large, copies: "1", paper: "a4")
-    expect([answer.status, answer.body]).to match [422, /Print it in tiles.*that lap over/m]
+    expect([answer.status, answer.body]).to match [422, /Print it in tiles.*overlapping/m]
     expect(lay(large, copies: "1", paper: "a4", tiles: "1").status).to eq 303
     get "/marks/#{large.id}/sheet"
     expect(page_words).to match(/In tiles 3 × 1/)

@@ -57,7 +57,7 @@ RSpec.describe "what a shop learns from its own tries", :shop do
     expect(page_words).to match(/the grit \(your own tries\) leaves \d\d % of it/i)
       .and match(/Here \d\d of 60 came out; most likely \d+ to \d+ of the next 10 \(9 times in 10\)/)
     get "/methods/gel-medium/record"
-    expect(page_words).to match(/It turns on the grit\..*Brier score on attempts held back/)
+    expect(page_words).to match(/It depends on the grit\..*Brier score on attempts held back/)
   end
 
   it "counts a way's siblings in its chance, and says with how much" do

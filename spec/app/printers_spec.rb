@@ -72,7 +72,7 @@ RSpec.describe "printers", :shop, :measured do
     send_form "/printers/#{printer.id}/changed"
     expect(mark.reload.own_printer.current).to be_nil
     get "/printers/#{printer.id}"
-    expect(page_words).to match(/Not measured yet.*All it was found to do.*ended/)
+    expect(page_words).to match(/Not measured yet.*Earlier measurements.*ended/)
   end
 
   it "takes the bars of a print typed back: near enough, or measured from now on, on top of what was undone" do
@@ -214,7 +214,7 @@ RSpec.describe "printers", :shop, :measured do
     send_form "#{path}/print", "which" => "second"
     send_form "#{path}/scan"
     send_form "#{path}/measured", "way" => "scan", "from" => "scanner", "second" => "1"
-    expect(page_words).to match(/The second page: 200 mm are off by : fine 0(\.0\d)? mm/)
+    expect(page_words).to match(/Second page: error over 200 mm : fine 0(\.0\d)? mm/)
     expect(inkjet.reload.calibrations.size).to eq 1
   end
 end

@@ -57,7 +57,7 @@ RSpec.describe "the record", :shop do
     expect(csv.lines.first).to include "made_at,method,printer"
     expect(csv).to include("torn;haze").and include("peeled-early").and include("\"'=1+1, \"\"thin\"\"\"")
     from(csv)
-    expect(page_words).to include("5 lines can be read").and include("Take in 5 lines")
+    expect(page_words).to include("5 lines can be read").and include("Import 5 lines")
     expect(Attempt.count).to eq 5
     send_form "/record/from", "text" => csv, "take" => "1", "origin" => ""
     expect([last_response.status, page_words]).to match [422, /Say whose notes they are/]

@@ -22,7 +22,7 @@ RSpec.describe "A piece with its marks as they will look", :shop do
   it "shows it on its own photo, place by place, on clear film and on white" do
     photograph_plate(mark.piece)
     get "/pieces/#{mark.piece_id}/seen"
-    expect(page_words).to include("As it will look on the very piece", "Light in the photo", "hard to read, ringed")
+    expect(page_words).to include("How it will look on the piece", "Light in the photo", "hard to read, ringed")
     # black on the light half and on the dark one
     clear = picture("clear")
     expect(at(clear, -10, 0)).to all be < 12
@@ -42,7 +42,7 @@ RSpec.describe "A piece with its marks as they will look", :shop do
     send_form "/pieces/#{mark.piece_id}/seen/white", "x_mm" => "-20", "y_mm" => "-12"
     expect(mark.piece.reload.photo["white_mm"]).to eq [-23.0, -15.0, 6.0, 6.0]
     get "/pieces/#{mark.piece_id}/seen"
-    expect(page_words).to include("Each place by the white paper", "Go by the colour typed instead")
+    expect(page_words).to include("Each place by the white paper", "Use the typed colour instead")
     # that half is paper now: 0.85 of the light, 236 of 255
     expect(at(picture("bare"), -25, 15)).to all be_within(4).of(237)
     send_form "/pieces/#{mark.piece_id}/seen/white"

@@ -21,19 +21,19 @@ RSpec.describe "a cut template", :shop, :page do
     mark = sign
     visit "/marks/#{mark.id}/sheet"
     click_on "The template"
-    expect(page).to have_css("h1", text: "Cut, so that it holds together")
+    expect(page).to have_css("h1", text: "Bridges and windows")
     expect(page).to have_text("2 islands, 4 bridges, no windows")
     before = all(".cut-sheet .bridge").map { |bridge| bridge["d"] }
     find("summary", text: "Move a bridge").click
     select "6 o’clock", from: "moved-1"
-    click_on "Save, and cut it again"
+    click_on "Save and cut again"
     expect(page).to have_text("2 islands")
     expect(all(".cut-sheet .bridge").map { |bridge| bridge["d"] }).not_to eq before
     fill_in "folds", with: "99"
-    click_on "Save, and cut it again"
+    click_on "Save and cut again"
     expect(page).to have_text("Parts is a whole number from 1 to 24")
     fill_in "folds", with: "2"
-    click_on "Save, and cut it again"
+    click_on "Save and cut again"
     expect(page).to have_text("The parts meet").and have_css(".cut-sheet .fold")
   end
 

@@ -22,16 +22,16 @@ RSpec.describe "a guide that is carved", :shop, :page do
   it "chooses the tip by its thinnest line, draws the cut, and marks stop cuts across the grain" do
     mark = guided("carve")
     visit "/marks/#{mark.id}/purpose"
-    click_on "Which tip, how deep"
-    expect(page).to have_css("h1", text: "Which tip, how deep").and have_text("(suggested)", count: 1)
+    click_on "Tip and depth"
+    expect(page).to have_css("h1", text: "Tip and depth").and have_text("(suggested)", count: 1)
     level = all(".stop-cut").size
     expect(level).to be > 0
     fill_in "grain_deg", with: "often"
-    click_on "Keep this tip"
+    click_on "Use this tip"
     expect(page).to have_text("Type the turn in degrees")
     fill_in "grain_deg", with: "90"
     choose "V tool of 90°", allow_label_click: true
-    click_on "Keep this tip"
+    click_on "Use this tip"
     expect(page).to have_css("svg.groove[aria-label*='deep']").and have_text("The grain runs 90°")
     mark.reload
     expect(mark.tooling).to include("tip" => "v-tool-90", "grain_deg" => 90.0)

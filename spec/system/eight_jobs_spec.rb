@@ -94,7 +94,7 @@ RSpec.describe "eight jobs, from the purpose to the record, at the real page", :
     expect(page).to have_link("Record how it came out")
     marks.last(2).each do |mark|
       visit "/marks/#{mark.id}/record"
-      expect(page).to have_css("h1", text: "How each came out")
+      expect(page).to have_css("h1", text: "How it came out")
       click_on "It is good"
       expect(page).to have_css("h2", text: "It is good")
     end

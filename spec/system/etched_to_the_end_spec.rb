@@ -10,7 +10,7 @@ RSpec.describe "etched to the end, at the real page", :shop, :page do
   it "takes the lamp flasher from its files to two etched sides" do
     send_form "/jobs", "title" => "Lamp flashers"
     visit "/jobs/#{Job.last.id}"
-    click_on "A circuit board from its files"
+    click_on "Circuit board from files"
     attach_file "Files of one board", Dir[File.expand_path("../../db/demo/art/lamp-flasher/*", __dir__)].sort
     click_on "Read the files"
     click_on "Make both sides"
@@ -44,9 +44,9 @@ RSpec.describe "etched to the end, at the real page", :shop, :page do
     fill_in "depth", with: "0.2"
     select "Ferric chloride", from: "bath"
     select "Dark ground, bright faces", from: "When it is etched"
-    click_on "Keep, and work it out"
+    click_on "Save and work it out"
     click_on "Etch a strip in the simulated bath"
-    expect(page).to have_text("A strip test of yours")
+    expect(page).to have_text("Your strip test")
     visit "/marks/#{mark.id}/sheet"
     run = start
     expect(keys(run).grep(/\Aetch/).size).to be > 1

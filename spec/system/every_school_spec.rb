@@ -75,7 +75,7 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
     seen = run_through
     expect(seen).to include("Wet it, roll the paper off").and(satisfy { |all| all.none?("Moisten, blot, peel back") })
     bench_key(:enter)
-    expect(page).to have_css("h1", text: "How each came out")
+    expect(page).to have_css("h1", text: "How it came out")
     expect(mark.reload.picked["paper"]).to eq "rub"
   end
 

@@ -45,10 +45,10 @@ RSpec.describe "by keyboard alone", :shop, :page do
   it "takes a name board from nothing to the first step at the bench" do
     visit "/"
     press_on(/\ABegin a job/)
-    expect(page).to have_css("h1", text: "What is wanted")
+    expect(page).to have_css("h1", text: "New job")
     type_into(/Name of the job/, "Night ferry")
     press(:enter)
-    expect(page).to have_css("h1", text: "What it is, and its size")
+    expect(page).to have_css("h1", text: "The piece and its size")
     type_into(/The piece/, "name board")
     type_into(/\AWidth/, "120")
     type_into(/\AHeight/, "30")

@@ -64,7 +64,7 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
     )
       .to be true
     free
-    uncheck "in tiles that lap over, for a mark larger than a sheet"
+    uncheck "in tiles overlapping, for a mark larger than a sheet"
     click_on "Lay out"
     expect(page).to have_text("does not fit on A4")
   end

@@ -37,7 +37,7 @@ RSpec.describe "To the edge, several at once, and seen on the very piece", :shop
     expect(page).to have_text("Empty corners")
     page.refresh
     expect(page).to have_text("Empty corners")
-    click_on "As large as covers all"
+    click_on "Fill the piece"
     expect(page).to have_text("covers all of it")
     fill_in "turn °", with: "slightly"
     press(:tab)
@@ -67,7 +67,7 @@ RSpec.describe "To the edge, several at once, and seen on the very piece", :shop
     press([:shift, :right])
     expect(page).to have_css("li:nth-child(2) .grip-all:focus")
     page.execute_script("lighter.value = 40; lighter.dispatchEvent(new Event('input', {bubbles: true}))")
-    click_on "All of them so"
+    click_on "Use for all"
     expect(page).to have_field("lighter", with: "40")
     sheet = ContactSheet.new(Mark.find(mark.id))
     expect(sheet.marks.map { |one| one.recipe.map { |step| step["key"] } }.uniq).to eq [%w[levels]]
@@ -94,12 +94,12 @@ RSpec.describe "To the edge, several at once, and seen on the very piece", :shop
     send_form "/marks/#{mark.id}/artwork", "kind" => "file", "file" => upload(fish, "fish.svg")
     send_form "/marks/#{mark.id}/cover/begin"
     visit "/marks/#{mark.id}/cover"
-    click_on "as its mirror"
+    click_on "as a mirror of this one"
     click_on "change it there"
     expect(page).to have_link("The right flank")
     find("summary", text: "Pinned to the body").click
     {"along" => "9", "up" => "2", "size" => "5"}.each { |name, value| fill_in "feature[0][#{name}]", with: value }
-    click_on "Pin these to both flanks"
+    click_on "Use these on both sides"
     click_on "Click the picture's eye"
     # its place on the screen, from where the picture lies: 10, 8 of 80 × 20
     page.scroll_to(find("#scene"), align: :center)
@@ -148,7 +148,7 @@ RSpec.describe "To the edge, several at once, and seen on the very piece", :shop
     expect(page).to have_css("#snapped", text: /middle/)
     expect(page).to have_css("#said", text: /Middles in line|over badge/)
     Timeout.timeout(10) { sleep 0.1 until others.last.reload.y_mm.abs < 1e-6 }
-    click_on "See them on the very piece"
+    click_on "See them on the photo of the piece"
     expect(page).to have_text("Light in the photo")
     expect_open_to_all ["/pieces/#{first.piece_id}/compose", "/pieces/#{first.piece_id}/seen"]
   end
@@ -184,7 +184,7 @@ RSpec.describe "To the edge, several at once, and seen on the very piece", :shop
     )
     photograph_word(mark, Shelves::FontShelf.fetch("dancing-script-bold"), "Wrenfold", pose)
     visit "/marks/#{mark.id}/over"
-    fill_in "What it reads", with: "Wrenfold"
+    fill_in "Text", with: "Wrenfold"
     select "Dancing Script Bold", from: "Font"
     click_on "Lay it over the photo"
     expect(page).to have_css("circle.handle", count: 3, visible: :all)
@@ -203,7 +203,7 @@ RSpec.describe "To the edge, several at once, and seen on the very piece", :shop
       drag(from, to[0] - from[0], to[1] - from[1])
       sleep 0.3
     end
-    click_on "Fit it by itself"
+    click_on "Fit"
     expect(page).to have_css(".findings", text: /Difference between letters and photo/)
     expect(find(".findings").text[/Difference between letters and photo\D*([\d.]+) mm/, 1].to_f).to be < 0.2
     expect(barriers).to be_empty

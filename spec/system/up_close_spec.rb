@@ -118,7 +118,7 @@ RSpec.describe "up close, at the real page", :shop, :page do
     expect(page).to have_css("#photo-errors", text: "does not read as a length")
     fill_in "From corner 1 to 2", with: "85.6"
     click_on "Use the outline as the piece"
-    expect(page).to have_css("h1", text: "What it is, and its size")
+    expect(page).to have_css("h1", text: "The piece and its size")
     expect(stock.reload.to_core.box.width).to be_within(0.3).of(187)
     expect(page).to have_css("#scene image[href*=straightened]", visible: :all)
   end
@@ -149,7 +149,7 @@ RSpec.describe "up close, at the real page", :shop, :page do
     expect(page).to have_css("h1", text: "Match this screen once")
     fill_in "or: the outline measures", with: "80"
     press(:tab)
-    click_on "Keep for this screen"
+    click_on "Save for this screen"
     expect(page).to have_text("pixels a millimetre on this screen")
     per_mm = find("#match-says").text[/[\d.]+/].to_f
     expect(per_mm).to be_within(0.02).of(96 / 25.4 * 85.6 / 80)

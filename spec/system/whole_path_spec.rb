@@ -13,7 +13,7 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
     press(:enter)
 
     # measure
-    expect(page).to have_css("h1", text: "What it is, and its size")
+    expect(page).to have_css("h1", text: "The piece and its size")
     fill_in "The piece", with: "sycamore dish"
     select "Disc"
     fill_in "Diameter", with: "six"

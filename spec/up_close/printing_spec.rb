@@ -55,7 +55,7 @@ RSpec.describe UpClose::Printing, :measured do
       )
     end
 
-    it "takes the way round with fewer sheets, in equal tiles that lap over" do
+    it "takes the way round with fewer sheets, in equal tiles overlapping" do
       # 506 × 131 with its border: on its side 281 wide, ⌈(506 − 10) ÷ (281 − 10)⌉ = 2; upright 194, ⌈496 ÷ 184⌉ = 3
       pack = tiled(beam)
       expect([pack.paper.landscape?, pack.grid, pack.sheets]).to eq [true, [2, 1], 3]

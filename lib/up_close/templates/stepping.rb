@@ -2,7 +2,7 @@
 
 module UpClose
   module Templates
-    # A strip that steps a unit along a rim or a run: ticks at every edge and middle, ends as they were chosen; between
+    # A strip that divides a rim or a run into equal steps: ticks at every edge and middle, ends as chosen; between
     # corners whole units, mitred there; and the whole as a table. mm. Frozen.
     class Stepping
       include SteppingStrip
