@@ -34,7 +34,26 @@ module Actions
     # one place instead of another
     def put(layout, sheet, place, other)
       places = sheet.places.map { |one| one.equal?(place) ? other : one }
-      layout.update!(sheets: layout.sheets.map { |one| one.equal?(sheet) ? sheet.holding(places) : one })
+      keep(layout, layout.sheets.map { |one| one.equal?(sheet) ? sheet.holding(places) : one })
+    end
+
+    # moves remembered, to be taken back one by one
+    REMEMBERED = 30
+
+    # @param sheets [Array<UpClose::Sheets::LaidSheet>]
+    def keep(layout, sheets)
+      layout.update!(sheets: sheets, earlier: (layout.earlier + [layout.sheets.map(&:to_h)]).last(REMEMBERED))
+    end
+
+    # the last move taken back
+    # @return [Boolean]
+    def undo(mark)
+      ApplicationRecord.change do
+        layout = laid(mark)
+        next false unless layout&.earlier&.any?
+        *rest, last = layout.earlier
+        layout.update!(sheets: last.map { |sheet| UpClose::Sheets::LaidSheet.from_h(sheet) }, earlier: rest)
+      end
     end
 
     # what is not pinned is laid anew, round what is
@@ -44,7 +63,7 @@ module Actions
         loose = layout.sheets.flat_map { |sheet| sheet.places.reject(&:pinned?) }
           .group_by { |place| layout.mark_at(place) }.transform_values { |places| places.map(&:copy) }
         found = loose.any? && nest(mark, layout, loose.transform_values(&:size))
-        layout.update!(sheets: merged(layout, found, loose)) if found && found.unplaced.empty?
+        keep(layout, merged(layout, found, loose)) if found && found.unplaced.empty?
       end
     end
 

@@ -101,6 +101,7 @@ module Actions
         title: marks.map(&:title).join(" and "),
         steps: UpClose::Rounds.gathered(left(run, steps || (run ? run.walk.paced : mark.steps_written_out), done)),
         due: due,
+        from: (mark.not_before.to_f if mark.not_before && run.nil?),
         copies: run ? run.pieces : mark.good_wanted,
         ends: done
       )

@@ -20,6 +20,9 @@ module Helpers
       @writer ||= UpClose::Measure::LengthWriter.new(unit, fractions: Preference.get("fractions"))
     end
 
+    # what a drag is rounded to: a tenth of a millimetre, or a 64th of an inch
+    def drag_grid_mm = (unit == "in") ? 25.4 / 64 : 0.1
+
     # an amount with the shop's currency: "€12.50", "12.50 kr"
     # @param cents [Numeric]
     def money(cents) = UpClose::Costing::Money.with_currency(cents, currency)

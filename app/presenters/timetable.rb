@@ -39,7 +39,6 @@ module Presenters
       end
     end
 
-    # @return [Array<UpClose::Timetable::Plan::Entry>]
     # windows that this shop's own tries made longer or shorter, said once
     # @return [Array<String>]
     def learned
@@ -71,6 +70,12 @@ module Presenters
       when :together then "waits for the pieces that share its tray"
       when :window_ahead then "starts then, so that “#{entry.why.last}” falls in its window"
       end
+    end
+
+    # whether a maker can say that it shall not begin before some moment: the first work of a mark not begun
+    def movable?(entry)
+      entry.hands? && !entry.chain.begun? && work.mark(entry.chain).run.nil? &&
+        entry.step.key == entry.chain.steps.first.key
     end
 
     # the marks that bake with it

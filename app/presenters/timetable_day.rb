@@ -15,7 +15,7 @@ module Presenters
     WIDTH = 860
     LEFT = 96
     LANE = 30
-    LANES = {you: "You", oven: "Oven", drying: "Drying place", waiting: "Waiting"}.freeze
+    LANES = {you: "Hands", oven: "Oven", drying: "Drying", waiting: "Waiting"}.freeze
 
     attr_reader :date, :rows
 
@@ -27,6 +27,9 @@ module Presenters
       })
       @rows = LANES.keys.flat_map { |lane| stacked(lane, entries) }
     end
+
+    # what its drawn hours come to
+    def seconds_across = @to - @from
 
     def height = 24 + rows.size * LANE
 

@@ -119,6 +119,9 @@ module Presenters
     # @return [Run, nil] the bench goes on
     def run = (attempt.run && !attempt.run.finished?) ? attempt.run.lead : nil
 
+    # whether one press takes it back: the run has not gone on since
+    def undo? = !attempt.run.nil? && Actions::RunMarks.unspoils?(attempt.run.lead, attempt)
+
     private
 
     def missing_words(seen)

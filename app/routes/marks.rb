@@ -49,7 +49,8 @@ module Routes
         sort = UpClose::Comparison::SORTS.key?(params["sort"]) ? params["sort"] : "fit"
         shop = Presenters::Compared.new(mark, printer || Printer.kinds)
         fumes = Preference.get("fumes")
-        stage mark, "compare", compared: shop.to_core, shop: shop, printer: printer, sort: sort, fumes: fumes
+        stage mark, "compare", compared: shop.to_core, shop: shop, printer: printer, sort: sort, fumes: fumes,
+          all: params["all"] == "1"
       end
     end
 

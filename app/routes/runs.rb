@@ -155,6 +155,13 @@ module Routes
         spoilt = Actions::RunMarks.spoil(run, params["step"].to_s, now)
         redirect to(spoilt ? "/attempts/#{spoilt.id}/wrong" : "/runs/#{run.id}"), 303
       end
+
+      # it was not
+      app.post "/attempts/:id/unspoil" do
+        attempt = find_attempt
+        Actions::RunMarks.unspoil(attempt)
+        redirect to("/runs/#{attempt.run.lead.id}"), 303
+      end
     end
 
     # what came of it

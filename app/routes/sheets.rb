@@ -121,6 +121,12 @@ module Routes
         "{}"
       end
 
+      app.post "/marks/:id/layout/undo" do
+        mark = ready_mark
+        Actions::ArrangeCopies.undo(mark)
+        redirect to("/marks/#{mark.id}/sheet"), 303
+      end
+
       app.post "/marks/:id/layout/again" do
         mark = ready_mark
         Actions::ArrangeCopies.again(mark)

@@ -12,6 +12,14 @@ module Routes
         redirect to("/timetable"), 303
       end
 
+      # "2026-12-03T19:30", by the shop's clock
+      def moment_typed(text)
+        date = DateTime.strptime(text.to_s, "%Y-%m-%dT%H:%M")
+        Time.local(date.year, date.month, date.day, date.hour, date.minute)
+      rescue Date::Error
+        nil
+      end
+
       def timetable_page(form: nil)
         work = Actions::PlanWork.new(now)
         page :timetable,
@@ -23,6 +31,7 @@ module Routes
       app.helpers Helping
       pages(app)
       hours(app)
+      not_before(app)
     end
 
     # the plan
@@ -52,6 +61,18 @@ module Routes
       end
     end
 
-    private_class_method :pages, :hours
+    # a mark not begun before some moment
+    def self.not_before(app)
+      app.post "/marks/:id/not-before" do
+        mark = find_mark(params["id"])
+        seconds = Integer(params["seconds"].to_s, exception: false)
+        at = seconds ? Time.at(seconds) : moment_typed(params["at"])
+        halt 422, timetable_page unless params["clear"] || at
+        ApplicationRecord.change { mark.update!(not_before: params["clear"] ? nil : at) }
+        redirect to("/timetable#mark-#{mark.id}"), 303
+      end
+    end
+
+    private_class_method :pages, :hours, :not_before
   end
 end

@@ -1,6 +1,7 @@
 // Finds out which page this is and wakes its module.
 import { showPresentStage, watchKeys } from '../lib/keys.js'
 import { wakeClocks } from '../widgets/clock.js'
+import { wakeDrafts } from '../widgets/drafts.js'
 import { wakeLifeSize } from '../widgets/life_size.js'
 import { wakeLooking } from '../widgets/looking.js'
 import { wakeTones } from '../widgets/tones.js'
@@ -28,7 +29,8 @@ const pages = {
   wrong: () => import('./wrong.js'),
   corners: () => import('./corners.js'),
   sheet: () => import('./sheet.js'),
-  drop: () => import('./drop.js')
+  drop: () => import('./drop.js'),
+  timetable: () => import('./timetable.js')
 }
 
 // what was wrong is in sight, wherever its field stands
@@ -36,6 +38,7 @@ document.querySelector('main .field-error')?.scrollIntoView({ block: 'center' })
 watchKeys()
 showPresentStage()
 wakeClocks()
+wakeDrafts()
 wakeLifeSize()
 wakeLooking()
 wakeTones()

@@ -26,6 +26,7 @@ export default function layout () {
     return line(async () => {
       const kept = show(copy, await ask(`${address}/move`, { body: body(copy, to) }))
       if (kept) Object.assign(copy.dataset, to)
+      if (kept) document.getElementById('layout-undo').disabled = false
       if (wanted.get(copy) === to) wanted.delete(copy)
       if (!kept) setTimeout(() => { draw(copy, placeOf(copy)); copy.classList.remove('wrong') }, 900)
     })

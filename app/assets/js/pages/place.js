@@ -13,7 +13,7 @@ export default function place () {
   const form = document.getElementById('figures')
   const address = `/marks/${stage.dataset.mark}/place`
   // moves counts what was asked since: an answer that has been overtaken moves nothing back
-  const at = { x: Number(stage.dataset.x), y: Number(stage.dataset.y), moves: 0, snaps: JSON.parse(stage.dataset.snaps) }
+  const at = { x: Number(stage.dataset.x), y: Number(stage.dataset.y), moves: 0, snaps: JSON.parse(stage.dataset.snaps), grid: Number(stage.dataset.grid) }
   document.getElementById('set').hidden = true
 
   const show = (answer, { whole, asked }) => {
@@ -111,7 +111,8 @@ function drag (scene, at, look, move) {
     const near = event.altKey ? 0 : SNAP_PX / scale
     const to = (v, places) => {
       const best = places.reduce((one, other) => (Math.abs(other - v) < Math.abs(one - v) ? other : one))
-      return Math.abs(best - v) < near ? best : v
+      if (event.altKey) return v
+      return Math.abs(best - v) < near ? best : Math.round(v / at.grid) * at.grid
     }
     return { x: to(at.x + (event.clientX - from.x) / scale, at.snaps.x), y: to(at.y + (event.clientY - from.y) / scale, at.snaps.y) }
   }
