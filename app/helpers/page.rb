@@ -51,6 +51,8 @@ module Helpers
     # @return [Hash{String => Array<OwnSchool>}]
     def own_schools = @own_schools ||= OwnSchool.order(:title).group_by(&:method_key).tap { |all| all.default = [] }
 
+    def default_paper = UpClose::Printing::Paper.fetch(Preference.get("paper"))
+
     def every_method = UpClose::Methods.all
 
     # kinds of piece

@@ -14,7 +14,7 @@ module Helpers
     def turn_words(passage, first:, turned:)
       return "turned over" if passage.turned?
       return "no turn" unless first
-      turned ? "printed turned" : "printed as it reads"
+      turned ? "printed mirrored" : "printed as it reads"
     end
 
     def mm(value) = writer.with_unit(value)

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "vips"
+
 module Presenters
   # A mark's bench card, for paper.
   class BenchCard
@@ -32,11 +34,25 @@ module Presenters
         pencil_lines: @mark.worked.pencil_lines(@writer),
         registration: @mark.registration(@writer).lines,
         shape: @mark.shape_core,
+        lengths: @writer,
+        ink: ink,
         corners: @mark.room.placed.corners
       )
     end
 
     private
+
+    # the artwork on its piece, cut to the ink's own box
+    # @return [UpClose::Printing::BenchCard::Ink]
+    def ink
+      look, margin = @mark.design.look
+      picture = Vips::Image.new_from_buffer(look, "")
+      inner = picture.crop(margin, margin, picture.width - 2 * margin, picture.height - 2 * margin)
+      UpClose::Printing::BenchCard::Ink.new(
+        png: inner.pngsave_buffer, centre: @mark.placement.centre, width_mm: @mark.width_mm,
+        height_mm: @mark.height_mm, turn_deg: @mark.turn_deg
+      )
+    end
 
     def facts
       [

@@ -80,7 +80,7 @@ module Presenters
     def method
       return "none yet", :faint unless mark.method_key
       return "refused ■", :stop if UpClose::Suitability.findings(mark.situation).any?(&:stop?)
-      mark.reading_core.mirrored? ? ["turned", :turned] : "as it reads"
+      mark.reading_core.mirrored? ? ["mirrored", :turned] : "as it reads"
     end
 
     def place

@@ -33,11 +33,20 @@ module Presenters
     # 0 for an upright mark, 1 for one at 45°, whose dimension lines need the most room
     def slant = marked? ? Math.sin(2 * @placement.turn_deg * Math::PI / 180).abs : 0
 
+    # px; least, so that the dimension lines of a very flat piece do not crowd
+    LOWEST = 230
+
+    # pixels of the drawing's height: a flat, wide piece needs less, and so fills its column
+    def height
+      used = shape.box.height * scale + MARGIN[:top] + MARGIN[:bottom]
+      (slant.positive? || !shape.curved?) ? HEIGHT : used.ceil.clamp(LOWEST, HEIGHT)
+    end
+
     # the piece's middle on the drawing
     def origin
       [
         MARGIN[:left] + (WIDTH - MARGIN[:left] - MARGIN[:right]) / 2.0,
-        MARGIN[:top] + (HEIGHT - MARGIN[:top] - MARGIN[:bottom]) / 2.0
+        MARGIN[:top] + (height - MARGIN[:top] - MARGIN[:bottom]) / 2.0
       ]
     end
 

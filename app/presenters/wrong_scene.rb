@@ -22,9 +22,9 @@ module Presenters
     # @return [String]
     def view_box
       x, y = view.px(at.centre)
-      across, down = box.zip([PieceView::WIDTH, PieceView::HEIGHT]).map { |side, most| [side, most].min }
+      across, down = box.zip([PieceView::WIDTH, @view.height]).map { |side, most| [side, most].min }
       left = (x - across / 2).clamp(0, PieceView::WIDTH - across)
-      top = (y - down / 2).clamp(0, PieceView::HEIGHT - down)
+      top = (y - down / 2).clamp(0, @view.height - down)
       [left, top, across, down].map { |v| v.round(2) }.join(" ")
     end
 

@@ -17,7 +17,7 @@ RSpec.describe "a circuit board", :shop, :page do
   it "is read, looked at from both sides, laid on a plate, and made into two marks" do
     bring(*files)
     expect(page).to have_css("h1", text: "Side and mirroring")
-    expect(page).to have_text("48.0 × 32.0").and have_text("printed turned").and have_text("10 checks fine")
+    expect(page).to have_text("48.0 × 32.0").and have_text("printed mirrored").and have_text("10 checks fine")
     expect(page).to have_css("svg.board[aria-label*='bottom copper as in the file'] .ringed", count: 2)
     click_on "As it will lie"
     expect(page).to have_css("svg.board[aria-label*='bottom copper as it lies']")

@@ -150,7 +150,7 @@ RSpec.describe "a maker's job", :shop do
       expect(words_of("/marks/#{mark.id}/place")).to include(*told[:pencil_lines].map { |line| line[:words] })
       expect(words_of("/marks/#{mark.id}/method")).to include(
         "#{(told[:chance] * 100).round} in 100",
-        (told[:reading] == "mirrored") ? "Printed turned" : "Printed as it reads"
+        (told[:reading] == "mirrored") ? "Printed mirrored" : "Printed as it reads"
       )
       expect(words_of("/marks/#{mark.id}/sheet")).to include(on_the_sheet(mark, told))
       work = %w[apply seal].map { |stage| words_of("/marks/#{mark.id}/#{stage}") }.join

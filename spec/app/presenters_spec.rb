@@ -106,7 +106,7 @@ RSpec.describe Presenters do
       send_form "/marks/#{mark.id}/sheet", "copies" => "30", "paper" => "letter"
       expect(stage(mark)).to eq "apply"
       expect(figures(mark).drop(2))
-        .to eq ["turned", "56.0 × 28.0", "30 on 2 Letter", "not begun", "3 coats", "nothing yet"]
+        .to eq ["mirrored", "56.0 × 28.0", "30 on 2 Letter", "not begun", "3 coats", "nothing yet"]
     end
 
     it "flags what has gone wrong at its stage" do

@@ -96,7 +96,7 @@ RSpec.describe "how a page is built", :shop do
           mark.job.title,
           "Pencil lines",
           mark.sealer_core.title,
-          mark.reading_core.mirrored? ? "Printed turned" : "Printed as it reads"
+          mark.reading_core.mirrored? ? "Printed mirrored" : "Printed as it reads"
         )
         mark.method_core.choices.each do |choice|
           # a line that is broken has the other column's words between

@@ -19,7 +19,7 @@ RSpec.describe "etched to the end, at the real page", :shop, :page do
     expect([top, bottom].map { |mark| [mark.width_mm.round(2), mark.height_mm.round(2)] }).to eq [
       [41.6, 22.4], [41.6, 24.65]
     ]
-    # the top is printed turned, the bottom as in its file: melted down it lies as it is to lie
+    # the top is printed mirrored, the bottom as in its file: melted down it lies as it is to lie
     expect([top, bottom].map { |mark| mark.work.reading_core.mirrored? }).to eq [true, false]
     [top, bottom].each do |mark|
       visit "/marks/#{mark.id}/sheet"

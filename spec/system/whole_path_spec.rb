@@ -45,7 +45,7 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
     expect(page).to have_text("Solvent rub cannot work from an inkjet print")
     choose "Wet ink offset", allow_label_click: true
     click_on "Use this method"
-    expect(page).to have_text("laid face down on the piece. So it is printed turned")
+    expect(page).to have_text("laid face down on the piece. So it is printed mirrored")
     click_on "Place it"
 
     # place: by figures, by drag, by keys, and back

@@ -22,7 +22,7 @@ RSpec.describe UpClose::Methods do
 
   it "tells the decision in words, and warns when it is overruled" do
     expect(reading("ink-offset").finding)
-      .to have_attributes(verdict: :note, figure: "1 turn", reason: /laid face down on the piece.*printed turned/)
+      .to have_attributes(verdict: :note, figure: "1 turn", reason: /laid face down on the piece.*printed mirrored/)
     expect(reading("ink-offset").finding.working.to_s).to match(/face down on the piece \+1.* = 1, odd: mirrored/)
     against = reading("ink-offset", override: "as-is")
     expect(against).to have_attributes(mirrored?: false, turns: 1)

@@ -63,7 +63,7 @@ module UpClose
         hands :print,
           "Print on #{s.stock.side}",
           "Load the #{s.stock.short}. In the driver choose “plain paper”, normal quality: that sets how much ink is " \
-          "laid. 100 %, no fit to page, mirror off: Up Close has turned it.",
+          "laid. 100 %, no fit to page, mirror off: the file is already mirrored.",
           phase: :print,
           lasts: 60,
           each: through_printer, for: :sheet,

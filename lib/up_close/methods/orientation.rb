@@ -51,13 +51,13 @@ module UpClose
       def finding
         Finding.new(
           key: :reading,
-          title: mirrored? ? "Printed turned" : "Printed as it reads",
+          title: mirrored? ? "Printed mirrored" : "Printed as it reads",
           verdict: against_count? ? :watch : :note,
           figure: (turns == 1) ? "1 turn" : "#{turns} turns",
           value: turns,
           working: working,
           reason: against_count? ? against : reason,
-          remedy: against_count? ? "Let Up Close decide, unless you know better." : nil
+          remedy: against_count? ? "Let us decide, unless you are sure." : nil
         )
       end
 

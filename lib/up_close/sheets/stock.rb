@@ -71,7 +71,7 @@ module UpClose
           short: "quick peel",
           printers: %i[laser],
           side: "the coated side",
-          reads: "turned",
+          reads: "mirrored",
           use: "gel medium",
           tell: "A damp finger sticks to the coated side. It peels off in one piece."
         ),
@@ -81,7 +81,7 @@ module UpClose
           short: "backing",
           printers: %i[laser inkjet],
           side: "the shiny side",
-          reads: "turned",
+          reads: "mirrored",
           use: "ink offset, lacquer pull",
           tell: "Peel every label off first: one left behind can come loose in the printer. Toner scrapes off it at " \
             "a touch."
@@ -93,7 +93,7 @@ module UpClose
           printers: %i[inkjet],
           wipes: true,
           side: "the slick back",
-          reads: "turned",
+          reads: "mirrored",
           use: "ink offset",
           tell: "Feeds well. Wipe it clean afterwards and it prints again."
         ),
@@ -103,7 +103,7 @@ module UpClose
           short: "photo front",
           printers: %i[laser],
           side: "the glossy side",
-          reads: "turned",
+          reads: "mirrored",
           use: "heat resist",
           tell: "Cheap and unreliable: it can take five or six tries. Never paper whose coating melts in a laser: " \
             "try a strip."
@@ -116,7 +116,7 @@ module UpClose
           wipes: true,
           carrier: true,
           side: "the shiny side",
-          reads: "turned",
+          reads: "mirrored",
           use: "ink offset",
           tell: "Always on a carrier, the tape flat. Freezer paper wipes clean, and sometimes gives two pulls from " \
             "one print."
@@ -127,7 +127,7 @@ module UpClose
           short: "resist film",
           printers: %i[laser],
           side: "the matt side",
-          reads: "turned",
+          reads: "mirrored",
           use: "etching",
           tell: "The surest for etching. Its matt side takes the toner."
         ),
@@ -137,7 +137,7 @@ module UpClose
           short: "transparency",
           printers: %i[laser],
           side: "the rough side",
-          reads: "turned",
+          reads: "mirrored",
           use: "etching",
           tell: "Made for laser printers, never for inkjet: that one melts in the fuser."
         ),
@@ -147,7 +147,7 @@ module UpClose
           short: "release film",
           printers: %i[laser],
           side: "the coated side",
-          reads: "turned",
+          reads: "mirrored",
           use: "foil skins",
           tell: "A damp finger sticks to the coated side."
         ),

@@ -63,7 +63,7 @@ module UpClose
             @card.facts.each do |name, value|
               @pdf.text("#{name}: <b>#{value}</b>", size: 10 * @scale, inline_format: true)
             end
-            section(@card.mirrored ? "Printed turned" : "Printed as it reads", @card.reading)
+            section(@card.mirrored ? "Printed mirrored" : "Printed as it reads", @card.reading)
             section("Pencil lines")
             @card.pencil_lines.each do |line|
               @pdf.text("<b>#{line.title}</b>: #{line.words}", size: 9.5 * @scale, inline_format: true, leading: 1)
@@ -148,12 +148,43 @@ module UpClose
           @pdf.line_width = 0.7
           canvas.trace(@card.shape.path.transform(place))
           @pdf.stroke
+          artwork(canvas, place) if @card.ink
           canvas.trace(Geometry::Path.polygon(@card.corners).transform(place))
           @pdf.dash(2, space: 1.5)
           @pdf.stroke
           @pdf.undash
           @pdf.line_width = 0.4
           @card.pencil_lines.each { |line| pencil(canvas, place, line) }
+          @card.pencil_lines.each { |line| distance(canvas, place, line) if line.figure_mm }
+        end
+
+        # @param place [Geometry::Transform] from the piece to the drawing
+        def artwork(canvas, place)
+          ink = @card.ink
+          x, y = canvas.xy(place.apply(ink.centre))
+          width, height = [ink.width_mm, ink.height_mm].map { |side| side * place.a * POINT }
+          @pdf.rotate(-ink.turn_deg, origin: [x, y]) do
+            @pdf.image(StringIO.new(ink.png), at: [x - width / 2, y + height / 2], width: width, height: height)
+          end
+        end
+
+        WAYS = {top: [0, -1], rim: [0, -1], bottom: [0, 1], foot: [0, 1], left: [-1, 0], right: [1, 0]}.freeze
+        FIGURE_PT = 15
+
+        # how far the line lies from what it is measured from, large, beside its half-way point
+        def distance(canvas, place, line)
+          way = WAYS[line.from] or return
+          from = line.at + Geometry::Point[*way] * line.figure_mm
+          x, y = canvas.xy(place.apply((from + line.at) * 0.5))
+          @pdf.dash(1, space: 1)
+          @pdf.stroke_line(canvas.xy(place.apply(from)), canvas.xy(place.apply(line.at)))
+          @pdf.undash
+          figure = @card.lengths.figure(line.figure_mm)
+          wide = @pdf.width_of(figure, size: FIGURE_PT, style: :bold) + 4
+          @pdf.fill_color("FFFFFF")
+          @pdf.fill_rectangle([x - wide / 2, y + FIGURE_PT * 0.6], wide, FIGURE_PT * 1.1)
+          @pdf.fill_color("000000")
+          @pdf.draw_text(figure, at: [x - wide / 2 + 2, y - FIGURE_PT * 0.36], size: FIGURE_PT, style: :bold)
         end
 
         def pencil(canvas, place, line)
