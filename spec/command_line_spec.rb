@@ -161,10 +161,10 @@ RSpec.describe CommandLine::Runner, :measured do
     {
       %w[
         print tide.png --width 38 --method water-slide --printer laser --out a.pdf
-      ] => [1, /does not read this kind of file/],
+      ] => [1, /cannot read this kind of file/],
       %w[print none.png --width 38 --method water-slide --printer laser --out a.pdf] => [1, /cannot be read/],
       %w[print --text A --width 38 --method solvent-rub --printer inkjet --out a.pdf] => [1, /inkjet/],
-      %w[print --text A --width -3 --method water-slide --printer laser --out a.pdf] => [1, /nothing or less/],
+      %w[print --text A --width -3 --method water-slide --printer laser --out a.pdf] => [1, /must be above 0/],
       %w[print --text A --width 9cubits --method water-slide --printer laser --out a.pdf] => [1, /does not read/],
       %w[print --text A --width 3 --method boil --printer laser --out a.pdf] => [1, /no method called “boil”/],
       %w[print --text A --width 3 --method water-slide --printer laser --out a.docx] => [2, /--out ends in/],

@@ -13,7 +13,7 @@ RSpec.describe Shelves::OriginalStore do
     expect(Dir["#{@dir}/**/*"].count { |f| File.file?(f) }).to eq 1
   end
 
-  it "leaves no half file behind a name when writing breaks off" do
+  it "leaves no half file behind a name when writing incomplete" do
     allow(File).to receive(:rename).and_raise(Errno::ENOSPC)
     expect { @store.put("x") }.to raise_error(Errno::ENOSPC)
     expect { @store.get(Digest::SHA256.hexdigest("x")) }.to raise_error(Errno::ENOENT)

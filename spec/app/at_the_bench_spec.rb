@@ -18,7 +18,7 @@ RSpec.describe "at the bench", :shop do
     expect([kept.status, Vips::Image.new_from_buffer(kept.body, "").width]).to eq [200, 400]
     expect(get("/runs/#{run.id}/photos/#{"0" * 64}").status).to eq 404
     answer = send_form("/runs/#{run.id}/note", "words" => "kept", "photo" => upload("meow", "cat.jpg"))
-    expect([answer.status, page_words, answer.body]).to match [422, /no picture that can be read/, />kept<\/textarea>/]
+    expect([answer.status, page_words, answer.body]).to match [422, /cannot be read as a picture/, />kept<\/textarea>/]
     expect(run.reload.notes.size).to eq 2
   end
 

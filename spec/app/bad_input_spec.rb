@@ -11,7 +11,7 @@ RSpec.describe "bad input", :shop do
       "hole_mm" => "-4", "material" => "wood", "finish" => "raw", "colour" => "puce", "count" => "none"
     expect(last_response.status).to eq 422
     expect(%w[outer_mm hole_mm colour count].map { |f| error_at(f) })
-      .to match [/“three spans” does not read/, /nothing or less/, /does not read as a colour/, /whole number/]
+      .to match [/“three spans” is not a length/, /must be above 0/, /is not a colour we can read/, /whole number/]
     expect(last_response.body).to include('value="three spans"', 'value="dish"')
     expect([Piece.count, Mark.count]).to eq [0, 0]
   end
@@ -20,8 +20,8 @@ RSpec.describe "bad input", :shop do
     mark = ready_mark
     {
       "width" => ["3 m", /too long/],
-      "height" => ["0", /nothing or less/],
-      "x" => ["left a bit", /does not read/],
+      "height" => ["0", /must be above 0/],
+      "x" => ["left a bit", /not a length we can read/],
       "turn" => ["askew", /turn in degrees/]
     }.each do |field, (typed, words)|
       send_form "/marks/#{mark.id}/place", field => typed
@@ -47,7 +47,7 @@ RSpec.describe "bad input", :shop do
   it "turns away files that are not what they say, and keeps the other fields" do
     mark = mark_with_artwork
     {
-      ["the tide is out", "tide.png"] => /does not read this kind of file/,
+      ["the tide is out", "tide.png"] => /cannot read this kind of file/,
       ["", "empty.svg"] => /empty|Choose/,
       ["0" * (60 * 1024 * 1024), "big.png"] => /60 MB; 40 MB is the most/
     }.each do |(bytes, name), words|
@@ -78,7 +78,7 @@ RSpec.describe "bad input", :shop do
 
   it "takes nothing from elsewhere, serves no other name, and lets no script or style in" do
     post "/jobs", "title" => "forged"
-    expect([last_response.status, Job.count, page_words]).to match [403, 0, /nothing was changed/]
+    expect([last_response.status, Job.count, page_words]).to match [403, 0, /Nothing was changed/]
     get "/", {}, "HTTP_HOST" => "shop.example"
     expect(last_response.status).to eq 403
     header "Host", "localhost"

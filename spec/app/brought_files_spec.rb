@@ -65,8 +65,8 @@ RSpec.describe "a file that a maker brings", :shop do
   end
 
   letterings = {
-    {"text" => "\u00A0\u200B\u3000"} => /no letters here yet/,
-    {"text" => "Wren", "spacing" => "-19"} => /lie on each other/,
+    {"text" => "\u00A0\u200B\u3000"} => /There is no text yet/,
+    {"text" => "Wren", "spacing" => "-19"} => /letters lie on each other/,
     {"text" => "Wren", "spacing" => "200"} => /ten times their height apart/,
     {"text" => "Wren", "outline" => "20"} => /thicker than the letters/,
     {"text" => "Wren", "side" => "outside", "radius" => "1"} => /radius larger than the letters/,
@@ -89,7 +89,7 @@ RSpec.describe "a file that a maker brings", :shop do
       "cap_height" => "1" * 1_000_000,
       "text" => "",
       "set" => "1" * 1_000_000
-    expect([last_response.status, page_words]).to match [422, /does not read as a length/]
+    expect([last_response.status, page_words]).to match [422, /is not a length we can read/]
     send_form "/marks/#{mark.id}/artwork",
       "kind" => "lettering", "font" => "overpass-bold", "text" => "", "set" => "1" * 1_000_000
     expect([last_response.status, page_words]).to match [422, /more than 200 letters/]
@@ -198,12 +198,12 @@ RSpec.describe "a file that a maker brings", :shop do
     expect(get("/marks/#{mark.id}/ink.svg").body).to include "<path"
     expect(get("/fonts").body).to include("SIL OFL 1.1", "slab.ttf")
     send_form "/fonts", "font_file" => upload(ttf, "slab.ttf"), "licence" => ""
-    expect([last_response.status, page_words]).to match [422, /under which licence/]
+    expect([last_response.status, page_words]).to match [422, /the licence under which/]
     {
-      ttf[0, 9000] => /breaks off/,
+      ttf[0, 9000] => /incomplete/,
       "wOF2" + "x" * 90 => /WOFF2/,
       "hello" => /no font/,
-      ttf.dup.tap { |b| b[200, 4000] = "\xFF".b * 4000 } => /breaks off|no letters/
+      ttf.dup.tap { |b| b[200, 4000] = "\xFF".b * 4000 } => /incomplete|no letters/
     }.each do |bytes, words|
       send_form "/fonts", "font_file" => upload(bytes, "bad.ttf"), "licence" => "mine"
       expect([last_response.status, page_words]).to match [422, words]
@@ -330,7 +330,7 @@ RSpec.describe "a file that a maker brings", :shop do
     box = {"box" => [0, 0, 4800, 457], "hull" => [[0, 0], [4800, 0], [4800, 457]], "centroid" => [2400, 228]}
     Artwork.last.update_columns(ink: box, facts: {"notes" => ["old"], "take_all" => true, "open_again" => true})
     expect([Actions::OpenAgain.all, Actions::OpenAgain.all]).to eq [1, 0]
-    expect(Artwork.last.facts).to include("take_all" => true, "notes" => include(/goes to paper as a picture/))
+    expect(Artwork.last.facts).to include("take_all" => true, "notes" => include(/is printed as a picture/))
     # 1 … 220 of 100 across
     expect(Artwork.last.ink_core.aspect).to be_within(0.01).of(30 / 219.0)
     expect(mark.reload.width_mm).to eq width

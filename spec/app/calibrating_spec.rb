@@ -147,8 +147,8 @@ RSpec.describe "printed true", :measured do
 
     it "refuses 0, 500 and a diagonal that goes with nothing, each at its field" do
       expect { measured(top: 0.0) }.to refuse_saying(/0 % of what was drawn/, at: :top)
-      expect { measured(left: 500.0) }.to refuse_saying(/no printer is that far off/, at: :left)
-      expect { measured(diagonal: 500.0) }.to refuse_saying(/does not go with the sides/, at: :diagonal)
+      expect { measured(left: 500.0) }.to refuse_saying(/no printer has such an error/, at: :left)
+      expect { measured(diagonal: 500.0) }.to refuse_saying(/does not fit the sides/, at: :diagonal)
     end
   end
 end

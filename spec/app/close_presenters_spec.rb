@@ -101,7 +101,7 @@ RSpec.describe "what pages say up close", :shop do
       # a film may lie over another: not told before both methods are
       expect(over.call).to have_attributes(title: "badge over badge", verdict: :watch)
       other.update!(first.attributes.slice("method_key", "printer", "stock", "picked"))
-      expect(over.call).to have_attributes(verdict: :stop, reason: /Both lie wet/)
+      expect(over.call).to have_attributes(verdict: :stop, reason: /Both are wet/)
       expect(described_class.new(Mark.find(first.id), writer: writer).view.others.map { |o| o[:kind] })
         .to eq %w[neighbour]
     end

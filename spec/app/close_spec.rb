@@ -44,7 +44,7 @@ RSpec.describe "measuring, looking and preparing", :shop do
     white = upload(svg('<rect width="40" height="20" fill="#fff"/>'), "ghost.svg")
     answer = send_form "/marks/#{mark.id}/artwork", "kind" => "file", "file" => white
     expect(answer.status).to eq 422
-    expect(page_words).to match(/“ghost” is all white.*a printer lays no white.*Invert it/)
+    expect(page_words).to match(/“ghost” is all white.*a printer has no white ink.*Invert it/)
       .and match(/White film, cut by hand.*White transfer paper, to trace/)
     original = answer.body[/name="original" value="(\h{64})"/, 1]
     done =
@@ -92,7 +92,7 @@ RSpec.describe "measuring, looking and preparing", :shop do
     expect(Piece.last.keep_outs)
       .to eq [{"kind" => "disc", "x" => -10.0, "y" => 5.0, "width" => 6.35, "height" => 6.35, "words" => "screw"}]
     refused = new_piece("keep" => [{"kind" => "disc", "x" => "1", "width" => "big"}])
-    expect([refused.status, refused.body]).to match [422, /Keep-out 1: .*does not read as a length/]
+    expect([refused.status, refused.body]).to match [422, /Keep-out 1: .*is not a length we can read/]
     outline = UpClose::Formats::DXF::Writer.call({"A" => [
       shape("rounded-rectangle", width_mm: 90, height_mm: 50, corner_mm: 8).path,
       UpClose::Geometry::Shapes.ellipse(20, 0, 3, 3)
@@ -111,7 +111,7 @@ RSpec.describe "measuring, looking and preparing", :shop do
 
   {
     {"shape" => "free-polygon", "points" => "0,0\n40,40\n40,0\n0,40"} => /crosses itself/,
-    {"shape" => "free-polygon", "points" => "0,0\n40"} => /Line 2 does not hold two lengths/,
+    {"shape" => "free-polygon", "points" => "0,0\n40"} => /Line 2 does not contain two lengths/,
     {"shape" => "cup", "top_mm" => "80", "foot_mm" => "80", "slant_mm" => "90"} => /that is a cylinder/,
     {"shape" => "loft", "stations" => "0, 5\n40, 60\n20, 50"} => /20 comes after 40/,
     {"shape" => "dome", "ball_mm" => "40", "cap_mm" => "60"} => /wider than the ball/
@@ -182,10 +182,10 @@ RSpec.describe "measuring, looking and preparing", :shop do
         .to match(/crossed/)
       expect(ask["mode" => "reference", "length" => "50", "marked" => marked(reference: [[9, 9], [9, 9]])])
         .to match(/too short/)
-      expect(ask["mode" => "reference", "length" => "zero"]).to match(/does not read as a length/)
+      expect(ask["mode" => "reference", "length" => "zero"]).to match(/is not a length we can read/)
       expect(ask["mode" => "reference", "length" => "50", "marked" => "nonsense"]).to match(/did not come through/)
       expect(send_form("/pieces/#{piece.id}/photo", "photo" => upload("dear all", "a.jpg")).body)
-        .to match(/does not read this kind of file/)
+        .to match(/cannot read this kind of file/)
     end
   end
 

@@ -55,7 +55,7 @@ RSpec.describe "Several marks on one piece", :shop do
     send_form "/marks/#{other.id}/method", "method_key" => "ink-offset", "printer" => "inkjet"
     send_form "/marks/#{other.id}/place", "width" => "20", "x" => "5"
     get "/pieces/#{mark.piece_id}/compose"
-    expect(page_words).to include("bar over badge", "Both lie wet")
+    expect(page_words).to include("bar over badge", "Both are wet")
     expect(Mark.find(other.id).stops.open.map(&:name)).to include "place.over"
     send_form "/marks/#{other.id}/place", "x" => "0", "y" => "14"
     expect(Mark.find(other.id).stops.open).to be_empty

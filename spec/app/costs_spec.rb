@@ -39,7 +39,7 @@ RSpec.describe "what a job costs", :shop do
     expect(page_words).to match(/The whole job #{UpClose::Costing::Money.write(costed.whole_cents)}/)
     expect(page_words).not_to match(/Without a price/)
     expect([send_form("/jobs/#{mark.job.id}/cost", "hour" => "plenty").status, page_words])
-      .to match [422, /“plenty” does not read as a price/]
+      .to match [422, /“plenty” is not a price we can read/]
     send_form "/jobs/#{mark.job.id}/cost", "hour" => "15.00"
     get "/jobs/#{mark.job.id}/cost"
     expect(page_words).to match(/your time \d+\.\d\d/)

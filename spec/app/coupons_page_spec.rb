@@ -49,7 +49,7 @@ RSpec.describe "coupons and limits", :shop do
   it "reads a photo that the simulated camera took, and refuses another one" do
     made = coupon(kind: "small")
     send_form "/coupons/#{made.id}/photo", "photo" => upload("no picture", "x.jpg")
-    expect([last_response.status, page_words]).to match [422, /no picture that can be read/]
+    expect([last_response.status, page_words]).to match [422, /cannot be read as a picture/]
     plain = (Vips::Image.black(300, 200) + 200).cast(:uchar).jpegsave_buffer
     send_form "/coupons/#{made.id}/photo", "photo" => upload(plain, "x.jpg")
     expect([last_response.status, page_words]).to match [422, /No coupon is to be seen/]

@@ -32,7 +32,7 @@ RSpec.describe "the sheet drawer", :shop do
 
   {
     {"used" => "0, 0, 210"} => /Line 1 does not hold four lengths/,
-    {"used" => "0, 0, 210, 10\n0, 0, wide, 9"} => /Line 2: .*does not read as a length/,
+    {"used" => "0, 0, 210, 10\n0, 0, wide, 9"} => /Line 2: .*is not a length we can read/,
     {"used" => "0, 0, 0, 9"} => /wider and higher than nothing/,
     {"size" => "own", "width_mm" => "", "height_mm" => "90"} => /length/,
     {"stock" => "resist-film"} => /Heat resist film is for laser/,
@@ -66,7 +66,7 @@ RSpec.describe "the sheet drawer", :shop do
       "scan" => upload("meow", "cat.png"),
       "dpi" => "300"
     )
-    expect([answer.status, page_words]).to match [422, /no picture that can be read/]
+    expect([answer.status, page_words]).to match [422, /cannot be read as a picture/]
   end
 
   it "lays copies on what is left first, and then on fresh sheets, none on what is gone" do

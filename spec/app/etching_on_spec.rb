@@ -91,12 +91,12 @@ RSpec.describe "an etch that is measured", :shop, :page do
     end
     laps = run.steps_core.count { |one| one.key.start_with?("etch") }
     visit "/runs/#{run.id}"
-    expect(page).to have_text("How deep is it by now, µm? It is to be 300.")
+    expect(page).to have_text("How deep is it now, µm? Wanted: 300.")
     fill_in "depth_um", with: "much"
     click_on "Work out the rest"
     expect(page).to have_text("Type the depth in µm, such as 42.")
     click_on "Ask the simulated gauge"
-    expect(page).to have_text("How deep is it by now")
+    expect(page).to have_text("How deep is it now")
     corrected = Run.find(run.id).steps_core
     expect(corrected.map(&:key)).to include("rinse", "strip").and(satisfy { |keys| keys.uniq.size == keys.size })
     # no longer as the table had it

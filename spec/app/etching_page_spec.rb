@@ -38,7 +38,7 @@ RSpec.describe "the bath of an etched mark", :shop do
     mark = etched
     keep(mark, depth: "deep", bath: "ferric-chloride", temperature_c: "90", strip_um: "18", strip_min: "")
     expect([last_response.status, error_at("depth"), error_at("temperature_c")])
-      .to match([422, /“deep” does not read/, /from 5 to 60, such as 24/])
+      .to match([422, /“deep” is not a length/, /from 5 to 60, such as 24/])
     expect(last_response.body).to include('value="deep"', 'value="90"')
     keep(mark, depth: "0.1", strip_um: "18")
     expect(error_at("strip_min")).to match(/wants both/)

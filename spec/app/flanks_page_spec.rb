@@ -66,7 +66,7 @@ RSpec.describe "Two flanks of one body", :shop do
     send_form "/marks/#{left.id}/features", "feature" => {"a" => ["b"]}
     expect(last_response.status).to eq 303
     send_form "/marks/#{left.id}/features", "feature" => {"0" => {"kind" => "eye", "along" => "a thumb"}}
-    expect([last_response.status, page_words]).to match [422, include("“a thumb” does not read as a length")]
+    expect([last_response.status, page_words]).to match [422, include("“a thumb” is not a length we can read")]
     expect(last_response.body).to include('value="a thumb"')
   end
 
@@ -84,6 +84,6 @@ RSpec.describe "Two flanks of one body", :shop do
     expect(open_lines).to be >= left.covering.slits.size
     expect(left.covering.slits).not_to be_empty
     get "/marks/#{left.id}/cover"
-    expect(page_words).to include("#{left.covering.slits.size} slits from its edge are cut with it")
+    expect(page_words).to include("#{left.covering.slits.size} slits from the edge are cut into it")
   end
 end

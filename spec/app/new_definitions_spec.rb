@@ -22,6 +22,7 @@ RSpec.describe "a definition added as one file", :shop do
         passage "Printed on the tissue, face up"
         passage "Laid face down on the piece", turned: true
         border 4.0
+        sights :lay, right: [:sharp, "crisp"], early: [:smeared, "too wet"], late: [:broken, "too dry"]
         work do |s|
           hands :print, "Print it", "As usual.", phase: :print, lasts: 60
           hands :iron, "Iron it over", "Slowly.", lasts: 10, each: over_ink(50, fixed: 20)

@@ -34,7 +34,7 @@ RSpec.describe "the pages of the demo", :shop do
     Presenters::CardRow::STAGES.each_key do |stage|
       get "/marks/#{rose.id}/#{stage}"
       expect(last_response.status).to eq(200), stage
-      expect(page_words).to include("4.882 × 4.882"), stage # 124 ÷ 25.4
+      expect(page_words).to include("4 7/8 × 4 7/8"), stage # 124 ÷ 25.4 = 4.882, nearest 4 56/64
     end
     send_form "/marks/#{rose.id}/place", "width" => "5"
     expect(rose.reload.width_mm).to be_within(1e-9).of(127)

@@ -26,9 +26,9 @@ RSpec.describe "printers", :shop, :measured do
 
   {
     {"top" => "0"} => /0 % of what was drawn/,
-    {"left" => "500"} => /no printer is that far off/,
-    {"right" => "long"} => /does not read as a length/,
-    {"diagonal" => "480"} => /does not go with the sides/,
+    {"left" => "500"} => /no printer has such an error/,
+    {"right" => "long"} => /is not a length we can read/,
+    {"diagonal" => "480"} => /does not fit the sides/,
     {"way" => "scan", "dpi" => "300"} => /Choose the scan/,
     {"way" => "scan", "dpi" => "fine"} => /dpi is a whole number/
   }.each do |fields, words|
@@ -43,8 +43,8 @@ RSpec.describe "printers", :shop, :measured do
     cat = Vips::Image.gaussnoise(600, 800, mean: 120, sigma: 40, seed: 4).cast(:uchar).jpegsave_buffer
     {
       cat => /no page of crosses/,
-      "meow" => /no picture that can be read/,
-      cat[0, 900] => /no picture that can be read|no page of crosses/
+      "meow" => /cannot be read as a picture/,
+      cat[0, 900] => /cannot be read as a picture|no page of crosses/
     }.each do |bytes, words|
       expect(measure(way: "scan", dpi: "300", scan: upload(bytes, "scan.jpg")).body).to match(words)
     end
@@ -104,7 +104,7 @@ RSpec.describe "printers", :shop, :measured do
       "margin_top" => "12"
     )
     expect([answer.status, answer.body.include?('value="wide"'), page_words])
-      .to match [422, true, /Dots an inch is a whole number.*does not read as a length/]
+      .to match [422, true, /Dots an inch is a whole number.*is not a length we can read/]
     send_form(
       "/printers/#{printer.id}/profile",
       "dpi" => "1200",
@@ -158,7 +158,7 @@ RSpec.describe "printers", :shop, :measured do
 
   it "keeps wet ink off its rollers' tracks, on a fresh sheet and on what is left of one" do
     expect(send_form("/printers/#{printer.id}/faults", "rollers_mm" => "52, far", "ghost_mm" => "").body)
-      .to match(/does not read as a length/)
+      .to match(/is not a length we can read/)
     send_form "/printers/#{printer.id}/faults", "rollers_mm" => "2 in, 158", "ghost_mm" => "94"
     expect(printer.reload).to have_attributes(rollers_mm: [50.8, 158.0], ghost_mm: 94.0)
     mark = ready_mark

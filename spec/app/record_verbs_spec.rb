@@ -31,8 +31,8 @@ RSpec.describe CommandLine::Runner, "on the record", :shop do
     expect([code, limits["line_mm"]["value"], limits["gap_mm"]["value"]])
       .to match [0, be_within(0.05).of(0.3), be_within(0.05).of(0.25)]
     File.write("no.jpg", "no picture")
-    expect(up_close("coupon-read", "no.jpg")).to match [1, "", /no picture that can be read/]
-    expect(up_close("outcome", "photo.jpg", "--text", "HEH", "--width", "20mm")).to match [1, "", /not this mark/]
+    expect(up_close("coupon-read", "no.jpg")).to match [1, "", /cannot be read as a picture/]
+    expect(up_close("outcome", "photo.jpg", "--text", "HEH", "--width", "20mm")).to match [1, "", /not show this mark/]
   end
 
   it "diagnoses facts, and refuses what are none by name" do

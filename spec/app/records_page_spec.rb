@@ -43,7 +43,7 @@ RSpec.describe "the record", :shop do
     5.times { |i| tried("good", 40 - i, mark: mark) }
     5.times { |i| tried("spoilt", 20 - i, mark: mark) }
     get "/marks/#{mark.id}/history"
-    first, worst, now = page_words.match(/A good one costs ([\d.]+) at first, ([\d.]+) at its worst, ([\d.]+) now/)
+    first, worst, now = page_words.match(/One good piece costs €([\d.]+) at first, €([\d.]+) at its worst, €([\d.]+) now/)
       .captures.map(&:to_f)
     # 0.65, and 5 of 10 after that: (0.65 × 4 + 5) ÷ 14 = 0.543
     expect(now / first).to be_within(0.06).of(0.65 / 0.543)
@@ -117,7 +117,7 @@ RSpec.describe "the record", :shop do
     attempt = mark.attempts.create!(copy: 1, piece: 1, result: "spoilt", faults: [])
     plain = (Vips::Image.black(300, 200) + 200).cast(:uchar).jpegsave_buffer
     send_form "/attempts/#{attempt.id}/photo", "photo" => upload(plain, "x.jpg")
-    expect([last_response.status, page_words]).to match [422, /No mark stands out|not this mark/]
+    expect([last_response.status, page_words]).to match [422, /No mark can be found|not show this mark/]
     expect(attempt.reload.photo).not_to be_nil
     send_form "/attempts/#{attempt.id}/place", "x" => "0.25", "y" => "0.75"
     send_form "/attempts/#{attempt.id}/camera"

@@ -55,7 +55,7 @@ RSpec.describe "what a mark's sheet says and holds", :shop do
     expect(last_response.body)
       .to include(">Bend to the cup</option>").and(satisfy { |page| !page.include?(">Dot screen</option>") })
     send_form "/marks/#{mark.id}/recipe", "act" => "add", "add" => "dot-screen"
-    expect([last_response.status, last_response.body]).to match [422, /a set stays letters/]
+    expect([last_response.status, last_response.body]).to match [422, /a set must stay letters/]
   end
 
   it "says in the row which sheet it is on, or on how many, and when it does not fit" do

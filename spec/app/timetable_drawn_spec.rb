@@ -53,6 +53,6 @@ RSpec.describe Presenters::Timetable, :shop do
 
   it "says of every step why it stands where it does, in words" do
     expect(table.plan.entries.map { |entry| table.why(entry) })
-      .to all match(/\A(at once|waits (for|till) .+|starts then, so that “.+” falls in its window)/)
+      .to all match(/\A(at once|waits (for|until) .+|starts then, so that “.+” falls in its window)/)
   end
 end

@@ -65,11 +65,11 @@ RSpec.describe "the timetable", :shop do
     expect(ShopTime.current.week.slice(5, 6)).to eq(5 => [[1350, 60]], 6 => [[600, 780], [840, 1050]])
     expect(ShopTime.current.days_off).to eq [Date.new(2026, 12, 24)]
     {
-      {day_1: "evening"} => /“evening” does not read as hours/,
-      {day_1: "", day_2: ""} => /no hours in which you work/,
+      {day_1: "evening"} => /“evening” is not a time we can read/,
+      {day_1: "", day_2: ""} => /no working hours yet/,
       {
         days_off: "Christmas"
-      } => /is no date/,
+      } => /is not a date/,
       {temperature_c: "-40"} => /Nothing dries well at −40 °C/,
       {temperature_c: "90"} => /at 90 °C/,
       {humidity: "140"} => /no room&#39;s|no room's/,
@@ -193,7 +193,7 @@ RSpec.describe "the timetable", :shop do
     expect([mark.reload.steps_core.map(&:title), Actions::QuickerWays.call(mark).map(&:first).grep(/coats of/)])
       .to match [include(/coat 3 of 3/), []]
     answer = send_form("/marks/#{mark.id}/seal", "sealer" => "cup-coat", "coats" => "plenty")
-    expect([answer.status, page_words, answer.body]).to match [422, /“plenty” is no number of coats/, /value="plenty"/]
+    expect([answer.status, page_words, answer.body]).to match [422, /“plenty” is not a number of coats/, /value="plenty"/]
     # as many as usual is no figure of one's own; another sealer begins anew
     send_form "/marks/#{mark.id}/seal", "sealer" => "cup-coat", "coats" => "4"
     expect(mark.reload.coats).to be_nil

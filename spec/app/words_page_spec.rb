@@ -59,7 +59,7 @@ RSpec.describe "Letters over a word in a photo", :shop do
     get "/marks/#{mark.id}/over?text=&font=dancing-script-bold"
     expect(page_words).to include("Type what it reads.")
     send_form "/marks/#{mark.id}/over", guess.merge("act" => "fit", "x_mm" => "42", "y_mm" => "40", "cap_mm" => "4")
-    expect([last_response.status, page_words]).to match [422, include("No letters stand out")]
+    expect([last_response.status, page_words]).to match [422, include("No letters can be found")]
     other = ready_mark
     get "/marks/#{other.id}/over"
     expect(last_response.location).to end_with "/pieces/#{other.piece_id}/photo"

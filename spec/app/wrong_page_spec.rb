@@ -84,9 +84,9 @@ RSpec.describe "What went wrong", :shop do
     expect(SchoolChange.last.since_words).to eq "since then 1 of 1"
     get "/attempts/#{attempt.id}/wrong"
     expect(page_words).to include "Kept in your own way of doing it; since then 1 of 1."
-    # what is no change of a step says where it is done
+    # what is changes no step says where it is done
     send_form "/attempts/#{attempt.id}/change", "cause" => "thin-parts"
-    expect([last_response.status, page_words]).to match [422, /no change of a step\. Follow its instruction: Thicken/]
+    expect([last_response.status, page_words]).to match [422, /changes no step\. Follow its instruction: Thicken/]
   end
 
   it "keeps the lot that was told, whether it is the first of it, and what a curved piece asks of the sheet" do

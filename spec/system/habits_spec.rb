@@ -29,7 +29,7 @@ RSpec.describe "how people use it", :shop, :page do
     expect(page).to have_no_button("Set")
     fill_in "wide", with: "a hand"
     press(:tab)
-    expect(page).to have_text("“a hand” does not read as a length")
+    expect(page).to have_text("“a hand” is not a length we can read")
     expect(page).to have_field("wide", with: "a hand")
     expect(mark("Compass rose").width_mm).to eq 124
     fill_in "wide", with: "4 3/4\""

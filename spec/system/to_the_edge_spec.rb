@@ -160,7 +160,7 @@ RSpec.describe "To the edge, several at once, and seen on the very piece", :shop
     click_on "Find the place with a strap"
     fill_in "below the rim", with: "far"
     click_on "Set"
-    expect(page).to have_text("“far” does not read as a length")
+    expect(page).to have_text("“far” is not a length we can read")
     fill_in "below the rim", with: "34"
     fill_in "high", with: "27"
     fill_in "overlap", with: "0"

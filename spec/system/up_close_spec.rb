@@ -115,7 +115,7 @@ RSpec.describe "up close, at the real page", :shop, :page do
     expect(page).to have_no_css("#photo-said", text: /Line 1\s*187/)
     fill_in "From corner 1 to 2", with: "nothing"
     press(:tab)
-    expect(page).to have_css("#photo-errors", text: "does not read as a length")
+    expect(page).to have_css("#photo-errors", text: "is not a length we can read")
     fill_in "From corner 1 to 2", with: "85.6"
     click_on "Use the outline as the piece"
     expect(page).to have_css("h1", text: "The piece and its size")

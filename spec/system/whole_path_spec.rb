@@ -21,7 +21,7 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
     select "bare, sanded smooth"
     fill_in "How many", with: "2"
     click_on "Say what it is for"
-    expect(page).to have_text("“six” does not read as a length")
+    expect(page).to have_text("“six” is not a length we can read")
     expect(page).to have_field("The piece", with: "sycamore dish")
     fill_in "Diameter", with: '5 7/8"'
     click_on "Say what it is for"
@@ -31,7 +31,7 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
     # artwork
     attach_file "A drawing or a picture: SVG, PDF, PNG, JPEG", saved("tide.png", "the tide is out")
     click_on "Use this"
-    expect(page).to have_text("does not read this kind of file")
+    expect(page).to have_text("cannot read this kind of file")
     attach_file "A drawing or a picture: SVG, PDF, PNG, JPEG",
       saved("badge.svg", svg('<rect width="60" height="20"/><rect y="20" width="20" height="20"/>'))
     click_on "Use this"
@@ -70,7 +70,7 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
     expect(page).to have_text("Outside the rim")
     fill_in "wide", with: "90"
     press(:tab)
-    expect(page).to have_no_text("Sticks out")
+    expect(page).to have_no_text("Outside the")
     click_on "its ink"
     expect(page).to have_text("An upright line")
     find("summary", text: "working", match: :first).click

@@ -55,7 +55,7 @@ RSpec.describe UpClose::Artwork do
         .pngsave_buffer
       [lines, pixels].each do |bytes|
         expect { opened(bytes) }.to raise_error(UpClose::Errors::NoInk) { |error|
-          expect([error.white, error.message]).to match [true, /lays no white/]
+          expect([error.white, error.message]).to match [true, /has no white ink/]
         }
         made = UpClose::Artwork::Opening.call(bytes, white_as_ink: true)
         expect(made.ink.box.to_a).to eq [10, 5, 40, 20]
@@ -91,7 +91,7 @@ RSpec.describe UpClose::Artwork do
           )
         )
       expect(picture).to be_a(described_class::Picture)
-      expect(picture.notes.first).to match(/gradients.*goes to paper as a picture/)
+      expect(picture.notes.first).to match(/gradients.*is printed as a picture/)
       expect(picture.ink.aspect).to be_within(0.001).of(0.8)
     end
   end
@@ -148,7 +148,7 @@ RSpec.describe UpClose::Artwork do
 
     it "refuses letters the font lacks, by name, and too many" do
       expect { lettering("Пелоу") }.to refuse_saying(/Atkinson Hyperlegible has no “П”/, at: :text)
-      expect { lettering("  ") }.to refuse_saying(/no letters here yet/, at: :text)
+      expect { lettering("  ") }.to refuse_saying(/There is no text yet/, at: :text)
       expect { lettering("a" * 201) }.to refuse_saying(/more than 200 letters/, at: :text)
       expect { face("comic") }.to refuse_saying(/No font called/, at: :font)
     end
@@ -179,9 +179,9 @@ RSpec.describe UpClose::Artwork do
     whole = Vips::Image.gaussnoise(200, 200).cast(:uchar).pngsave_buffer
     {
       "nothing" => ["", /empty/],
-      "words called a picture" => ["Dear all, the tide is out.", /does not read this kind of file/],
+      "words called a picture" => ["Dear all, the tide is out.", /cannot read this kind of file/],
       "half a picture" => [whole[0, whole.bytesize / 2], /Part of it is missing: [456]\d %/],
-      "a picture's first bytes" => [whole[0, 60], /breaks off/],
+      "a picture's first bytes" => [whole[0, 60], /incomplete/],
       "41 MB" => ["\x89PNG\r\n\x1A\n".b + "0" * (41 * 1024 * 1024), /larger than 40 MB/],
       "a white picture" => [Vips::Image.black(9, 9).linear(1, 255).cast(:uchar).pngsave_buffer, /no ink/]
     }.each do |name, (bytes, words)|
@@ -189,13 +189,13 @@ RSpec.describe UpClose::Artwork do
     end
 
     sentences = {
-      "script.svg" => /carries a script/,
+      "script.svg" => /contains a script/,
       "event.svg" => /event attribute/,
       "external-image.svg" => /another file/,
       "external-use.svg" => /another file/,
       "external-style.svg" => /another file/,
       "entities.svg" => /multiply without end/,
-      "cut-short.svg" => /breaks off/,
+      "cut-short.svg" => /incomplete/,
       "empty.svg" => /no ink/,
       "endless-use.svg" => /without end/
     }
@@ -233,7 +233,7 @@ RSpec.describe "PDF artwork" do
 
   it "renders what lines cannot say, and says so" do
     art = opened(pdf { draw_text("hello", at: [10, 10]) })
-    expect([art.vector?, art.notes.last]).to match [false, /holds letters in fonts, so it goes to paper as a picture/]
+    expect([art.vector?, art.notes.last]).to match [false, /holds letters in fonts, so it is printed as a picture/]
     expect(art.mm_per_unit * art.ink.box.width).to be_within(1.5).of(9.5) # five letters of 12 pt Helvetica are 27 pt
   end
 
@@ -241,7 +241,7 @@ RSpec.describe "PDF artwork" do
     expect { opened(pdf { encrypt_document(user_password: "a", owner_password: "b") }) }
       .to refuse_saying(/locked with a password/, at: :file)
     expect { opened(pdf { 110.times { start_new_page } }) }.to refuse_saying(/111 pages; 100/, at: :file)
-    expect { opened("%PDF-1.4\ngarbage") }.to refuse_saying(/breaks off, or is damaged/, at: :file)
+    expect { opened("%PDF-1.4\ngarbage") }.to refuse_saying(/incomplete, or is damaged/, at: :file)
     expect(opened(pdf { fill_rectangle([20, 80], 100, 40) && start_new_page }).notes)
       .to eq ["This PDF has 2 pages: the first is used."]
   end

@@ -223,7 +223,7 @@ RSpec.describe UpClose::Artwork::Checks do
   it "minds white only where the piece is not as light, and offers white film only where it can be had" do
     ring = drawn('<rect width="20" height="20"/><rect x="5" y="5" width="10" height="10" fill="#fff"/>')
     seen = ->(hex, **about) { checked(ring, 20.0, surface: UpClose::Colour.hex(hex), **about)[:white] }
-    expect(seen["#f7f5f0"]).to have_attributes(verdict: :fine, reason: /as good as white/)
+    expect(seen["#f7f5f0"]).to have_attributes(verdict: :fine, reason: /nearly white there/)
     expect(seen["#5b3a29"]).to have_attributes(verdict: :watch, remedy: /white film/)
     expect(seen["#5b3a29", white_film: false].remedy).to match(/\A(?!.*white film)/)
     photo = as_pixels(ring)
@@ -333,7 +333,7 @@ RSpec.describe UpClose::Artwork::Checks do
       )[:look]
       expect(told).to have_attributes(
         verdict: :stop,
-        reason: /100 % of it cannot be told.*White film keeps (99|100) %, with a white rim/,
+        reason: /100 % of it cannot be seen.*White film keeps (99|100) %, with a white rim/,
         remedy: /white film/i
       )
     end

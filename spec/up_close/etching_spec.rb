@@ -56,7 +56,7 @@ RSpec.describe UpClose::Etching do
     expect(in_bath("ferric-chloride", "copper", area_mm2: 1200).volume_ml(0.035)).to eq 100
     little = in_bath("ferric-chloride", "copper", area_mm2: 10_000, ml: 150)
     expect { little.time_s(0.1) }.to raise_error(an_instance_of(UpClose::Errors::Unsuitable).and(
-      have_attributes(message: /150 ml is spent/, remedy: /Pour 256 ml/)
+      have_attributes(message: /150 ml is used up/, remedy: /Pour 256 ml/)
     ))
     expect(little.finding(0.1)).to have_attributes(verdict: :stop, remedy: /Pour 256 ml/)
     expect(in_bath("ferric-chloride", "copper", area_mm2: 10_000, ml: 220).finding(0.1).verdict).to eq :watch
@@ -98,7 +98,7 @@ RSpec.describe UpClose::Etching do
     expect(strip.rate).to be_within(0.001).of(1.749)
     expect(strip.factor(0.028)).to be_within(0.001).of(1.249)
     expect(described_class::StripTest.new(depth_mm: 0.06, seconds: 3600).left_s(0.1)).to be_within(1e-6).of(2400)
-    expect { described_class::StripTest.new(depth_mm: 0, seconds: 60) }.to raise_error(UpClose::Error, /says nothing/)
+    expect { described_class::StripTest.new(depth_mm: 0, seconds: 60) }.to raise_error(UpClose::Error, /tells nothing/)
   end
 
   it "answers on the command line, in figures or one sentence" do

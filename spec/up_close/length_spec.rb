@@ -31,8 +31,8 @@ RSpec.describe UpClose::Measure::Length do
       "5 in 3 mm" => /does not read/,
       "3 4 5" => /does not read/,
       "1e9" => /does not read/,
-      "0" => /nothing or less/,
-      "-4" => /nothing or less/,
+      "0" => /must be above 0/,
+      "-4" => /must be above 0/,
       "3 m" => /too long.*2000 mm/,
       "2001" => /too long/,
       "0.0001" => /too small/

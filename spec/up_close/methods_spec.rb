@@ -71,7 +71,7 @@ RSpec.describe UpClose::Methods do
     it "refuses what cannot work, with the reason and the way out" do
       {
         ["solvent-rub", :inkjet, {}] => [/inkjet ink only runs/, /laser printer.*or choose/],
-        ["ink-offset", :laser, {}] => [/toner is dry/, /inkjet printer/],
+        ["ink-offset", :laser, {}] => [/Toner is dry/, /inkjet printer/],
         ["ink-offset", :inkjet, {material: "wood", finish: "sealed"}] => [/nothing to sink into/, /bare wood/],
         ["ink-offset", :inkjet, {material: "brass", finish: "etched"}] => [/nothing to sink/, /water-slide/],
         ["solvent-rub", :laser, {material: "polystyrene", finish: "raw"}] => [/dissolves polystyrene/, /water-slide/],

@@ -7,7 +7,7 @@ RSpec.describe UpClose::Costing::Money do
     end
     expect([1250, 5, 0, 99.5].map { |c| described_class.write(c) }).to eq %w[12.50 0.05 0.00 1.00]
     ["", "-3", "twelve", "1.234", "12 50"].each do |text|
-      expect { described_class.read(text) }.to refuse_saying(/does not read as a price/, at: :price)
+      expect { described_class.read(text) }.to refuse_saying(/is not a price we can read/, at: :price)
     end
   end
 

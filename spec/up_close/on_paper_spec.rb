@@ -226,8 +226,8 @@ RSpec.describe UpClose::Artwork::Likeness do
     ranked = described_class.new(photo("overpass-bold", "HILL"), "ЖЖ")
       .ranked([face("routed-gothic"), face("dancing-script-bold")])
     expect(ranked.map { |m| m.face.key }).not_to include("dancing-script-bold")
-    expect { described_class.new(photo("overpass-bold", "H"), " ") }.to refuse_saying(/what the word reads/, at: :word)
+    expect { described_class.new(photo("overpass-bold", "H"), " ") }.to refuse_saying(/Type the word/, at: :word)
     blank = UpClose::Artwork::Picture.made((Vips::Image.black(60, 30) + 200).cast(:uchar))
-    expect { described_class.new(blank, "H") }.to refuse_saying(/No word stands out/, at: :photo)
+    expect { described_class.new(blank, "H") }.to refuse_saying(/No word can be found/, at: :photo)
   end
 end

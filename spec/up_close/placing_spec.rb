@@ -85,7 +85,7 @@ RSpec.describe UpClose::Placing do
       # 75 − √(50² + 25²)
       expect(told[:edge]).to have_attributes(
         verdict: :fine,
-        title: "Clear of the rim",
+        title: "Distance from the rim",
         figure: "19.1 mm",
         reason: "You asked for 6.0 mm."
       )
@@ -96,7 +96,7 @@ RSpec.describe UpClose::Placing do
 
     it "stops at a mark larger than its piece, watches one too near the edge, each with a way out" do
       expect(review(room(dish, label, width_mm: 170, clearance_mm: 6), dish)[:edge])
-        .to have_attributes(verdict: :stop, title: /Sticks out/, remedy: /123.4 mm wide or less/)
+        .to have_attributes(verdict: :stop, title: /Outside the/, remedy: /123.4 mm wide or less/)
       expect(review(room(dish, label, width_mm: 130, clearance_mm: 6), dish)[:edge])
         .to have_attributes(verdict: :watch, remedy: /123.4 mm wide or less/)
     end

@@ -125,7 +125,7 @@ RSpec.describe UpClose::Artwork::Recipe do
       expect(outer.notes.last).to match(/cleared: 8[01](\.\d)? % of the picture. 4\.\d % like it is left inside/)
       expect(ground(outer.artwork)).to have_attributes(verdict: :watch, remedy: /also inside rings and letters/)
       whole = prepared(photo, 30.0, ["clear-ground", {enclosed: 1}])
-      expect(whole.notes.last).to match(/cleared: 8[56](\.\d)? %.*Nothing like it is left/)
+      expect(whole.notes.last).to match(/cleared: 8[56](\.\d)? %.*Nothing of that colour is left/)
       expect(ground(whole.artwork)).to have_attributes(verdict: :fine, figure: "white")
       expect(whole.artwork.ink.box.to_a).to match [180, 80, 241, 241].map { |side| be_within(2).of(side) }
     end
@@ -138,7 +138,7 @@ RSpec.describe UpClose::Artwork::Recipe do
       .draw_rect([120], 66, 0, 66, 100, fill: true)
       .copy(interpretation: :"b-w")
       .pngsave_buffer)
-    expect(prepared(many, 20.0, ["clear-ground"], ["invert"]).notes).to include(/no one colour: no ground was cleared/)
+    expect(prepared(many, 20.0, ["clear-ground"], ["invert"]).notes).to include(/several colours, so nothing was cleared/)
   end
 
   it "parts black from bare where Otsu would" do
@@ -184,7 +184,7 @@ RSpec.describe UpClose::Artwork::Recipe do
   it "says when nothing is left, a figure is out of range, or a step is not known" do
     expect { prepared(bar_png, 40.0, ["crop", {left: 60, right: 60}]) }.to refuse_saying(/leaves nothing/)
     expect { prepared(bar_png, 40.0, ["threshold", {level: 900}]) }.to refuse_saying(/lies between 0 and 254/)
-    expect { prepared(bar_png, 40.0, ["polish"]) }.to refuse_saying(/no preparing called “polish”/)
+    expect { prepared(bar_png, 40.0, ["polish"]) }.to refuse_saying(/no step called “polish”/)
   end
 end
 

@@ -50,7 +50,7 @@ RSpec.describe UpClose::Placing do
       told = row.finding(placed(width_mm: 10), hulls(row, placed(width_mm: 10)), writer, clearances: [3, 2])
       expect(told).to have_attributes(value: be_within(1e-9).of(20), verdict: :fine)
       tight = row.finding(placed(width_mm: 40), hulls(row, placed(width_mm: 40)), writer)
-      expect(tight).to have_attributes(verdict: :stop, reason: /lie on each other/, remedy: /Fewer/)
+      expect(tight).to have_attributes(verdict: :stop, reason: /overlap/, remedy: /fewer/)
       expect(row.finding(placed(width_mm: 10), hulls(row, placed(width_mm: 10)), writer, clearances: [3, -1]))
         .to have_attributes(verdict: :stop, reason: /1 of them sticks out/)
       near = row.finding(placed(width_mm: 28), hulls(row, placed(width_mm: 28)), writer, clear_mm: 5)

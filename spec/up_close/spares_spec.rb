@@ -31,7 +31,7 @@ RSpec.describe UpClose::Sheets::Spares do
       working: have_attributes(to_s: /chance of each: 0.9 · starting values/)
     )
     expect(spares(2, 0.9).finding(2)).to have_attributes(verdict: :watch, reason: /81 %/, remedy: "Print 3 to get 2.")
-    expect(spares(2, 0.9).finding(1)).to have_attributes(verdict: :watch, reason: /cannot be 2/)
+    expect(spares(2, 0.9).finding(1)).to have_attributes(verdict: :watch, reason: /cannot get 2/)
     expect(spares(2, 0.9, good: 3, tried: 5).finding(3).working.to_s).to match(/3 of 5 on record/)
   end
 
@@ -50,7 +50,7 @@ RSpec.describe UpClose::Sheets::Spares do
       title: "Tries",
       verdict: :fine,
       figure: "print 8 to get 2",
-      reason: /wiped off and tried again; each try takes a print/
+      reason: /wiped off. Each try uses one print/
     )
     drawn = spares(2, 0.5, on_a_miss: :rubbed_out)
     expect([drawn.print, drawn.tries, drawn.finding(2).verdict]).to eq [2, 8, :fine]

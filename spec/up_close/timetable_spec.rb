@@ -187,8 +187,8 @@ RSpec.describe UpClose::Timetable do
       # two coats of 10 min, the second 4 to 5 h after the first: 260 min, and an evening has 180
       coats = chain(3, step("coat", 10), step("second", 10, after: "coat", earliest_s: 14_400, latest_s: 18_000))
       expect(plan(coats).problems.first).to have_attributes(
-        reason: /from “coat” to “second” fit none of your hours/,
-        remedy: /They want 4\.3 h together/
+        reason: /from “coat” to “second” do not fit your hours/,
+        remedy: /They need 4\.3 h together/
       )
     end
 
@@ -197,7 +197,7 @@ RSpec.describe UpClose::Timetable do
       expect(clock(plan(rest["2026-11-30 19:30"], from: "2026-11-30 19:40"), rest["2026-11-30 19:30"]))
         .to eq [["lay", "Mon 19:40", "Mon 19:50"]]
       expect(plan(rest["2026-11-30 16:00"]).problems.first.reason)
-        .to match(/window of “lay” shuts before your next hours/)
+        .to match(/time limit of “lay” ends before your next hours/)
     end
 
     it "tells the latest start for a date: begun then it is ready, a minute later it is not" do
@@ -328,7 +328,7 @@ RSpec.describe UpClose::Timetable do
       ]
       expect(late.with(Date.new(2026, 12, 5), [[600, 720]]).spans(at("2026-12-05 00:00"), 1))
         .to eq [[at("2026-12-05 10:00"), at("2026-12-05 12:00")]]
-      expect { hours({1 => []}) }.to refuse_saying(/no hours in which you work/, at: :hours)
+      expect { hours({1 => []}) }.to refuse_saying(/no working hours yet/, at: :hours)
     end
 
     it "keeps the clock on the wall when the clocks go back, and a wait its true length" do

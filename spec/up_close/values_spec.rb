@@ -51,7 +51,7 @@ RSpec.describe "values of the core" do
     expect(UpClose::Colour.hex("#abc").to_a).to eq [170, 187, 204]
     expect(UpClose::Colour.hex("5B3A29").to_hex).to eq "#5b3a29"
     ["", "puce", "#12345", "#gggggg"].each do |text|
-      expect { UpClose::Colour.hex(text) }.to refuse_saying(/does not read as a colour/, at: :colour)
+      expect { UpClose::Colour.hex(text) }.to refuse_saying(/is not a colour we can read/, at: :colour)
     end
     expect([
       UpClose::Colour::WHITE.white?,
@@ -68,7 +68,7 @@ RSpec.describe "values of the core" do
       -> { UpClose::Materials.finish("licked") } => /no finish called “licked”/,
       -> { UpClose::Sheets::Stock.fetch("vellum") } => /No stock is called “vellum”/,
       -> { UpClose::Printing::Paper.fetch("a9") } => /no paper called “a9”/,
-      -> { UpClose::Sealing.fetch("jam") } => /no sealer called “jam”/,
+      -> { UpClose::Sealing.fetch("jam") } => /no finish called “jam”/,
       -> { UpClose::Surfaces.fetch("banana") } => /no shape called “banana”/
     }.each { |call, words| expect(&call).to refuse_saying(words) }
   end

@@ -66,7 +66,7 @@ RSpec.describe UpClose::Artwork::WordFit do
   it "says when nothing stands out" do
     expect {
       UpClose::Artwork::WordEdges.new(Vips::Image.black(80, 40), per_mm: 10.0, corner: UpClose::Geometry::Point[0, 0])
-    }.to raise_error(UpClose::Errors::BadArtwork, /No letters stand out/)
+    }.to raise_error(UpClose::Errors::BadArtwork, /No letters can be found/)
   end
 
   describe UpClose::Artwork::WordPose do
