@@ -41,6 +41,9 @@ module Shop
 
   def page_words = last_response.body.gsub(/<[^>]+>/, " ").gsub("&quot;", '"').gsub(/\s+/, " ")
 
+  # what a page says at a field
+  def error_at(field) = last_response.body[/id="error-#{field}"><span[^>]*>■<\/span> ([^<]+)/, 1].to_s
+
   def upload(bytes, name, type = "application/octet-stream")
     Rack::Test::UploadedFile.new(StringIO.new(bytes), type, true, original_filename: name)
   end

@@ -3,8 +3,6 @@
 require_relative "../shop_helper"
 
 RSpec.describe "bad input", :shop do
-  def error_at(field) = last_response.body[/id="error-#{field}"><span[^>]*>■<\/span> ([^<]+)/, 1].to_s
-
   it "tells everything wrong with a piece at once, each at its field, and keeps what was typed" do
     send_form "/jobs", "title" => "Fair"
     send_form "/jobs/#{Job.last.id}/pieces", "name" => "dish", "shape" => "ring", "outer_mm" => "three spans",

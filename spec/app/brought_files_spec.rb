@@ -67,7 +67,7 @@ RSpec.describe "a file that a maker brings", :shop do
   letterings = {
     {"text" => "\u00A0\u200B\u3000"} => /There is no text yet/,
     {"text" => "Wren", "spacing" => "-19"} => /letters lie on each other/,
-    {"text" => "Wren", "spacing" => "200"} => /ten times their height apart/,
+    {"text" => "Wren", "spacing" => "200"} => /the word cannot be read/,
     {"text" => "Wren", "outline" => "20"} => /thicker than the letters/,
     {"text" => "Wren", "side" => "outside", "radius" => "1"} => /radius larger than the letters/,
     {"text" => "a\u0001b"} => /has no “U\+0001”/

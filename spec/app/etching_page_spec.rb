@@ -3,8 +3,6 @@
 require_relative "../shop_helper"
 
 RSpec.describe "the bath of an etched mark", :shop do
-  def error_at(field) = last_response.body[/id="error-#{field}"><span[^>]*>■<\/span> ([^<]+)/, 1].to_s
-
   def etched(material = "brass")
     job = Job.create!(title: "Gauges")
     send_form "/jobs/#{job.id}/pieces", "name" => "plate", "shape" => "rectangle", "width_mm" => "60",

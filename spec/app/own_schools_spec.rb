@@ -69,7 +69,8 @@ RSpec.describe "schools of one's own", :shop do
   it "says what is wrong with one, and keeps what was typed" do
     {
       [" ", rows] => /Give it a name/,
-      ["mine", rows(print: {"keep" => "0"})] => /“Lay it, once” has a time limit after a step that no longer comes before it/,
+      ["mine", rows(print: {"keep" => "0"})] =>
+        /“Lay it, once” has a time limit after a step that no longer comes before it/,
       ["mine", rows(lay: {"earliest_s" => "70"})] => /ends before it begins/,
       ["mine", rows(press: {"least_s" => "long"})] => /“long” at “Rub gently, then firmly” is no number of minutes/,
       ["mine", rows.transform_values { |row| row.merge("keep" => "0") }] => /at least one step/

@@ -43,7 +43,8 @@ RSpec.describe "the record", :shop do
     5.times { |i| tried("good", 40 - i, mark: mark) }
     5.times { |i| tried("spoilt", 20 - i, mark: mark) }
     get "/marks/#{mark.id}/history"
-    first, worst, now = page_words.match(/One good piece costs €([\d.]+) at first, €([\d.]+) at its worst, €([\d.]+) now/)
+    amount = "€([\\d.]+)"
+    first, worst, now = page_words.match(/good piece costs #{amount} at first, #{amount} at its worst, #{amount} now/)
       .captures.map(&:to_f)
     # 0.65, and 5 of 10 after that: (0.65 × 4 + 5) ÷ 14 = 0.543
     expect(now / first).to be_within(0.06).of(0.65 / 0.543)

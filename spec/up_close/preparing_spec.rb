@@ -138,7 +138,8 @@ RSpec.describe UpClose::Artwork::Recipe do
       .draw_rect([120], 66, 0, 66, 100, fill: true)
       .copy(interpretation: :"b-w")
       .pngsave_buffer)
-    expect(prepared(many, 20.0, ["clear-ground"], ["invert"]).notes).to include(/several colours, so nothing was cleared/)
+    expect(prepared(many, 20.0, ["clear-ground"], ["invert"]).notes)
+      .to include(/several colours, so nothing was cleared/)
   end
 
   it "parts black from bare where Otsu would" do
