@@ -22,6 +22,9 @@ rose, light, board = mark["Compass rose"], mark["Pellow Ness Light"], mark["Name
 lid = Mark.find(mark["Beams"]).piece
 run, batch = Run.where(ended_at: nil).order(:id).partition { |one| one.pieces == 1 }.map { |runs| runs.first.id }
 spoilt = Attempt.where.not(run_id: nil).where(method_key: "gel-medium").last.id
+# a word printed without a piece
+form = Forms::PrintForm.new({"text" => "SANDPIPER", "width" => "60", "method_key" => "solvent-rub", "printer" => "laser"})
+loose = Actions::JustPrint.call(form).id
 DESK, PHONE = [1280, 800], [390, 844]
 PICTURES = {
   "bench" => ["/", DESK], "job-card" => ["/jobs/#{Job.first.id}", DESK],
@@ -31,12 +34,12 @@ PICTURES = {
   "method" => ["/marks/#{rose}/method", DESK], "place" => ["/marks/#{rose}/place", DESK],
   "compose" => ["/pieces/#{lid.id}/compose?active=#{mark["Tower"]}", DESK],
   "seen" => ["/pieces/#{lid.id}/seen?left=clear&right=white", DESK],
-  "cover" => ["/marks/#{mark["Herring side"]}/cover", DESK],
   "timetable" => ["/timetable", DESK], "sheet" => ["/marks/#{board}/sheet", DESK],
   "run-phone" => ["/runs/#{run}", PHONE],
   "printer" => ["/printers/#{Printer.first.id}", DESK],
   "record" => ["/methods/heat-resist/record", DESK], "coupon" => ["/coupons/#{Coupon.first.id}", DESK],
-  "wrong" => ["/attempts/#{spoilt}/wrong", DESK], "wrong-phone" => ["/attempts/#{spoilt}/wrong", PHONE],
+  "print" => ["/print/#{loose}", DESK], "compare" => ["/marks/#{mark["Prize herring"]}/compare", DESK],
+  "wrong-phone" => ["/attempts/#{spoilt}/wrong", PHONE],
   "run-batch" => ["/runs/#{batch}", DESK]
 }.freeze
 

@@ -74,11 +74,12 @@ module Actions
       true
     end
 
+    # the long searches go on in a worker, beside the page
     def place_for_largest(mark, where, paper)
       case where
       when "anywhere" then mark.room.largest_anywhere
-      when "turned" then mark.room.largest_at_best_angle
-      when "searched" then mark.room.largest_searched
+      when "turned" then Workers.call(mark.room, :largest_at_best_angle)
+      when "searched" then Workers.call(mark.room, :largest_searched)
       when "paper" then [mark.too_large(on: paper).largest_mm, mark.placement.centre]
       else [mark.room.largest_here, mark.placement.centre]
       end

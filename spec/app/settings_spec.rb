@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../shop_helper"
+require "nokogiri"
 
 RSpec.describe "settings and help", :shop do
   let(:typed) do

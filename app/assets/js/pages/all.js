@@ -1,4 +1,5 @@
 // Finds out which page this is and wakes its module.
+import { watchBusy } from '../lib/busy.js'
 import { showPresentStage, watchKeys } from '../lib/keys.js'
 import { wakeClocks } from '../widgets/clock.js'
 import { wakeDrafts } from '../widgets/drafts.js'
@@ -35,6 +36,7 @@ const pages = {
 
 // what was wrong is in sight, wherever its field stands
 document.querySelector('main .field-error')?.scrollIntoView({ block: 'center' })
+watchBusy()
 watchKeys()
 showPresentStage()
 wakeClocks()

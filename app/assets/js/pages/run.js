@@ -72,10 +72,10 @@ function sound (hertz) {
 function listen () {
   const main = document.querySelector('[data-page=run]')
   const shown = JSON.parse(main.dataset.stamps)
-  const events = new EventSource('/changes')
+  let events = null
   let asking = false
   document.addEventListener('submit', () => { asking = true })
-  events.addEventListener('message', ({ data }) => {
+  const hear = ({ data }) => {
     const stands = JSON.parse(data)
     if (asking || stands.all === shown.all) return
     const moved = stands.runs[main.dataset.run] !== shown.runs[main.dataset.run]
@@ -83,7 +83,15 @@ function listen () {
     if (typing) document.activeElement.addEventListener('blur', () => follow(moved), { once: true })
     else follow(moved)
     events.close()
-  })
+  }
+  const open = () => {
+    events?.close()
+    events = new EventSource('/changes')
+    events.addEventListener('message', hear)
+  }
+  open()
+  // a phone that wakes asks at once: its connection may have died in its sleep
+  document.addEventListener('visibilitychange', () => { if (document.visibilityState === 'visible') open() })
   window.addEventListener('pagehide', () => events.close())
 }
 
