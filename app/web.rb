@@ -44,6 +44,7 @@ class Web < Sinatra::Base
       halt 404, nothing_here
     end
     Helpers::TextIn.clean(params)
+    Helpers::TextIn.one_each(params)
   end
 
   # A page asks the same of the database again and again: one that only looks is told

@@ -32,6 +32,9 @@ require "shelves/lru_cache"
 require "shelves/background_tasks"
 require "shelves/local_zone"
 require "shelves/device_tray"
+require "shelves/listeners"
+require "shelves/shop_backup"
+require "shelves/shop_restore"
 
 APP_LOADER = Zeitwerk::Loader.new
 APP_LOADER.tag = "app"

@@ -2,11 +2,16 @@
 
 # Brings the database up to date and serves, on this machine only unless told otherwise.
 $stdout.sync = true
+require_relative "opening"
+Opening.check_port
+Opening.check_home
 require_relative "boot"
 require "puma"
 require "puma/configuration"
 require "puma/launcher"
 
+Opening.check_database
+Opening.copy_before_migrating
 Database.migrate
 ShopZone.apply
 again = Actions::OpenAgain.waiting.size
@@ -18,8 +23,8 @@ Database.load_demo if ARGV.include?("--demo")
 
 configuration = Puma::Configuration.new do |puma|
   puma.bind "tcp://#{Settings.host.include?(":") ? "[#{Settings.host}]" : Settings.host}:#{Settings.port}"
-  # each bench page listens on one
-  puma.threads 4, 24
+  puma.threads 4, Settings::THREADS
+  puma.http_content_length_limit Web::MOST_REQUEST_BYTES
   puma.app Web
   puma.quiet
 end
@@ -37,4 +42,6 @@ begin
 rescue Errno::EADDRINUSE
   abort "Something already answers at http://#{Settings.host}:#{Settings.port}. If it is Up Close, just open that " \
     "page; else set UP_CLOSE_PORT to another number."
+rescue Errno::EADDRNOTAVAIL, SocketError
+  abort "This computer has no address #{Settings.host}. Set UP_CLOSE_HOST to one of its own, or leave it out."
 end

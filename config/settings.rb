@@ -9,6 +9,10 @@ module Settings
   # the time zone this computer was started in, nil where it is the system's own
   COMPUTER_ZONE = ENV["TZ"]
 
+  # server threads, and connections for them and for what goes on beside them
+  THREADS = 24
+  CONNECTIONS = THREADS + 16
+
   module_function
 
   # the folder of everything a maker makes
@@ -24,7 +28,7 @@ module Settings
 
   def database
     FileUtils.mkdir_p(home)
-    {adapter: "sqlite3", database: File.join(home, "up_close.sqlite3"), timeout: 5000, pool: 16}
+    {adapter: "sqlite3", database: File.join(home, "up_close.sqlite3"), timeout: 5000, pool: CONNECTIONS}
   end
 
   # what lies in the simulated devices

@@ -17,6 +17,19 @@ module Helpers
       end
     end
 
+    # fields that come as lists or tables; any other is one text, whatever is sent
+    LISTS = %w[feature faults files keep layer moved steps uses with splat captures].freeze
+
+    # @param params [Hash] changed where it stands
+    def one_each(params)
+      params.each do |key, value|
+        next if LISTS.include?(key) || value.nil? || value.is_a?(String) || upload?(value)
+        params[key] = value.is_a?(Array) ? value.grep(String).last.to_s : ""
+      end
+    end
+
+    def upload?(value) = value.is_a?(Hash) && value.key?(:tempfile)
+
     # @return [String]
     def text(bytes) = bytes.dup.force_encoding(Encoding::UTF_8).scrub("\uFFFD").delete("\0")
 

@@ -14,7 +14,7 @@ class Preference < ApplicationRecord
     "ratio" => ["", /\A\d+(\.\d+)?\z/],
     "fumes" => UpClose::Methods::FUMES.keys,
     "hour_cents" => ["0", /\A\d{1,6}\z/],
-    "timetable" => ["{}", ->(text) { JSON.parse(text).is_a?(Hash) }]
+    "timetable" => ["{}", ->(text) { ShopTime.readable?(text) }]
   }.freeze
 
   # all are asked for at once: a page wants several

@@ -21,7 +21,20 @@ class ShopTime
     "room_read_at" => nil
   }.freeze
 
-  def self.current = new(JSON.parse(Preference.get("timetable")))
+  # what is kept; the usual hours where it cannot be read
+  def self.current = read(Preference.get("timetable")) || new({})
+
+  def self.readable?(text) = !read(text).nil?
+
+  # @param text [String] JSON
+  # @return [ShopTime, nil] nil when pages could not work with it
+  def self.read(text)
+    kept = JSON.parse(text)
+    return unless kept.is_a?(Hash)
+    new(kept).tap { |time| [time.hours, time.climate, time.room_read_at, *(0..6).map { |day| time.words(day) }] }
+  rescue JSON::ParserError, TypeError, NoMethodError, ArgumentError, UpClose::Error
+    nil
+  end
 
   def initialize(kept)
     @kept = USUAL.merge(kept)

@@ -61,6 +61,23 @@ module Presenters
       low.values.map { |sheets| sheets.min_by { |sheet| sheet.free_room.area_mm2 } }.first(MOST[:sheets])
     end
 
+    # days without a backup after which the bench says so
+    BACKUP_DAYS = 7
+
+    # @param last [Time, nil] when the shop was last backed up
+    # @return [String]
+    def backup_words(last)
+      return "No backup yet." unless last
+      days = ((@now - last) / 86_400).floor
+      if days.zero?
+        "Backed up today."
+      else
+        "Last backup #{days} #{(days == 1) ? "day" : "days"} ago."
+      end
+    end
+
+    def backup_due?(last) = last.nil? || @now - last > BACKUP_DAYS * 86_400
+
     # how much is left to do by hand today, and till when
     # @return [String, nil]
     def evening

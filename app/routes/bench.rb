@@ -3,6 +3,9 @@
 module Routes
   # The bench: what to do now.
   module Bench
+    # what a page's own buttons set; the rest goes through Settings
+    QUICK = %w[unit light fumes].freeze
+
     # what only these routes need
     module Helping
       def what_to_do(jobs, marks)
@@ -29,11 +32,12 @@ module Routes
         marks = jobs.flat_map { |job| job.pieces.flat_map(&:marks) }.reject(&:archived_at).each do |m|
           m.association(:piece).target = jobs.flat_map(&:pieces).find { |p| p.id == m.piece_id }
         end
-        page :bench, here: :bench, title: "Bench", bench: jobs.any? ? what_to_do(jobs, marks) : nil
+        page :bench, here: :bench, title: "Bench", bench: jobs.any? ? what_to_do(jobs, marks) : nil,
+          backed_up: Shelves::ShopBackup.new(Settings.home).last_at
       end
 
       app.post "/preferences" do
-        Preference.put(params["name"].to_s, params["value"].to_s)
+        Preference.put(params["name"], params["value"].to_s) if QUICK.include?(params["name"])
         redirect back_within(request.referer), 303
       end
 

@@ -5,9 +5,11 @@ require "json"
 module Routes
   # Apply, Seal, the run itself, Record.
   module Runs
-    # a listener is let go after so long, and comes again by itself
-    LISTEN_S = 25
+    # how often it is looked for what other devices changed
     LOOK_S = 0.7
+    LISTENERS = Shelves::Listeners.new(every_s: LOOK_S) do
+      ActiveRecord::Base.connection_pool.with_connection { Actions::RunMarks.stamps }
+    end
 
     # what only these routes need
     module Helping
@@ -102,18 +104,10 @@ module Routes
     def self.changes(app)
       # what other devices have done, as it happens
       app.get "/changes" do
-        content_type "text/event-stream"
-        stream do |out|
-          said = nil
-          (LISTEN_S / LOOK_S).to_i.times do
-            stamps = ActiveRecord::Base.connection_pool.with_connection { Actions::RunMarks.stamps }
-            out << ((stamps == said) ? ": still here\n\n" : "data: #{JSON.generate(stamps)}\n\n")
-            said = stamps
-            sleep LOOK_S
-          end
-        rescue IOError, Errno::EPIPE
-          nil
-        end
+        halt 501 unless env["rack.hijack"]
+        LISTENERS.add(env["rack.hijack"].call)
+        # the socket is the listeners' now: what is answered here goes nowhere
+        halt 200, {"content-type" => "text/event-stream"}, ""
       end
     end
 

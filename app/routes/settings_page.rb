@@ -7,7 +7,8 @@ module Routes
     module Helping
       def settings_page(form: nil)
         page :settings, here: :settings, title: "Settings", form: form, printers: ::Printer.order(:id).to_a,
-          zones: ShopZone.all, kept: Preference.everything
+          zones: ShopZone.all, kept: Preference.everything,
+          backups: Shelves::ShopBackup.new(Settings.home).all
       end
     end
 

@@ -1,4 +1,5 @@
 // The bench: Space or Enter is done; the window sounds and shows in the title.
+import { listen as changes } from '../lib/changes.js'
 import { isTyping } from '../lib/keys.js'
 import { wakeClock } from '../widgets/clock.js'
 
@@ -72,27 +73,16 @@ function sound (hertz) {
 function listen () {
   const main = document.querySelector('[data-page=run]')
   const shown = JSON.parse(main.dataset.stamps)
-  let events = null
   let asking = false
   document.addEventListener('submit', () => { asking = true })
-  const hear = ({ data }) => {
-    const stands = JSON.parse(data)
+  const stop = changes((stands) => {
     if (asking || stands.all === shown.all) return
     const moved = stands.runs[main.dataset.run] !== shown.runs[main.dataset.run]
     const typing = isTyping(document.activeElement) && document.activeElement.value
     if (typing) document.activeElement.addEventListener('blur', () => follow(moved), { once: true })
     else follow(moved)
-    events.close()
-  }
-  const open = () => {
-    events?.close()
-    events = new EventSource('/changes')
-    events.addEventListener('message', hear)
-  }
-  open()
-  // a phone that wakes asks at once: its connection may have died in its sleep
-  document.addEventListener('visibilitychange', () => { if (document.visibilityState === 'visible') open() })
-  window.addEventListener('pagehide', () => events.close())
+    stop()
+  })
 }
 
 // the screen stays on while a step is at hand, where the browser can

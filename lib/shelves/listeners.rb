@@ -1,0 +1,86 @@
+# frozen_string_literal: true
+
+require "json"
+
+module Shelves
+  # Pages that listen for what changes: sockets taken over from the server, all written to by one thread, so that a
+  # listening page holds no server thread and no database connection.
+  class Listeners
+    HEAD = "HTTP/1.1 200 OK\r\ncontent-type: text/event-stream\r\ncache-control: no-store\r\n" \
+      "x-content-type-options: nosniff\r\nconnection: close\r\n\r\n"
+    # so long after its last word a silent socket is given up
+    STALE_S = 20
+
+    # One page: its socket, and what is still to be written to it
+    Page = Struct.new(:io, :waiting, :said_at)
+
+    # @param every_s [Numeric] how often it is looked  @param most [Integer] pages at once
+    # @yieldreturn [Object] what stands now, as JSON
+    def initialize(every_s:, most: 1000, &stands)
+      @every_s, @most, @stands = every_s, most, stands
+      @pages, @lock, @said = [], Mutex.new, nil
+    end
+
+    def size = @lock.synchronize { @pages.size }
+
+    # heard at the thread's next look: it alone writes
+    # @param io [IO] a socket on which nothing is answered yet
+    def add(io)
+      page = Page.new(io, HEAD + word(@said || look), now)
+      @lock.synchronize do
+        return io.close if @pages.size >= @most
+        @pages << page
+        @thread = Thread.new { keep_telling } unless @thread&.alive?
+      end
+    end
+
+    def close = @lock.synchronize { @pages.each { |page| page.io.close }.clear }
+
+    private
+
+    def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+
+    def look = JSON.generate(@stands.call)
+
+    def word(said) = "data: #{said}\n\n"
+
+    def keep_telling
+      until size.zero?
+        sleep @every_s
+        tell(safely_looked)
+      end
+    end
+
+    # a database that is busy for a moment stops nobody from listening
+    def safely_looked
+      look
+    rescue => error
+      warn error.message
+      @said
+    end
+
+    def tell(stands)
+      words = (stands == @said) ? ": still here\n\n" : word(stands)
+      @said = stands
+      all = @lock.synchronize { @pages.dup }
+      all.each { |page| page.waiting << words }
+      gone = all.reject { |page| write(page) }
+      @lock.synchronize { @pages -= gone }
+      gone.each { |page| page.io.close unless page.io.closed? }
+    end
+
+    # as much as the socket takes without waiting
+    # @return [Boolean] whether the page is still there
+    def write(page)
+      until page.waiting.empty?
+        written = page.io.write_nonblock(page.waiting, exception: false)
+        return now - page.said_at < STALE_S if written == :wait_writable
+        page.waiting = page.waiting.byteslice(written..)
+        page.said_at = now
+      end
+      true
+    rescue IOError, SystemCallError
+      false
+    end
+  end
+end
