@@ -15,8 +15,8 @@ module Opening
   def check_port
     number = Integer(ENV.fetch("UP_CLOSE_PORT", "4567"), 10, exception: false)
     return if number && PORTS.cover?(number)
-    abort "UP_CLOSE_PORT is “#{ENV["UP_CLOSE_PORT"]}”. Set it to a number from #{PORTS.min} to #{PORTS.max}, or leave " \
-      "it out for 4567."
+    abort "UP_CLOSE_PORT is “#{ENV["UP_CLOSE_PORT"]}”. Set it to a number from #{PORTS.min} to #{PORTS.max}, or " \
+      "leave it out for 4567."
   end
 
   # one server at a time, in a folder that can be written
@@ -49,7 +49,8 @@ module Opening
   end
 
   def versions(connection)
-    connection.table_exists?("schema_migrations") ? connection.select_values("SELECT version FROM schema_migrations") : []
+    return [] unless connection.table_exists?("schema_migrations")
+    connection.select_values("SELECT version FROM schema_migrations")
   end
 
   def known = Dir[File.join(Settings::ROOT, "db/migrate/*.rb")].map { |file| File.basename(file)[/\A\d+/] }

@@ -23,8 +23,8 @@ lid = Mark.find(mark["Beams"]).piece
 run, batch = Run.where(ended_at: nil).order(:id).partition { |one| one.pieces == 1 }.map { |runs| runs.first.id }
 spoilt = Attempt.where.not(run_id: nil).where(method_key: "gel-medium").last.id
 # a word printed without a piece
-form = Forms::PrintForm.new({"text" => "SANDPIPER", "width" => "60", "method_key" => "solvent-rub", "printer" => "laser"})
-loose = Actions::JustPrint.call(form).id
+typed = {"text" => "SANDPIPER", "width" => "60", "method_key" => "solvent-rub", "printer" => "laser"}
+loose = Actions::JustPrint.call(Forms::PrintForm.new(typed)).id
 DESK, PHONE = [1280, 800], [390, 844]
 PICTURES = {
   "bench" => ["/", DESK], "job-card" => ["/jobs/#{Job.first.id}", DESK],

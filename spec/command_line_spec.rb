@@ -96,7 +96,7 @@ RSpec.describe CommandLine::Runner, :measured do
     }.each do |key, value|
       File.write("bad.json", JSON.generate(JSON.parse(JSON.generate(request)).merge(key => value)))
       code, _, err = up_close("plan", "bad.json")
-      expect([code, err]).to match [be_between(1, 2), /no hours|no moment|has no end|−40|No zone/]
+      expect([code, err]).to match [be_between(1, 2), /no working hours|no moment|has no end|−40|No zone/]
     end
   end
 
@@ -125,7 +125,7 @@ RSpec.describe CommandLine::Runner, :measured do
     File.write("layout.json", "[1]")
     expect(up_close("nest", "layout.json")).to match [2, "", /no object/]
     File.write("layout.json", "{")
-    expect(up_close("nest", "layout.json")).to match [2, "", /does not read as JSON/]
+    expect(up_close("nest", "layout.json")).to match [2, "", /cannot be read as JSON/]
   end
 
   it "follows ink at an exact distance, and writes that line to be cut" do
@@ -165,7 +165,7 @@ RSpec.describe CommandLine::Runner, :measured do
       %w[print none.png --width 38 --method water-slide --printer laser --out a.pdf] => [1, /cannot be read/],
       %w[print --text A --width 38 --method solvent-rub --printer inkjet --out a.pdf] => [1, /inkjet/],
       %w[print --text A --width -3 --method water-slide --printer laser --out a.pdf] => [1, /must be above 0/],
-      %w[print --text A --width 9cubits --method water-slide --printer laser --out a.pdf] => [1, /does not read/],
+      %w[print --text A --width 9cubits --method water-slide --printer laser --out a.pdf] => [1, /not a length/],
       %w[print --text A --width 3 --method boil --printer laser --out a.pdf] => [1, /no method called “boil”/],
       %w[print --text A --width 3 --method water-slide --printer laser --out a.docx] => [2, /--out ends in/],
       %w[print --text A --method water-slide --printer laser --out a.pdf] => [2, /--width, --height or --cap-height/],

@@ -7,6 +7,8 @@ module Shelves
   class ShopRestore
     # of all files together
     MOST_BYTES = 50 * 1024**3
+    # parts of a path that lead elsewhere
+    OUTSIDE = ["..", ".", ""].freeze
 
     # @param zip [String] path of a backup  @param home [String] where the shop belongs
     def initialize(zip, home)
@@ -32,7 +34,7 @@ module Shelves
     # names that stay inside the folder, and no more than a shop can hold
     def safe!(files)
       odd = files.keys.find do |name|
-        name.start_with?("/", "~") || name.include?("\\") || name.split("/").any? { |part| ["..", ".", ""].include?(part) }
+        name.start_with?("/", "~") || name.include?("\\") || name.split("/").any? { |part| OUTSIDE.include?(part) }
       end
       raise ShopBackup::Broken, "“#{odd}” points outside the shop's folder. This backup is not used." if odd
       return if files.sum { |_, about| about["bytes"] } <= MOST_BYTES

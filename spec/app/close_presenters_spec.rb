@@ -34,7 +34,7 @@ RSpec.describe "what pages say up close", :shop do
       expect(said("cup", top_mm: 82, foot_mm: 60, slant_mm: 95)).to match(/354\.1 mm outside, 259\.1 mm inside, 41\.7°/)
       expect(said("dome", ball_mm: 60, cap_mm: 40)).to match(/up to 14\.7 mm across, with softener 27\.6 mm.*5 gores/)
       expect(said("loft", stations: [[0, 0], [20, 60], [50, 80]]))
-        .to match(/between 0 and 20 mm: 26.19 % along the back.*Nothing takes that flat/)
+        .to match(/between 0 and 20 mm: 26.19 % along the back.*No flat sheet follows/)
       expect(said("cylinder", diameter_mm: 50, height_mm: 90, film_mm: 0)).to match(/No strain/)
     end
   end

@@ -52,13 +52,13 @@ RSpec.describe "coupons and limits", :shop do
     expect([last_response.status, page_words]).to match [422, /cannot be read as a picture/]
     plain = (Vips::Image.black(300, 200) + 200).cast(:uchar).jpegsave_buffer
     send_form "/coupons/#{made.id}/photo", "photo" => upload(plain, "x.jpg")
-    expect([last_response.status, page_words]).to match [422, /No coupon is to be seen/]
+    expect([last_response.status, page_words]).to match [422, /No coupon was found/]
     send_form "/coupons/#{made.id}/photo"
     expect(page_words).to include "Choose a photo or a scan of it."
     # it is kept, and can be read by its corners
     expect(made.reload).to have_attributes(read_at: nil, photo: be_present)
     send_form "/coupons/#{made.id}/corners", "corners" => "7 11, 94 7"
-    expect([last_response.status, page_words]).to match [422, /Tap four corners/]
+    expect([last_response.status, page_words]).to match [422, /Tap the four corners/]
     send_form "/coupons/#{made.id}/corners", "corners" => "0 0, 50 50, 100 100, 20 20"
     expect([last_response.status, page_words]).to match [422, /These corners lie in line/]
     send_form "/coupons/#{made.id}/camera"

@@ -60,7 +60,7 @@ RSpec.describe "what is kept of a look, and when it is looked at anew", :shop do
     piece = {"keep" => [{"kind" => "disc", "x" => "15", "y" => "0", "width" => "6", "words" => "screw"}]}
     screwed = ready_mark(**piece.transform_keys(&:to_sym))
     send_form "/marks/#{screwed.id}/place", "width" => "6", "x" => "0", "y" => "-15"
-    expect(page_words_of(screwed)).to match(/Clear of/)
+    expect(page_words_of(screwed)).to match(/Distance from/)
     send_form "/marks/#{screwed.id}/place/repeats", "kind" => "round", "count" => "4"
     expect(page_words_of(screwed)).to match(/4 of them, evenly.*1 of them sticks out/)
     send_form "/marks/#{screwed.id}/place/repeats", "kind" => "round", "count" => "3"
@@ -117,9 +117,9 @@ RSpec.describe "what is kept of a look, and when it is looked at anew", :shop do
       expect(shown.width / shown.height.to_f).to be_within(0.03).of((60 + 7.2) / (30 + 7.2))
     end
 
-    it "needs corners, since a single length takes out no tilt; what was typed stays" do
+    it "needs corners, since a single length does not correct the tilt; what was typed stays" do
       answer = lay(mode: "reference", length: "50")
-      expect([answer.status, page_words]).to match [422, /takes out no tilt/]
+      expect([answer.status, page_words]).to match [422, /does not correct the tilt/]
       expect(answer.body).to match(/value="50/)
     end
   end

@@ -37,12 +37,12 @@ RSpec.describe "A piece with its marks as they will look", :shop do
 
   it "shows it on its colour without a photo, and goes by white paper that was clicked" do
     get "/pieces/#{mark.piece_id}/seen"
-    expect(page_words).to include("On its colour, without a photo", "take one in")
+    expect(page_words).to include("On its colour, without a photo", "add one, mark")
     photograph_plate(mark.piece)
     send_form "/pieces/#{mark.piece_id}/seen/white", "x_mm" => "-20", "y_mm" => "-12"
     expect(mark.piece.reload.photo["white_mm"]).to eq [-23.0, -15.0, 6.0, 6.0]
     get "/pieces/#{mark.piece_id}/seen"
-    expect(page_words).to include("Each place by the white paper", "Use the typed colour instead")
+    expect(page_words).to include("Each place is measured against the white paper", "Use the typed colour instead")
     # that half is paper now: 0.85 of the light, 236 of 255
     expect(at(picture("bare"), -25, 15)).to all be_within(4).of(237)
     send_form "/pieces/#{mark.piece_id}/seen/white"

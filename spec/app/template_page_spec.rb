@@ -59,11 +59,11 @@ RSpec.describe "a cut template", :shop, :page do
     select "a rim, by its diameter", from: "Along"
     fill_in "run", with: "100"
     fill_in "wanted", with: "40"
-    click_on "Step it"
+    click_on "Work it out"
     # π × 100 ÷ 8
     expect(page).to have_text("8 units of 39.27 mm")
     fill_in "wanted", with: "4000"
-    click_on "Step it"
+    click_on "Work it out"
     expect(page).to have_css(".field-error")
   end
 end

@@ -14,10 +14,10 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
     fill_in "Wide", with: "120"
     fill_in "High", with: "90"
     fill_in "Used areas, one per line", with: "0, 0, 120"
-    click_on "Put it in"
+    click_on "Add the sheet"
     expect(page).to have_css(".field-error", text: "four lengths")
     fill_in "Used areas, one per line", with: "0, 0, 120, 20"
-    click_on "Put it in"
+    click_on "Add the sheet"
     expect(page).to have_css("b", text: "clear film 3")
     sheet = StockSheet.last
     drawing = "svg[data-sheet='#{sheet.id}']"
@@ -26,7 +26,7 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
     drag([x, y], 40, 30)
     within("#sheet-#{sheet.id}") do
       expect(find_field("wide").value.to_f).to be_within(3).of(40 / 0.95)
-      click_on "Mark it"
+      click_on "Save"
     end
     expect(page).to have_css("#{drawing} polygon", count: 2)
     expect(sheet.reload.rings.last.map(&:first).minmax).to match [be_within(3).of(60), be_within(4).of(102)]
@@ -90,7 +90,7 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
 
     board = mark("Name board")
     visit "/marks/#{board.id}/sheet"
-    expect(page).to have_css(".finding", text: /On Kitchen table inkjet.*99\.75 % × 100\.6/m)
+    expect(page).to have_css(".four", text: /Kitchen table inkjet: its scale \(99\.75 % × 100\.6/m)
     expect(page).to have_css("figcaption", text: "white film 1, 6 copies")
     before = StockSheet.find_by(name: "white film 1").free_room.area_mm2
     click_on "I have printed it"

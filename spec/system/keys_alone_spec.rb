@@ -26,7 +26,9 @@ RSpec.describe "by keyboard alone", :shop, :page do
 
   # Tab by Tab, as a maker without a pointer goes; each stop must be seen
   define_method(:tab_to) do |words|
-    reached = 90.times.any? { page.evaluate_script(name).match?(words) || press(:tab).then { false } }
+    reached = 90.times.any? do
+      page.evaluate_script(name).match?(words) || press(:tab).then { @pressed += 1 }.then { false }
+    end
     raise "#{words.inspect} is not reached by Tab from #{page.current_path}" unless reached
     expect(page.evaluate_script(seen)).to match [true, be > 0]
   end
@@ -42,45 +44,52 @@ RSpec.describe "by keyboard alone", :shop, :page do
     press(:enter)
   end
 
-  it "takes a name board from nothing to the first step at the bench" do
+  # keys pressed, letters typed into fields aside
+  define_method(:pressed) { |*keys| keys.each { |key| press(key) && @pressed += 1 } }
+
+  it "takes a name board from nothing to the first step at the bench, in at most 120 presses" do
+    @pressed = 0
     visit "/"
-    press_on(/\ABegin a job/)
+    pressed("n")
     expect(page).to have_css("h1", text: "New job")
     type_into(/Name of the job/, "Night ferry")
-    press(:enter)
+    pressed(:enter)
     expect(page).to have_css("h1", text: "The piece and its size")
     type_into(/The piece/, "name board")
     type_into(/\AWidth/, "120")
     type_into(/\AHeight/, "30")
-    press_on(/\ASay what it is for/)
+    pressed(:enter)
     expect(page).to have_css("h1", text: "What is this mark for?")
-    press_on(/\AChoose the artwork/)
+    pressed("n")
     expect(page).to have_css("h1", text: "What goes on it")
-    tab_to(/a picture or a drawing/)
-    press(:right)
-    type_into(/It reads/, "NIGHT FERRY")
+    tab_to(/a file/)
+    pressed(:right)
+    type_into(/Text/, "NIGHT FERRY")
     type_into(/Cap height/, "9")
-    press_on(/\AUse this/)
+    pressed(:enter)
     expect(page).to have_text("printed as lines")
-    press_on(/\AChoose the method/)
+    page.execute_script("document.activeElement.blur()")
+    pressed("n")
+    expect(page).to have_css("h1", text: "How to transfer it")
     # the ways are one group: Tab comes to it, arrows go through it
     tab_to(/in 100/)
-    press(:down) until page.evaluate_script(name).match?(/Water-slide/)
-    tab_to(/laser/)
-    press(:space)
-    press_on(/\AUse this method/)
-    expect(page).to have_css("h2", text: "Printed as it reads")
-    press_on(/\APlace it/)
+    pressed(:down) until page.evaluate_script(name).match?(/Water-slide/)
+    pressed("n")
+    expect(page).to have_css("h2", text: "Print it as it reads")
+    pressed("n")
+    expect(page).to have_no_button("Set") # the page is awake
     tab_to(/arrow keys/i)
-    press(:right, :right, %i[shift down])
+    pressed(:right, :right, %i[shift down])
     expect(page).to have_field("down", with: /1/)
     expect(Mark.last.reload).to have_attributes(x_mm: be_within(1e-6).of(0.2), y_mm: be_within(1e-6).of(1))
-    press_on(/\ALay it out on a sheet/)
-    expect(page).to have_text(/1 cop(y|ies) on 1 sheet/)
-    press("6")
-    press_on(/\AStart/)
+    pressed("n")
+    expect(page).to have_css("h1", text: "Lay out and print").and have_text(/1 cop(y|ies) on 1 sheet/)
+    pressed("6")
+    expect(page).to have_css("h1", text: "The steps")
+    pressed("n")
     expect(page).to have_text(/Step 1 of/)
-    press(:space)
+    pressed(:space)
     expect(page).to have_text(/Step 2 of/)
+    expect(@pressed).to be <= 120
   end
 end

@@ -26,7 +26,8 @@ RSpec.describe "Learning from what went wrong", :shop, :page do
   it "asks at the bench, weighs, asks one question, saves the piece by the clock, and changes the next one" do
     run = at_the_bench
     visit "/runs/#{run.id}"
-    click_on "This one is spoilt"
+    find("summary", text: "This one is spoilt").click
+    click_on "Yes, it is spoilt"
     expect(page).to have_css("h1", text: "What went wrong with piece 1?")
     expect(barriers).to be_empty
     click_on "missing spots"
@@ -62,7 +63,7 @@ RSpec.describe "Learning from what went wrong", :shop, :page do
   it "makes a coupon, reads it by a tap, and shows the limit with where it comes from" do
     visit "/limits"
     select "Gel medium", from: "Method"
-    click_on "Make it"
+    click_on "Make the coupon"
     expect(page).to have_css("h1", text: "Coupon").and have_text("Made, not yet printed.")
     find("summary", text: "Read it by hand").click
     within(:xpath, "//fieldset[legend='The thinnest whole line, mm']") { find("label", text: /\A0.4\z/).click }

@@ -94,7 +94,8 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
     expect(page).to have_text(/Not yet: opens in|Open for another/)
     # two dishes from three prints: the first is spoilt, the second is laid, the first is sanded and laid again
     expect(page).to have_text("Piece 1 of 2").and have_text("1 spare print in this lot")
-    click_on "This one is spoilt"
+    find("summary", text: "This one is spoilt").click
+    click_on "Yes, it is spoilt"
     expect(page).to have_css("h1", text: /What went wrong with piece 1/)
     click_on "missing spots"
     expect(page).to have_css("h2", text: "Most likely")

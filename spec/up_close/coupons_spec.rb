@@ -46,7 +46,7 @@ RSpec.describe UpClose::Coupons do
     expect(limit.mm).to be_within(0.015).of(0.28)
     expect(limit.off_mm).to be_between(0.002, 0.03)
     whole = described_class::Limit.new({0.1 => 1.0, 0.2 => 0.99})
-    expect([whole.mm, whole.bound, whole.working.to_s]).to match [0.1, :least, /may hold finer ones/]
+    expect([whole.mm, whole.bound, whole.working.to_s]).to match [0.1, :least, /may hold finer lines/]
     expect(described_class::Limit.new({0.1 => 0.0, 1.0 => 0.4}).bound).to eq :most
   end
 

@@ -25,12 +25,12 @@ RSpec.describe UpClose::Measure::Length do
 
   it "refuses what is no length, in a plain sentence at its field" do
     {
-      "" => /no length/,
-      "wide" => /“wide” does not read/,
-      "1/0" => /does not read/,
-      "5 in 3 mm" => /does not read/,
-      "3 4 5" => /does not read/,
-      "1e9" => /does not read/,
+      "" => /Type a length/,
+      "wide" => /“wide” is not a length/,
+      "1/0" => /not a length we can read/,
+      "5 in 3 mm" => /not a length we can read/,
+      "3 4 5" => /not a length we can read/,
+      "1e9" => /not a length we can read/,
       "0" => /must be above 0/,
       "-4" => /must be above 0/,
       "3 m" => /too long.*2000 mm/,
@@ -41,9 +41,9 @@ RSpec.describe UpClose::Measure::Length do
     end
   end
 
-  it "writes to a tenth, or in fractions of an inch where they are true" do
+  it "writes to a tenth, or in fractions of an inch" do
     expect([38.04, 12.36, -0.04].map { |v| writer.figure(v) }).to eq ["38.0", "12.4", "0.0"]
-    expect([63.5, 11.1125, 25.4, 38.0].map { |v| writer("in").figure(v) }).to eq ["2 1/2", "7/16", "1", "1.496"]
+    expect([63.5, 11.1125, 25.4, 38.0].map { |v| writer("in").figure(v) }).to eq ["2 1/2", "7/16", "1", "1 1/2"]
   end
 
   it "shows in a field what reads back the same" do

@@ -75,7 +75,7 @@ RSpec.describe UpClose::Outcomes::Outcome do
     stripes = Vips::Image.black(900, 700).draw_rect(230, 0, 0, 900, 700, fill: true)
       .draw_rect(30, 100, 100, 90, 520, fill: true).draw_rect(30, 500, 300, 300, 30, fill: true)
     expect { outcome(stripes.copy(interpretation: :"b-w")) }
-      .to raise_error(UpClose::Errors::BadShape, /not this mark|No mark/)
+      .to raise_error(UpClose::Errors::BadShape, /not show this mark|No mark/)
     blank = (Vips::Image.black(600, 400) + 200).cast(:uchar).copy(interpretation: :"b-w")
     expect { outcome(blank) }.to raise_error(UpClose::Errors::BadShape)
   end

@@ -38,7 +38,7 @@ RSpec.describe "outlines and tables that come in" do
     it "refuses open outlines and other files, in plain words, and leaves out with a note what carries none" do
       circle = "0\nCIRCLE\n10\n0\n20\n0\n40\n1\n"
       noted = read(dxf("0\nMTEXT\n1\nhello\n0\nHATCH\n2\nx\n0\nHATCH\n2\nx\n" + circle, units: 4))
-      expect([noted.rings.size, noted.notes]).to match [1, [/carries no outline: 1 mtext, 2 hatch/]]
+      expect([noted.rings.size, noted.notes]).to match [1, [/it has no outline: 1 mtext, 2 hatch/]]
       expect { read(dxf("0\nLINE\n10\n0\n20\n0\n11\n5\n21\n5\n")).rings }.to refuse_saying(/no closed outline/)
       expect { read("hello\nworld\n").rings }.to refuse_saying(/does not read as DXF/)
     end
@@ -65,7 +65,7 @@ RSpec.describe "outlines and tables that come in" do
       guessed = read(dxf("0\nSPLINE\n70\n1\n71\n3\n#{fit.map { |x, y| "11\n#{x}\n21\n#{y}\n" }.join}", units: 4))
       radii = guessed.rings.first.points.map { |p| Math.hypot(p.x, p.y) }
       expect([radii.max, radii.min, guessed.notes])
-        .to match [be_within(1e-9).of(10), be_between(9.5, 10), [/only points to pass through/]]
+        .to match [be_within(1e-9).of(10), be_between(9.5, 10), [/gives only points/]]
       expect(read(dxf(spline, units: 4)).tap(&:rings).notes).to be_empty
     end
 
@@ -87,7 +87,7 @@ RSpec.describe "outlines and tables that come in" do
       # wide to the left, 8 high upwards; rows run along the turn
       expect(reader.rings.map { |ring| ring.box.to_a.map { |v| v.round(6) } })
         .to match_array [[6, -28, 4, 8], [6, -58, 4, 8], [6, -88, 4, 8]]
-      expect(reader.notes).to match [/layer is not shown: 2/]
+      expect(reader.notes).to match [/layer is hidden: 2/]
     end
 
     it "takes an outline that is drawn twice as one, and asks what it cannot know" do
@@ -188,7 +188,7 @@ RSpec.describe UpClose::Measure::ModelScale do
     expect(described_class.read("22,5").real(40)).to eq 900
     expect(described_class.read("1:76").finding(24, writer))
       .to have_attributes(figure: "1824.0 mm", working: have_attributes(to_s: /24 × 76 = 1824 mm/))
-    expect { described_class.read("one to one") }.to refuse_saying(/does not read as a scale/, at: :ratio)
-    expect { described_class.read("1:0") }.to refuse_saying(/does not read as a scale/)
+    expect { described_class.read("one to one") }.to refuse_saying(/is not a scale we can read/, at: :ratio)
+    expect { described_class.read("1:0") }.to refuse_saying(/is not a scale we can read/)
   end
 end

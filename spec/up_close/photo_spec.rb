@@ -90,6 +90,6 @@ RSpec.describe UpClose::Measure::ModelScale do
     expect(["1:48", "1/48", " 48 "].map { |text| described_class.read(text).model(300) })
       .to all(be_within(1e-12).of(6.25))
     expect(described_class.read("1:22,5").real(10)).to eq 225
-    expect { described_class.read("big") }.to refuse_saying(/does not read as a scale/, at: :ratio)
+    expect { described_class.read("big") }.to refuse_saying(/is not a scale we can read/, at: :ratio)
   end
 end

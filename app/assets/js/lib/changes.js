@@ -10,18 +10,29 @@ export function listen (hear) {
   })
   let leader = null
   let last = null
+  let over = false
   navigator.locks.request(CHANNEL, () => new Promise(() => {
+    if (over) return
     leader = open((said) => {
+      if (over) return
       last = said
-      hear(JSON.parse(said))
       channel.postMessage({ said })
+      hear(JSON.parse(said))
     })
   }))
   // a page that comes later hears at once how it stands
   channel.postMessage({ asked: true })
-  const wake = () => { leader ? leader.again() : channel.postMessage({ asked: true }) }
+  const wake = () => {
+    if (over) return
+    if (leader) leader.again()
+    else channel.postMessage({ asked: true })
+  }
   waking(wake)
-  return () => { leader?.close(); channel.close() }
+  return () => {
+    over = true
+    leader?.close()
+    channel.close()
+  }
 }
 
 function alone (hear) {
