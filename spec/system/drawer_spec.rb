@@ -54,14 +54,14 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
     expect(page).to have_no_css(".copy.wrong") # and back where it was
     press("p")
     expect(page).to have_css(".copy.pinned")
-    click_on "Lay the rest again"
+    click_on "Lay out the rest again"
     expect(page).to have_css(".copy.pinned", count: 1)
     click_on "I have printed it"
     expect(page).to have_text("The used areas are marked")
     click_on "sheets in the drawer"
     expect(page).to have_css("#{drawing} polygon", count: 6)
     page.go_back
-    click_on "It went wrong, but nothing was lost"
+    click_on "It went wrong, but the sheets are still good"
     expect(page).to have_button("I have printed it")
     expect(sheet.reload.used.size).to eq 2
   end

@@ -33,7 +33,7 @@ RSpec.describe "eight jobs, from the purpose to the record, at the real page", :
     for_purpose("A guide to work over", afterwards: "Engrave along it")
     artwork
     expect(suggested).to eq "solvent-rub"
-    find("summary", text: "refused for this piece").click
+    find("summary", text: "not possible on this piece").click
     expect(page).to have_text("Tape lift").and have_text("tape melts under a burner and drags under a blade")
     by(nil)
     place_and_print(18)
@@ -109,7 +109,7 @@ RSpec.describe "eight jobs, from the purpose to the record, at the real page", :
     expect(Mark.last.sealer).to eq "oil-wax"
     place_and_print(120)
     press("7")
-    expect(page).to have_text("oil or wax sold for it, and the mark off the food face")
+    expect(page).to have_text("oil or wax that is sold for food contact, and no mark on the food face")
     run = start
     expect(keys(run) & %w[trace outline seal_1]).to eq %w[trace outline seal_1]
     expect(keys(run)).not_to include("air")

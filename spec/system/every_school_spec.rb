@@ -39,7 +39,7 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
     fill_in "prints", with: copies.to_s
     click_on "Lay out"
     press("7")
-    expect(page).to have_css("h1", text: "Under which finish")
+    expect(page).to have_css("h1", text: "Finish, and when")
     yield if block_given?
     press("6")
     click_on "Start"
@@ -52,8 +52,8 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
     use "Baked medium"
     expect(find("fieldset.school", text: "oven, 163 °C for 30 min").text).to include("heat gun", "our choice")
     lay_and_start(13) do
-      if page.has_css?("summary", text: "refused over this", wait: 0)
-        find("summary", text: "refused over this", match: :first).click
+      if page.has_css?("summary", text: "not possible here", wait: 0)
+        find("summary", text: "not possible here", match: :first).click
       end
       choose "Baked sealer", allow_label_click: true
       click_on "Use this finish"
@@ -70,7 +70,7 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
     mark = card
     use "Gel medium"
     within("fieldset.school", text: "Taking the paper off") { choose "rub: plain paper" }
-    click_on "Keep, and stay"
+    click_on "Save"
     lay_and_start(2)
     seen = run_through
     expect(seen).to include("Wet it, roll the paper off").and(satisfy { |all| all.none?("Moisten, blot, peel back") })

@@ -43,12 +43,12 @@ RSpec.describe "how people use it", :shop, :page do
     expect(page).to have_no_button("Set")
     find_field("turn").click
     press("5")
-    expect(page).to have_css("h1", text: "Where it lies")
+    expect(page).to have_css("h1", text: "Place and size")
     visit "/runs/#{Run.find_by(ended_at: nil).id}"
     expect(page).to have_css("[data-done]:focus")
     page.execute_script("document.querySelector('.bench-head .note').focus()")
     press(:enter)
-    expect(page).to have_css("h1", text: "The work, one step at a time")
+    expect(page).to have_css("h1", text: "The steps")
     expect(Run.find_by(ended_at: nil).step_ends.count).to eq 4
   end
 
@@ -88,7 +88,7 @@ RSpec.describe "how people use it", :shop, :page do
     click_on "Lay it out on a sheet"
     expect(page).to have_css("h1", text: "On the sheet")
     page.go_back
-    expect(page).to have_css("h1", text: "Where it lies")
+    expect(page).to have_css("h1", text: "Place and size")
     expect(page).to have_field("right", with: "0")
     page.go_forward
     expect(board.reload.earlier_places.size).to eq 2 # the story's own move, and this one
@@ -117,13 +117,14 @@ RSpec.describe "how people use it", :shop, :page do
     other&.close
   end
 
-  it "changes its light and its unit, and stays where it was" do
-    visit "/marks/#{mark("Compass rose").id}/place"
-    click_on "shed"
+  it "changes its light and its unit, on every page after" do
+    visit "/settings"
+    select "dark, for the shed", from: "Light"
+    select "inches", from: "Measure in"
+    press("n")
     expect(page).to have_css("html[data-light=shed]")
     expect(page.evaluate_script("getComputedStyle(document.documentElement).backgroundColor")).to eq "rgb(27, 25, 22)"
-    click_on "inch"
-    expect(page).to have_css("h1", text: "Where it lies")
+    visit "/marks/#{mark("Compass rose").id}/place"
     expect(page).to have_field("wide", with: "4.88189")
   end
 end

@@ -41,12 +41,12 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
     fill_in "prints", with: "9"
     check "badge, 2 copies on plate"
     free
-    check "by their outlines on fresh sheets too, not in rows"
+    check "fit outlines closely on new sheets too, not in rows"
     select "as long as it helps", from: "try"
     click_on "Lay out"
     expect(page).to have_css("progress")
     expect(barriers).to be_empty
-    click_on "Enough: keep the best so far"
+    click_on "Stop and keep the best"
     expect(page).to have_css("g.copy", count: 11, wait: 10)
     expect(page).to have_no_css("progress")
   end
@@ -64,7 +64,7 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
     )
       .to be true
     free
-    uncheck "in tiles overlapping, for a mark larger than a sheet"
+    uncheck "print in overlapping tiles, for a mark larger than a sheet"
     click_on "Lay out"
     expect(page).to have_text("does not fit on A4")
   end

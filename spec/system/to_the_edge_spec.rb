@@ -60,7 +60,7 @@ RSpec.describe "To the edge, several at once, and seen on the very piece", :shop
     visit "/marks/#{mark.id}/pictures"
     files = Array.new(12) { |i| saved("face #{i + 1}.png", grey_photo(60 + 10 * i, 120, 90)) }
     attach_file "files[]", files
-    click_on "Take them in"
+    click_on "Add them"
     expect(page).to have_css(".tile", count: 12)
     page.execute_script("document.querySelectorAll('.grip-all')[0].focus()")
     press(:right)
@@ -97,7 +97,7 @@ RSpec.describe "To the edge, several at once, and seen on the very piece", :shop
     click_on "as a mirror of this one"
     click_on "change it there"
     expect(page).to have_link("The right flank")
-    find("summary", text: "Pinned to the body").click
+    find("summary", text: "Features of the body").click
     {"along" => "9", "up" => "2", "size" => "5"}.each { |name, value| fill_in "feature[0][#{name}]", with: value }
     click_on "Use these on both sides"
     click_on "Click the picture's eye"
@@ -136,7 +136,7 @@ RSpec.describe "To the edge, several at once, and seen on the very piece", :shop
     find("#cutting summary").click
     choose "cut-ink"
     fill_in "around_mm", with: "0.8"
-    click_on "Cut it so"
+    find("#cutting").click_on("Save")
     expect(others.first.reload.cutting.cut.outline.map { |x, y| Math.hypot(x, y) }).to all be_within(0.05).of(6.8)
     visit "/pieces/#{first.piece_id}/compose?active=#{others.last.id}"
     expect(page).to have_text("4 in 2 layers").or have_text("4 in 3 layers")

@@ -10,7 +10,7 @@ RSpec.describe "two devices at one run", :shop, :page do
     sleep 1 # listening
     Actions::RunMarks.finish_step(run, "ground", Time.now)
     expect(page).to have_css("h1", text: "Draw the pencil lines", wait: 2)
-    find("summary", text: "Write something down").click
+    find("summary", text: "Write a note or take a photo").click
     fill_in "Note", with: "the rim is"
     Actions::RunMarks.finish_step(run, "pencil", Time.now)
     sleep 2

@@ -42,8 +42,8 @@ RSpec.describe "up close, at the real page", :shop, :page do
     visit "/marks/#{light.id}/artwork"
     looked_at
     find("#preparing summary").click
-    select "Thicken or thin", from: "Another step"
-    click_on "Add it"
+    select "Thicken or thin", from: "Add a step"
+    find("#preparing").click_on("Add")
     expect(page).to have_field("each edge by mm", with: "0.05")
     expect(light.reload.width_mm).to be_within(1e-3).of(21.1) # 21 and a twentieth at either side
     fill_in "each edge by mm", with: "9"
@@ -58,7 +58,7 @@ RSpec.describe "up close, at the real page", :shop, :page do
     find("#preparing").click_on("Undo")
     expect(page).to have_field("each edge by mm", with: "0.05")
     find("#preparing").click_on("Undo")
-    expect(page).to have_no_text("Preparing: 1 step")
+    expect(page).to have_no_text("Prepare the artwork: 1 step")
     expect(light.reload)
       .to have_attributes(width_mm: be_within(1e-6).of(21), recipe: [], artwork: have_attributes(original: original))
   end
@@ -81,9 +81,9 @@ RSpec.describe "up close, at the real page", :shop, :page do
     click_on "Use this"
     looked_at
     find("#preparing summary").click
-    select "Bend to the cup", from: "Another step"
-    click_on "Add it"
-    expect(page).to have_text("Preparing: 1 step")
+    select "Bend to the cup", from: "Add a step"
+    find("#preparing").click_on("Add")
+    expect(page).to have_text("Prepare the artwork: 1 step")
     visit "/marks/#{Mark.last.id}/place"
     expect(page).to have_no_button("Set")
     expect(page).to have_css("#said", text: "Goes round")
@@ -127,7 +127,7 @@ RSpec.describe "up close, at the real page", :shop, :page do
     rose = mark("Compass rose")
     visit "/marks/#{rose.id}/place"
     expect(page).to have_no_button("Set")
-    find("summary", text: "From the real thing").click
+    find("summary", text: "Work it out from the real size").click
     fill_in "real size", with: "1056"
     fill_in "at scale", with: "1:48"
     press(:tab)
@@ -137,7 +137,7 @@ RSpec.describe "up close, at the real page", :shop, :page do
     expect(page).to have_field("down", with: "-55")
     find("summary", text: "Repeats").click
     select "round the middle", from: "laid"
-    fill_in "or about every", with: "40"
+    fill_in "or one every", with: "40"
     click_on "Lay them"
     expect(page).to have_css(".finding", text: "9 of them, evenly") # 2π × 55 ÷ 40 = 8.6
     expect(page).to have_css(".mark.again", count: 8, visible: :all)
@@ -169,7 +169,7 @@ RSpec.describe "up close, at the real page", :shop, :page do
       .cast(:uchar)
       .pngsave_buffer
     visit "/marks/#{mark("Name board").id}/like"
-    attach_file "A crop of the word", saved("word.png", photo)
+    attach_file "Picture of the word", saved("word.png", photo)
     fill_in "It reads", with: "Wrenfold"
     click_on "Compare"
     expect(page).to have_css(".like figcaption", text: /1\. Roboto Slab Bold\s+[89]\d %/, wait: 20)

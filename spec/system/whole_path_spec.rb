@@ -20,19 +20,19 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
     select "wood"
     select "bare, sanded smooth"
     fill_in "How many", with: "2"
-    click_on "Say what it is for"
+    click_on "Save the piece"
     expect(page).to have_text("“six” is not a length we can read")
     expect(page).to have_field("The piece", with: "sycamore dish")
     fill_in "Diameter", with: '5 7/8"'
-    click_on "Say what it is for"
+    click_on "Save the piece"
     choose "The finished picture"
     click_on "Choose the artwork"
 
     # artwork
-    attach_file "A drawing or a picture: SVG, PDF, PNG, JPEG", saved("tide.png", "the tide is out")
+    attach_file "The file: SVG, PDF, PNG or JPEG", saved("tide.png", "the tide is out")
     click_on "Use this"
     expect(page).to have_text("cannot read this kind of file")
-    attach_file "A drawing or a picture: SVG, PDF, PNG, JPEG",
+    attach_file "The file: SVG, PDF, PNG or JPEG",
       saved("badge.svg", svg('<rect width="60" height="20"/><rect y="20" width="20" height="20"/>'))
     click_on "Use this"
     expect(page).to have_text("lines, printed as lines")
@@ -71,7 +71,7 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
     fill_in "wide", with: "90"
     press(:tab)
     expect(page).to have_no_text("Outside the")
-    click_on "its ink"
+    click_on "weight of ink"
     expect(page).to have_text("An upright line")
     find("summary", text: "working", match: :first).click
     expect(page).to have_text(/nearest ink at .* right/)

@@ -40,7 +40,7 @@ RSpec.describe "outlines and tables that come in" do
       noted = read(dxf("0\nMTEXT\n1\nhello\n0\nHATCH\n2\nx\n0\nHATCH\n2\nx\n" + circle, units: 4))
       expect([noted.rings.size, noted.notes]).to match [1, [/it has no outline: 1 mtext, 2 hatch/]]
       expect { read(dxf("0\nLINE\n10\n0\n20\n0\n11\n5\n21\n5\n")).rings }.to refuse_saying(/no closed outline/)
-      expect { read("hello\nworld\n").rings }.to refuse_saying(/does not read as DXF/)
+      expect { read("hello\nworld\n").rings }.to refuse_saying(/cannot be read as DXF/)
     end
 
     it "reads ellipses and splines to a hundredth of a millimetre" do
@@ -134,7 +134,7 @@ RSpec.describe "outlines and tables that come in" do
   it "reads pairs as people type them, and names the line that does not read" do
     expect(UpClose::Measure::Pairs.read("0, 0\n1/2, 3/4\n-2; 5", unit: "in").map { |pair| pair.map { |v| v.round(6) } })
       .to eq [[0.0, 0.0], [12.7, 19.05], [-50.8, 127.0]]
-    expect { UpClose::Measure::Pairs.read("1, 2\n3") }.to refuse_saying(/Line 2 does not hold two/)
+    expect { UpClose::Measure::Pairs.read("1, 2\n3") }.to refuse_saying(/Line 2 does not contain two/)
   end
 end
 
