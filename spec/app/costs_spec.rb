@@ -13,7 +13,7 @@ RSpec.describe "what a job costs", :shop do
     get "/jobs/#{mark.job.id}/cost"
     expect(page_words)
       .to match(
-        /Without a price yet, and so not counted: a share of plain letter paper, toner/
+        /No price yet, so not counted: a share of plain letter paper, toner/
       )
       .and match(/a share of plain letter paper, toner, acetone, cotton swabs, spray acrylic clear/)
     send_form "/stock/letter-paper", "pack_cents" => "5.20", "pack_sheets" => "500"
@@ -36,19 +36,19 @@ RSpec.describe "what a job costs", :shop do
     expect(costed.estimate.per_good.to_f).to be_within(1e-6).of((every/0.6r + sealed).to_f)
     expect([costed.shares.sum, costed.shares.size]).to eq [costed.whole_cents, 2]
     get "/jobs/#{mark.job.id}/cost"
-    expect(page_words).to match(/The whole job #{UpClose::Costing::Money.write(costed.whole_cents)}/)
-    expect(page_words).not_to match(/Without a price/)
+    expect(page_words).to match(/The whole job €#{UpClose::Costing::Money.write(costed.whole_cents)}/)
+    expect(page_words).not_to match(/No price yet/)
     expect([send_form("/jobs/#{mark.job.id}/cost", "hour" => "plenty").status, page_words])
       .to match [422, /“plenty” is not a price we can read/]
     send_form "/jobs/#{mark.job.id}/cost", "hour" => "15.00"
     get "/jobs/#{mark.job.id}/cost"
-    expect(page_words).to match(/your time \d+\.\d\d/)
+    expect(page_words).to match(/your time €\d+\.\d\d/)
   end
 
   it "keeps prices as typed, refuses what is none, and takes a price of nothing" do
     answer = send_form("/supplies", "title" => "acetone", "pack_cents" => "free", "pack_amount" => "0")
     expect([answer.status, page_words, answer.body.include?('value="free"')])
-      .to match [422, /is not a price we can read.*above nought/, true]
+      .to match [422, /is not a price we can read.*above 0/, true]
     expect(send_form("/supplies", "title" => "moonshine", "pack_cents" => "1", "pack_amount" => "1").status).to eq 422
     expect(send_form("/supplies", "title" => "acetone", "pack_cents" => "0", "pack_amount" => "500").status).to eq 303
     expect(SupplyPrice.pluck(:title, :pack_cents)).to eq [["acetone", 0]]

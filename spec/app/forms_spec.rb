@@ -16,7 +16,7 @@ RSpec.describe Forms do
       expect(form(title: " ").error(:title)).to match(/Give the job a name/)
       expect(form(due_on: "soon").error(:due_on)).to match(/“soon” is not a date/)
       expect(form(due_on: "2026-02-30").error(:due_on)).to match(/is not a date/)
-      expect(form(due_on: "9999-01-01").error(:due_on)).to match(/too far off/)
+      expect(form(due_on: "9999-01-01").error(:due_on)).to match(/too far away/)
       expect(form(title: "x" * 121).error(:title)).to match(/longer than 120 letters/)
     end
   end

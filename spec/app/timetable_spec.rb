@@ -33,7 +33,7 @@ RSpec.describe "the timetable", :shop do
     expect([first.step.key, Time.at(first.from)]).to eq ["ground", Time.local(2026, 11, 30, 19, 0)]
     expect(page_words)
       .to match(
-        /Sand it smooth 19:00.*Waits for your next hours/
+        /Sand it smooth\s+badge\. Waits for your next hours\.\s+19:00/
       )
       .and match(/badge : fine ready .*wanted 10 Dec 09:00.*Begin by .* at the latest/)
   end
@@ -106,7 +106,7 @@ RSpec.describe "the timetable", :shop do
     expect(planned(cured + 1).chains).to be_empty
     allow(Web.settings).to receive(:clock).and_return(cured + 1)
     get "/timetable"
-    expect(page_words).to match(/Nothing waits for your hands/)
+    expect(page_words).to match(/Nothing to do by hand/)
   end
 
   it "goes on after hours with what is in hand, says so, and begins nothing new" do

@@ -35,7 +35,7 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
     visit "/marks/#{name.id}/sheet"
     fill_in "prints", with: "4"
     check "leftovers"
-    click_on "Lay out"
+    find("#lay-out").click_on("Lay out")
     expect(page).to have_css("figcaption", text: "clear film 3, 4 copies") # the least that is left takes them
     expect(page).to have_link("Proof, PDF")
     expect(page).to have_css(".nested.awake")

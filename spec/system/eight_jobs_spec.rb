@@ -79,7 +79,7 @@ RSpec.describe "eight jobs, from the purpose to the record, at the real page", :
     end
     visit "/marks/#{marks.first.id}/sheet"
     marks.drop(1).each { |mark| check mark.title }
-    click_on "Lay out"
+    find("#lay-out").click_on("Lay out")
     expect(page).to have_css("svg.layout", wait: 60)
     press("6")
     find("button", text: "Start with view 2").click

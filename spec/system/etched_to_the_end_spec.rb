@@ -23,7 +23,7 @@ RSpec.describe "etched to the end, at the real page", :shop, :page do
     expect([top, bottom].map { |mark| mark.work.reading_core.mirrored? }).to eq [true, false]
     [top, bottom].each do |mark|
       visit "/marks/#{mark.id}/sheet"
-      click_on "Lay out"
+      find("#lay-out").click_on("Lay out")
       expect(page).to have_link("Print pack, PDF")
       run = start
       expect(keys(run)).to include("peel", "touch_up", "cover", "etch", "rinse", "strip")

@@ -37,7 +37,7 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
     press(:tab)
     click_on "Lay it out on a sheet"
     fill_in "prints", with: copies.to_s
-    click_on "Lay out"
+    find("#lay-out").click_on("Lay out")
     press("7")
     expect(page).to have_css("h1", text: "Finish, and when")
     yield if block_given?

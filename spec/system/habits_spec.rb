@@ -19,7 +19,7 @@ RSpec.describe "how people use it", :shop, :page do
     expect(find_field("Colour").value).to eq "#c9a646"
     fill_in "The piece", with: "sun dial"
     fill_in "Across flats", with: "3 spans"
-    click_on "Say what it is for"
+    click_on "Save the piece"
     expect(page).to have_field("Across flats", with: "3 spans")
     expect(page).to have_select("Shape", selected: "Regular polygon")
   end
@@ -83,10 +83,10 @@ RSpec.describe "how people use it", :shop, :page do
   it "goes back and forth by the browser's own buttons without doing anything twice" do
     board = mark("Name board")
     visit "/marks/#{board.id}/place"
-    click_on "its box"
+    click_on "box"
     expect(page).to have_field("right", with: "0")
     click_on "Lay it out on a sheet"
-    expect(page).to have_css("h1", text: "On the sheet")
+    expect(page).to have_css("h1", text: "Lay out and print")
     page.go_back
     expect(page).to have_css("h1", text: "Place and size")
     expect(page).to have_field("right", with: "0")
@@ -121,7 +121,7 @@ RSpec.describe "how people use it", :shop, :page do
     visit "/settings"
     select "dark, for the shed", from: "Light"
     select "inches", from: "Measure in"
-    press("n")
+    click_on "Save"
     expect(page).to have_css("html[data-light=shed]")
     expect(page.evaluate_script("getComputedStyle(document.documentElement).backgroundColor")).to eq "rgb(27, 25, 22)"
     visit "/marks/#{mark("Compass rose").id}/place"

@@ -13,7 +13,7 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
     free
     fill_in "gap between copies", with: "7"
     select "as placed", from: "may be turned"
-    click_on "Lay out"
+    find("#lay-out").click_on("Lay out")
     expect(page).to have_css("g.copy", count: 4)
     expect(page.all("g.copy").map { |copy| copy["aria-label"][/Copy (\w+)/, 1] }).to match_array %w[A1 A2 B1 B2]
     layout = badge.reload.layout
@@ -43,7 +43,7 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
     free
     check "fit outlines closely on new sheets too, not in rows"
     select "as long as it helps", from: "try"
-    click_on "Lay out"
+    find("#lay-out").click_on("Lay out")
     expect(page).to have_css("progress")
     expect(barriers).to be_empty
     click_on "Stop and keep the best"
@@ -65,7 +65,7 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
       .to be true
     free
     uncheck "print in overlapping tiles, for a mark larger than a sheet"
-    click_on "Lay out"
+    find("#lay-out").click_on("Lay out")
     expect(page).to have_text("does not fit on A4")
   end
 end

@@ -47,7 +47,7 @@ RSpec.describe "To the edge, several at once, and seen on the very piece", :shop
     visit "/marks/#{mark.id}/cover"
     expect(barriers).to be_empty
     click_on "Lay it out on a sheet"
-    click_on "Lay out"
+    find("#lay-out").click_on("Lay out")
     # 30 and 1.5 to trim all round
     expect(boxes(fetched("Print pack, PDF")).map { |b| [b.width, b.height] })
       .to include match([be_within(0.15).of(33)] * 2)

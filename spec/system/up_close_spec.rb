@@ -70,10 +70,10 @@ RSpec.describe "up close, at the real page", :shop, :page do
     fill_in "Diameter at the top", with: "82"
     fill_in "Diameter at the foot", with: "82"
     fill_in "Slant length", with: "95"
-    click_on "Say what it is for"
+    click_on "Save the piece"
     expect(page).to have_text("Both ends are 82 mm: that is a cylinder")
     fill_in "Diameter at the foot", with: "60"
-    click_on "Say what it is for"
+    click_on "Save the piece"
     click_on "Choose the artwork"
     choose "lettering"
     fill_in "It reads", with: "LOW WATER"
@@ -138,7 +138,7 @@ RSpec.describe "up close, at the real page", :shop, :page do
     find("summary", text: "Repeats").click
     select "round the middle", from: "laid"
     fill_in "or one every", with: "40"
-    click_on "Lay them"
+    find("details", text: "Repeats").click_on("Save")
     expect(page).to have_css(".finding", text: "9 of them, evenly") # 2π × 55 ÷ 40 = 8.6
     expect(page).to have_css(".mark.again", count: 8, visible: :all)
   end

@@ -7,7 +7,7 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
 
   it "goes the whole way by mouse and keyboard" do
     visit "/"
-    click_on "Begin a job"
+    click_on "Begin with my piece"
     fill_in "Name of the job", with: "Raffle dish"
     fill_in "For whom", with: "the Keepers"
     press(:enter)
@@ -79,7 +79,7 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
 
     # sheet
     fill_in "prints", with: "3"
-    click_on "Lay out"
+    find("#lay-out").click_on("Lay out")
     expect(page).to have_text("3 copies on 1 sheet of A4")
     expect(page.evaluate_script("document.querySelector('.sheet-picture').naturalWidth")).to be > 100
     expect(page).to have_link("Print pack, PDF")

@@ -48,7 +48,7 @@ RSpec.describe UpClose::Record::LimitBook do
     limits = UpClose::Methods::Limits.for(method: gel, printer: :laser, recorded: book.recorded(gel, way))
     expect(limits[:line_mm]).to be_within(0.002).of(0.18)
     expect(limits.source(:line_mm)).to eq "0.18 from coupon of 3 November (starting value 0.25)"
-    expect(limits.source(:x_height_mm)).to include "starting value; a coupon"
+    expect(limits.source(:x_height_mm)).to include "starting value; your own coupon"
     situation = UpClose::Suitability::Situation.new(
       method: gel, printer: "laser", stock: UpClose::Sheets::Stock.fetch("quick-peel"), finest_mm: 0.2,
       material: UpClose::Materials.material("wood"), book: book
