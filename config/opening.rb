@@ -19,9 +19,11 @@ module Opening
       "leave it out for 4567."
   end
 
-  # one server at a time, in a folder that can be written
+  # one server at a time, in a folder that can be written, and that others on this computer do not read
   def check_home
+    File.umask(0o077)
     FileUtils.mkdir_p(Settings.home, mode: 0o700)
+    File.chmod(0o700, Settings.home) if File.owned?(Settings.home)
     @lock = File.open(File.join(Settings.home, "serving.lock"), File::RDWR | File::CREAT, 0o600)
     return if @lock.flock(File::LOCK_EX | File::LOCK_NB)
     abort "Another Up Close already serves #{Settings.home}. Use that one, or close it first."
@@ -66,6 +68,15 @@ module Opening
   end
 
   def locked = abort("Another program holds the shop's database #{path}. Close it, then start again.")
+
+  # an upload broken off leaves a part of a file; what is older than this belongs to no upload any more
+  PART_OLD_S = 3600
+
+  # @return [Integer] how many were swept away
+  def sweep(now = Time.now)
+    parts = Dir[File.join(Settings.home, "{originals,opened,fonts,backups}", "**", "*.part")]
+    parts.select { |file| now - File.mtime(file) > PART_OLD_S }.each { |file| FileUtils.rm_f(file) }.size
+  end
 
   # a whole copy from before the database is brought up to date
   def copy_before_migrating

@@ -5,6 +5,7 @@ $stdout.sync = true
 require_relative "opening"
 Opening.check_port
 Opening.check_home
+Opening.sweep
 require_relative "boot"
 require "puma"
 require "puma/configuration"

@@ -28,7 +28,9 @@ module Settings
 
   def database
     FileUtils.mkdir_p(home)
-    {adapter: "sqlite3", database: File.join(home, "up_close.sqlite3"), timeout: 5000, pool: CONNECTIONS}
+    {adapter: "sqlite3", database: File.join(home, "up_close.sqlite3"), timeout: 5000, pool: CONNECTIONS,
+     # what was acknowledged outlives a power cut
+     pragmas: {synchronous: :full}}
   end
 
   # what lies in the simulated devices

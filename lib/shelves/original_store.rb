@@ -27,6 +27,8 @@ module Shelves
         file.fsync
       end
       File.rename(temporary, path)
+      # the name too is on the disk before it is answered
+      File.open(File.dirname(path), &:fsync)
       name
     end
 
