@@ -30,7 +30,7 @@ module Shelves
       @lock.synchronize do
         return io.close if @pages.size >= @most
         @pages << page
-        @thread = Thread.new { keep_telling } unless @thread&.alive?
+        @thread ||= Thread.new { keep_telling }
       end
     end
 
@@ -45,11 +45,18 @@ module Shelves
     def word(said) = "data: #{said}\n\n"
 
     def keep_telling
-      until size.zero?
+      loop do
         sleep @every_s
         tell(safely_looked)
+        break if over?
       end
+    rescue => error
+      warn error.full_message(highlight: false)
+      @lock.synchronize { @thread = nil }
     end
+
+    # the last page has left: whoever comes next finds no thread, and starts one
+    def over? = @lock.synchronize { @pages.empty?.tap { |none| @thread = nil if none } }
 
     # a database that is busy for a moment stops nobody from listening
     def safely_looked

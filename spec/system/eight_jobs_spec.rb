@@ -126,6 +126,7 @@ RSpec.describe "eight jobs, from the purpose to the record, at the real page", :
     expect(keys(run) & %w[darken stop_cuts carve clean_off]).to eq %w[darken stop_cuts carve clean_off]
     to_the_end(run)
     visit "/marks/#{Mark.last.id}/record?piece=1"
+    choose "spoilt", allow_label_click: true
     expect(page).to have_field("missing spots").and have_no_field("silvering").and have_no_field("colour lost on dark")
   end
 

@@ -11,7 +11,7 @@ RSpec.describe "methods and schools, from the comparison to the record, at the r
 
   def use(method)
     within("tr", text: method) { click_on "use it" }
-    expect(page).to have_css("h2", text: /Printed/)
+    expect(page).to have_css("h2", text: /Print it/)
   end
 
   # the first steps by Space, what is not yet due by its second, smaller way; the rest as the server does it, but the

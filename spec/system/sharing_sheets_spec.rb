@@ -12,7 +12,7 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
     check "badge, 2 copies on plate"
     free
     fill_in "gap between copies", with: "7"
-    select "as placed", from: "may be turned"
+    select "as placed", from: "turning"
     find("#lay-out").click_on("Lay out")
     expect(page).to have_css("g.copy", count: 4)
     expect(page.all("g.copy").map { |copy| copy["aria-label"][/Copy (\w+)/, 1] }).to match_array %w[A1 A2 B1 B2]
@@ -42,7 +42,7 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
     check "badge, 2 copies on plate"
     free
     check "fit outlines closely on new sheets too, not in rows"
-    select "as long as it helps", from: "try"
+    select "as long as it helps", from: "search"
     find("#lay-out").click_on("Lay out")
     expect(page).to have_css("progress")
     expect(barriers).to be_empty

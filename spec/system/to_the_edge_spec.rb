@@ -77,7 +77,7 @@ RSpec.describe "To the edge, several at once, and seen on the very piece", :shop
     choose "Baked medium", allow_label_click: true
     within(".option", text: "Baked medium") { choose "laser" }
     click_on "Use this method"
-    expect(page).to have_css("h2", text: /Printed/)
+    expect(page).to have_css("h2", text: /Print it/)
     visit "/marks/#{mark.id}/pictures"
     click_on "Lay all 12 on sheets, numbered"
     expect(page).to have_link(text: /PDF/)

@@ -75,8 +75,8 @@ RSpec.describe "up close, at the real page", :shop, :page do
     fill_in "Diameter at the foot", with: "60"
     click_on "Save the piece"
     click_on "Choose the artwork"
-    choose "lettering"
-    fill_in "It reads", with: "LOW WATER"
+    choose "letters"
+    fill_in "Text", with: "LOW WATER"
     fill_in "Cap height", with: "9"
     click_on "Use this"
     looked_at
@@ -86,7 +86,7 @@ RSpec.describe "up close, at the real page", :shop, :page do
     expect(page).to have_text("Prepare the artwork: 1 step")
     visit "/marks/#{Mark.last.id}/place"
     expect(page).to have_no_button("Set")
-    expect(page).to have_css("#said", text: "Goes round")
+    expect(page).to have_css("#said", text: "Goes round", visible: :all)
     expect(page).to have_no_css("#said", text: "it would climb")
     before = find("#front image", visible: :all)["href"]
     press(:up)
@@ -139,7 +139,7 @@ RSpec.describe "up close, at the real page", :shop, :page do
     select "round the middle", from: "laid"
     fill_in "or one every", with: "40"
     find("details", text: "Repeats").click_on("Save")
-    expect(page).to have_css(".finding", text: "9 of them, evenly") # 2π × 55 ÷ 40 = 8.6
+    expect(page).to have_css(".finding", text: "9 of them, evenly", visible: :all) # 2π × 55 ÷ 40 = 8.6
     expect(page).to have_css(".mark.again", count: 8, visible: :all)
   end
 
@@ -170,7 +170,7 @@ RSpec.describe "up close, at the real page", :shop, :page do
       .pngsave_buffer
     visit "/marks/#{mark("Name board").id}/like"
     attach_file "Picture of the word", saved("word.png", photo)
-    fill_in "It reads", with: "Wrenfold"
+    fill_in "Text", with: "Wrenfold"
     click_on "Compare"
     expect(page).to have_css(".like figcaption", text: /1\. Roboto Slab Bold\s+[89]\d %/, wait: 20)
   end

@@ -73,8 +73,7 @@ RSpec.describe "from an empty shop to the record, at the real page", :shop, :pag
     expect(page).to have_no_text("Outside the")
     click_on "weight of ink"
     expect(page).to have_text("An upright line")
-    find("summary", text: "working", match: :first).click
-    expect(page).to have_text(/nearest ink at .* right/)
+    expect(page).to have_css(".working p", text: /nearest ink at .* right/, visible: :all)
     click_on "Lay it out on a sheet"
 
     # sheet

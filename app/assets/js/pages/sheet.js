@@ -14,6 +14,7 @@ export default function sheet () {
   document.getElementById('lay-out').addEventListener('input', () => next(lay))
   document.querySelectorAll('[data-pack]').forEach((link) => link.addEventListener('click', () => setTimeout(() => {
     next(printed)
+    document.querySelector('[data-pack-again]').hidden = false
     document.querySelector('[data-pack-before]')?.remove()
   }, DOWNLOAD_MS)))
 }
