@@ -71,26 +71,6 @@ module Actions
       end
     end
 
-    # pressed by mistake: the try goes on where it stood
-    # @param attempt [Attempt]
-    # @return [Boolean] false once the run has gone on
-    def unspoil(attempt)
-      ApplicationRecord.change do
-        run = attempt.run&.lead or next false
-        run.lock!
-        next false unless unspoils?(run, attempt)
-        run.update!(steps: run.before_spoilt["steps"], ended_at: nil, before_spoilt: nil)
-        run.forget_steps
-        attempt.destroy!
-        true
-      end
-    end
-
-    def unspoils?(run, attempt)
-      was = run.before_spoilt
-      !was.nil? && was["attempt"] == attempt.id && was["ends"] == run.step_ends.reload.size
-    end
-
     # as the run keeps it: its clockwork knows it at the maker's own pace
     def step_at_hand(run, now)
       key = run.clockwork.state(now.to_f).step&.key

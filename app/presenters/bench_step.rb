@@ -34,27 +34,12 @@ module Presenters
     # @return [Array<Symbol>] of each part: :done, :here, :ahead
     def progress
       here = finished? ? total : number - 1
-      parts.each_index.map { |i|
-        if i == here
-          :here
-        else
-          ((i < here) ? :done : :ahead)
-        end
-      }
+      parts.each_index.map { |i| {-1 => :done, 0 => :here, 1 => :ahead}.fetch(i <=> here) }
     end
 
     # the mark whose piece is in hand: several may share a run
     # @return [Mark]
     def piece_mark = step.turn ? run.owner(step.turn).first : run.mark
-
-    # how much of the time is left in which what was printed can be laid
-    # @return [Float] 0 to 1
-    def wet_share
-      ends = run.step_ends.map { |ended| ended.done_at.to_f }
-      began = ends.reverse.find { |at| at <= @now.to_f } || run.began_at.to_f
-      whole = walk.dry_at - [began, walk.dry_at - 1].min
-      ((walk.dry_at - @now.to_f) / whole).clamp(0.0, 1.0)
-    end
 
     # pieces are done one after the other here
     def round? = !finished? && walk.round?
@@ -80,7 +65,7 @@ module Presenters
     OUT_TOO_LONG = "The print has been out too long. Touch a waste corner before you lay it."
 
     # how long what was printed can still be laid, and for how many pieces that is enough
-    # @return [Hash, nil] :left, :words; nil where nothing dries
+    # @return [Hash, nil] :left, :words, :share (0 to 1, of the time since the last print); nil where nothing dries
     def wet
       return unless round? && walk.dry_at
       left, enough, to_lay = walk.dry_at - @now.to_f, walk.enough_for(@now.to_f), walk.to_lay
@@ -89,6 +74,7 @@ module Presenters
       return {left: nil, words: OUT_TOO_LONG} if left <= 0
       {
         left: Moments.about(left), to: moment(walk.dry_at), late: enough < to_lay,
+        share: (left / [walk.dry_at - printed_at, 1].max).clamp(0.0, 1.0),
         words: "of wet print left. Enough for #{(enough < to_lay) ? "#{enough} of the" : "all"} #{to_lay} still to " \
           "lay, at #{pace}."
       }
@@ -167,6 +153,12 @@ module Presenters
     end
 
     private
+
+    # when the prints of this lot were made
+    def printed_at
+      run.step_ends.select { |ended| ended.step.start_with?("print") }.map { |ended| ended.done_at.to_f }.max ||
+        run.began_at.to_f
+    end
 
     def walk = @walk ||= run.walk
 

@@ -120,7 +120,7 @@ module Presenters
     def run = (attempt.run && !attempt.run.finished?) ? attempt.run.lead : nil
 
     # whether one press takes it back: the run has not gone on since
-    def undo? = !attempt.run.nil? && Actions::RunMarks.unspoils?(attempt.run.lead, attempt)
+    def undo? = !attempt.run.nil? && Actions::UndoSpoilt.possible?(attempt.run.lead, attempt)
 
     private
 

@@ -5,6 +5,11 @@ module Routes
   module Jobs
     # what only these routes need
     module Helping
+      def new_piece(job, form: nil)
+        page :"marks/measure", here: :jobs, title: "Measure", job: job, mark: nil, stage: "measure", form: form,
+          given: params["mark"]
+      end
+
       # a mark that was printed without a piece, and gets one now
       def loose(id)
         mark = Mark.live.find_by(id: id)
@@ -118,20 +123,14 @@ module Routes
     # its pieces and their marks
     def self.pieces(app)
       app.get "/jobs/:id/pieces/new" do
-        page :"marks/measure",
-          here: :jobs, title: "Measure", job: Job.find(params["id"]), mark: nil, stage: "measure", form: nil,
-          given: params["mark"]
+        new_piece(Job.find(params["id"]))
       end
 
       app.post "/jobs/:id/pieces" do
         job = Job.find(params["id"])
         form = Forms::PieceForm.new(params, unit: unit)
         mark = Actions::SavePiece.create(job, form, given: loose(params["mark"]))
-        unless mark
-          halt 422,
-            page(:"marks/measure", here: :jobs, title: "Measure", job: job, mark: nil, stage: "measure", form: form,
-              given: params["mark"])
-        end
+        halt 422, new_piece(job, form: form) unless mark
         redirect to("/marks/#{mark.id}/#{mark.artwork ? "place" : "purpose"}"), 303
       end
 

@@ -153,7 +153,7 @@ module Routes
       # it was not
       app.post "/attempts/:id/unspoil" do
         attempt = find_attempt
-        Actions::RunMarks.unspoil(attempt)
+        Actions::UndoSpoilt.call(attempt)
         redirect to("/runs/#{attempt.run.lead.id}"), 303
       end
     end

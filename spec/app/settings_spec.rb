@@ -79,7 +79,7 @@ RSpec.describe "settings and help", :shop do
     expect([mark.attempts.reload.size, run.reload.clockwork.state(Time.now.to_f).step.key]).to eq [0, key]
     spoilt = Actions::RunMarks.spoil(run, key, Time.now)
     Actions::RunMarks.finish_step(run.reload, run.clockwork.state(Time.now.to_f).step.key, Time.now)
-    expect(Actions::RunMarks.unspoil(spoilt)).to be false
+    expect(Actions::UndoSpoilt.call(spoilt)).to be false
     expect(mark.attempts.reload.size).to eq 1
   end
 
