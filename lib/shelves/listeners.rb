@@ -23,10 +23,11 @@ module Shelves
 
     def size = @lock.synchronize { @pages.size }
 
-    # heard at the thread's next look: it alone writes
+    # Heard at the thread's next look: it alone writes. What stands is looked up anew, since a page just loaded may
+    # know more than was last told.
     # @param io [IO] a socket on which nothing is answered yet
     def add(io)
-      page = Page.new(io, HEAD + word(@said || look), now)
+      page = Page.new(io, HEAD + word(look), now)
       @lock.synchronize do
         return io.close if @pages.size >= @most
         @pages << page

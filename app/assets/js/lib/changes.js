@@ -6,16 +6,14 @@ export function listen (hear) {
   const channel = new BroadcastChannel(CHANNEL)
   channel.addEventListener('message', ({ data }) => {
     if (data.said) hear(JSON.parse(data.said))
-    else if (leader && data.asked && last) channel.postMessage({ said: last })
+    else if (data.asked) leader?.again() // what was last heard may be older than the page that asks
   })
   let leader = null
-  let last = null
   let over = false
   navigator.locks.request(CHANNEL, () => new Promise(() => {
     if (over) return
     leader = open((said) => {
       if (over) return
-      last = said
       channel.postMessage({ said })
       hear(JSON.parse(said))
     })
