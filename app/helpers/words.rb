@@ -27,6 +27,13 @@ module Helpers
 
     def count(number, one, many = "#{one}s") = "#{number} #{(number == 1) ? one : many}"
 
+    # which way the printed face lies in each tray of the mark's printer, where that is known
+    # @return [String] ", facing up in the rear tray", or empty
+    def facing_words(mark)
+      faces = mark.own_printer&.tray_faces || []
+      faces.filter_map { |tray, face| ", facing #{face}#{" in the #{tray} tray" unless tray.empty?}" if face }.join
+    end
+
     # days of the week from the one that the shop's week begins with
     def week = (0..6).to_a.rotate(Preference.get("week_start").to_i)
 

@@ -52,7 +52,7 @@ module Routes
         read = UpClose::Record::NotesCsv.read(text, today: today)
         origin = params["origin"].to_s.strip[0, 60]
         halt from_page(read: read, text: text) unless params["take"] && read.rows.any?
-        halt 422, from_page(read: read, text: text, refusal: "Say whose notes they are.") if origin.empty?
+        halt 422, from_page(read: read, text: text, refusal: "Name the shop they came from.") if origin.empty?
         Actions::BringNotes.call(read.rows, origin, now)
         redirect to("/record/from"), 303
       rescue UpClose::Error => error

@@ -61,7 +61,7 @@ RSpec.describe "the record", :shop do
     expect(page_words).to include("5 lines can be read").and include("Import 5 lines")
     expect(Attempt.count).to eq 5
     send_form "/record/from", "text" => csv, "take" => "1", "origin" => ""
-    expect([last_response.status, page_words]).to match [422, /Say whose notes they are/]
+    expect([last_response.status, page_words]).to match [422, /Name the shop they came from/]
     2.times { send_form "/record/from", "text" => csv, "take" => "1", "origin" => "Quay Street workshop" }
     expect(Attempt.where(origin: "Quay Street workshop").group(:result).count).to eq("good" => 4, "spoilt" => 1)
     expect(Attempt.record_of("gel-medium", "laser", "quick-peel")).to eq [4, 5]

@@ -170,7 +170,7 @@ RSpec.describe "up close, at the real page", :shop, :page do
       .pngsave_buffer
     visit "/marks/#{mark("Name board").id}/like"
     attach_file "Picture of the word", saved("word.png", photo)
-    fill_in "Text", with: "Wrenfold"
+    fill_in "Text in the picture", with: "Wrenfold"
     click_on "Compare"
     expect(page).to have_css(".like figcaption", text: /1\. Roboto Slab Bold\s+[89]\d %/, wait: 20)
   end

@@ -13,6 +13,7 @@ export default function () {
   const scene = document.getElementById('scene')
   const [originX, originY] = JSON.parse(stage.dataset.origin)
   const scale = Number(stage.dataset.scale)
+  const grid = Number(stage.dataset.grid)
   const here = { active: stage.dataset.active, snaps: JSON.parse(stage.dataset.snaps) }
 
   const own = () => scene.querySelector(`.mark[data-mark="${here.active}"]`)
@@ -45,7 +46,7 @@ export default function () {
     const lines = []
     const one = (axis) => {
       const best = here.snaps.filter((snap) => snap.axis === axis).reduce((a, b) => (!a || Math.abs(b.at - to[axis]) < Math.abs(a.at - to[axis]) ? b : a), null)
-      if (!best || Math.abs(best.at - to[axis]) >= near) return to[axis]
+      if (!best || Math.abs(best.at - to[axis]) >= near) return near ? Math.round(to[axis] / grid) * grid : to[axis]
       lines.push(best)
       return best.at
     }

@@ -9,6 +9,7 @@ export default function layout () {
   const said = document.getElementById('layout-said')
   const address = `/marks/${stage.dataset.mark}/layout`
   const line = inLine()
+  const grid = Number(stage.dataset.grid)
 
   const body = (copy, to, extra = {}) => new URLSearchParams({ copy: copy.dataset.copy, of: copy.dataset.of, ...to, ...extra })
   const show = (copy, answer) => {
@@ -57,7 +58,8 @@ export default function layout () {
       let to = at
       const follow = (moved) => {
         const now = onSheet(copy, moved)
-        to = { ...at, x: at.x + now.x - from.x, y: at.y + now.y - from.y }
+        const tidy = (v) => moved.altKey ? v : Math.round(v / grid) * grid
+        to = { ...at, x: tidy(at.x + now.x - from.x), y: tidy(at.y + now.y - from.y) }
         draw(copy, to)
         look(copy, to)
       }
