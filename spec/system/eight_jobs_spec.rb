@@ -20,6 +20,7 @@ RSpec.describe "eight jobs, from the purpose to the record, at the real page", :
     expect(page).to have_text("Burn over it first").and have_text("a line worked into the piece")
     choose "Wiped or brushed oil varnish", allow_label_click: true
     click_on "Use this finish"
+    press("5")
     run = start
     order = %w[lift ink_dry outline fill clean_off seal_1]
     expect(keys(run) & order).to eq order
@@ -110,6 +111,7 @@ RSpec.describe "eight jobs, from the purpose to the record, at the real page", :
     place_and_print(120)
     press("7")
     expect(page).to have_text("oil or wax that is sold for food contact, and no mark on the food face")
+    press("5")
     run = start
     expect(keys(run) & %w[trace outline seal_1]).to eq %w[trace outline seal_1]
     expect(keys(run)).not_to include("air")

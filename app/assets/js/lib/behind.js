@@ -33,7 +33,7 @@ export function behind (svg, find, at, keep) {
     const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse())
     return [(point.x - at.origin[0]) / at.scale, (point.y - at.origin[1]) / at.scale]
   }
-  // by pointer and wheel; meant answers whether a press was meant for something else
+  // by pointer and wheel, to the grid in mm unless Alt is held; meant answers whether a press was meant for something else
   const dragged = (grip, meant = () => false) => {
     let from = null
     svg.addEventListener('pointerdown', (event) => {
@@ -47,7 +47,8 @@ export function behind (svg, find, at, keep) {
     svg.addEventListener('pointermove', (event) => {
       if (!from) return
       const [x, y] = mm(event)
-      Object.assign(at, { x: from.x + x, y: from.y + y })
+      const tidy = (v) => event.altKey || !at.grid ? v : Math.round(v / at.grid) * at.grid
+      Object.assign(at, { x: tidy(from.x + x), y: tidy(from.y + y) })
       moved()
     })
     for (const end of ['pointerup', 'pointercancel']) svg.addEventListener(end, () => { from = null })

@@ -19,25 +19,26 @@ export default function () {
       if (held) document.getElementById('band').focus()
     } catch { /* what does not fit is told when it is kept */ }
   })
+  // Ruby's figure in mm; the field is in the shop's unit
+  const now = () => Number(document.getElementById('band').getAttribute('aria-valuenow'))
   const move = (mm) => {
-    const before = parseFloat(down.value.replace(',', '.'))
-    if (Number.isNaN(before)) return
-    down.value = Math.max(before + mm, 0).toFixed(1)
+    const grid = Number(scene.dataset.grid)
+    const tidy = Math.max(Math.round(mm / grid) * grid, 0) / Number(scene.dataset.unitMm)
+    down.value = String(Number(tidy.toFixed(6)))
     look()
   }
   form.addEventListener('input', () => look())
   let from = null
   scene.addEventListener('pointerdown', (event) => {
     if (event.target.id !== 'band') return
-    from = { y: event.clientY, value: parseFloat(down.value) }
+    from = { y: event.clientY, mm: now() }
     scene.setPointerCapture(event.pointerId)
   })
   scene.addEventListener('pointermove', (event) => {
     if (!from) return
     const shown = scene.getBoundingClientRect().height / scene.viewBox.baseVal.height
     const moved = (event.clientY - from.y) / shown / parseFloat(scene.dataset.pxPerMm)
-    down.value = Math.max(from.value + moved, 0).toFixed(1)
-    look()
+    move(from.mm + moved)
   })
   scene.addEventListener('pointerup', () => {
     if (from) form.requestSubmit()
@@ -47,6 +48,6 @@ export default function () {
     const way = { ArrowUp: -1, ArrowDown: 1 }[event.key]
     if (event.target.id !== 'band' || !way) return
     event.preventDefault()
-    move(event.shiftKey ? way * 10 : way)
+    move(now() + (event.shiftKey ? way * 10 : way))
   })
 }
