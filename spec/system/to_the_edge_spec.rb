@@ -175,6 +175,12 @@ RSpec.describe "To the edge, several at once, and seen on the very piece", :shop
     expect(boxes(fetched("Print the strap"), :last).map { |b| [b.width, b.height] })
       .to include match([be_within(0.1).of(wide), be_within(0.1).of(high)])
     expect_open_to_all ["/marks/#{mug.id}/strap"]
+    # 1 mm down by key, in sixty-fourths of an inch: 35 mm are 88.2 of them
+    Preference.put("unit", "in")
+    page.refresh
+    find("#band").send_keys(:down)
+    expect(page).to have_css("#band[aria-valuenow='#{(88 * 25.4 / 64).round(3)}']")
+    expect(page).to have_field("below the rim", with: "1.375")
   end
 
   it "fits a headstock's word over its photo within 0.2 mm" do

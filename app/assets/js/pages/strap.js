@@ -38,10 +38,11 @@ export default function () {
     if (!from) return
     const shown = scene.getBoundingClientRect().height / scene.viewBox.baseVal.height
     const moved = (event.clientY - from.y) / shown / parseFloat(scene.dataset.pxPerMm)
+    from.moved = true
     move(from.mm + moved)
   })
   scene.addEventListener('pointerup', () => {
-    if (from) form.requestSubmit()
+    if (from?.moved) form.requestSubmit()
     from = null
   })
   scene.addEventListener('keydown', (event) => {
