@@ -1,4 +1,6 @@
 // File or lettering; files also come by drop and by paste.
+import { dropped } from '../lib/dropped.js'
+
 export default function artwork () {
   const form = document.querySelector('form[data-page=artwork]')
   const file = document.getElementById('file')
@@ -25,12 +27,5 @@ export default function artwork () {
     return file.reportValidity()
   }
   file.addEventListener('change', smallEnough)
-  document.addEventListener('paste', (event) => take(event.clipboardData.files))
-  document.addEventListener('dragover', (event) => { event.preventDefault(); document.body.classList.add('dropping') })
-  document.addEventListener('dragleave', () => document.body.classList.remove('dropping'))
-  document.addEventListener('drop', (event) => {
-    event.preventDefault()
-    document.body.classList.remove('dropping')
-    take(event.dataTransfer.files)
-  })
+  dropped(take)
 }

@@ -1,4 +1,6 @@
 // A file dropped or pasted on the bench goes to Just print.
+import { dropped } from '../lib/dropped.js'
+
 export default function drop () {
   const form = document.querySelector('form[data-page=drop]')
   const take = (files) => {
@@ -6,12 +8,5 @@ export default function drop () {
     form.elements.file.files = files
     form.requestSubmit()
   }
-  document.addEventListener('paste', (event) => take(event.clipboardData.files))
-  document.addEventListener('dragover', (event) => { event.preventDefault(); document.body.classList.add('dropping') })
-  document.addEventListener('dragleave', () => document.body.classList.remove('dropping'))
-  document.addEventListener('drop', (event) => {
-    event.preventDefault()
-    document.body.classList.remove('dropping')
-    take(event.dataTransfer.files)
-  })
+  dropped(take)
 }
