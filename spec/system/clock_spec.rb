@@ -50,14 +50,15 @@ RSpec.describe "the page's clock", :shop, :page do
     end
   end
 
-  # how far from a true whole second the figure changes, three times, in seconds
+  # how far from a true whole second the figure changes, in seconds: the middle of three, as a busy machine may
+  # hold up a single tick, and a wrong clock is wrong at each
   def astray(closes_ms)
     page.evaluate_async_script(<<~JS, closes_ms)
       const [closes, done] = arguments, off = [];
       const watch = new MutationObserver(() => {
         const left = (closes - Date.now()) / 1000;
         off.push(Math.abs(left - Math.round(left)));
-        if (off.length === 3) { watch.disconnect(); done(Math.max(...off)); }
+        if (off.length === 3) { watch.disconnect(); done(off.sort((a, b) => a - b)[1]); }
       });
       watch.observe(document.querySelector("[data-clock-figure]"),
         { childList: true, characterData: true, subtree: true });
