@@ -10,6 +10,9 @@ module Helpers
 
     def now = settings.clock
 
+    # the server's clock as a page is sent, ms: the layout is filled in last
+    def sent_ms = Presenters::ClockFace.ms(now.to_f)
+
     def today = now.to_date
 
     def unit = @unit ||= Preference.get("unit")

@@ -95,7 +95,7 @@ module Presenters
     def faces = @faces ||= (state.opens_at || state.closes_at) ? @clockwork.turns.map { |turn| face(turn) } : []
 
     # for the page
-    def clock_data = {now: ClockFace.ms(@now.to_f), faces: faces.map(&:to_h)}
+    def clock_data = {faces: faces.map(&:to_h)}
 
     # what the clock says as the page is made
     # @return [Array(String, String), nil] words and figure

@@ -21,7 +21,7 @@ export function reading (faces, now) {
   return { ...face, figure: counted[face.count]?.() ?? face.figure }
 }
 
-// The server's now belongs to the moment its answer began to come in, not to the
+// The server's clock as it sent the page belongs to the moment its answer began to come in, not to the
 // later one at which this script woke up.
 function answeredAt () {
   const [page] = performance.getEntriesByType('navigation')
@@ -29,9 +29,9 @@ function answeredAt () {
 }
 
 export function wakeClock (element, data, onChange = () => {}) {
-  const { now, faces } = JSON.parse(data)
+  const { faces } = JSON.parse(data)
   if (!faces.length) return
-  const offset = now - answeredAt()
+  const offset = Number(document.body.dataset.sent) - answeredAt()
   const words = element.querySelector('[data-clock-words]')
   const figure = element.querySelector('[data-clock-figure]')
   let before = null
