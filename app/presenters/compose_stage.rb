@@ -46,15 +46,12 @@ module Presenters
       end
     end
 
-    # from the mark in hand to what stands next to it either way, and above and below
+    # from the mark in hand to what stands next to it either way, and above and below, their figures clear of each other
     # @return [Array<Dimension>]
-    def gaps
-      return [] unless active
-      own = boxes.fetch(active.id)
-      [*facing(own, :x), *facing(own, :y)].map do |from, to, mm|
-        Dimension.new(view.px(from), view.px(to), @writer.figure(mm))
-      end
-    end
+    def gaps = @gaps ||= clear.call(drawn_gaps)
+
+    # @return [String] what the letters in place of figures stand for
+    def gaps_key = gaps && clear.key
 
     # where the mark in hand snaps to
     # @return [Array<Hash>]
@@ -109,6 +106,16 @@ module Presenters
     def lay? = marks.size > 1 && marks.all?(&:method_key)
 
     private
+
+    def clear = @clear ||= ClearFigures.new(PieceView::WIDTH, view.height)
+
+    def drawn_gaps
+      return [] unless active
+      own = boxes.fetch(active.id)
+      [*facing(own, :x), *facing(own, :y)].map do |from, to, mm|
+        Dimension.new(view.px(from), view.px(to), @writer.figure(mm))
+      end
+    end
 
     def boxes = @boxes ||= @layers.layers.to_h { |layer| [layer.key, layer.box] }
 

@@ -9,23 +9,37 @@ module Presenters
     attr_reader :from, :to, :figure
 
     # @param from [Array(Float, Float)]  @param to [Array(Float, Float)] upright or level
-    # @param beyond [Boolean] whether a figure that has no room goes past +to+
-    def initialize(from, to, figure, beyond: true)
-      @from, @to, @figure, @beyond = from, to, figure, beyond
+    # @param moved [Array(Float, Float), nil] where the figure stands when it is not at its own place
+    # @param led [Boolean] whether a thin line leads from there to the dimension
+    def initialize(from, to, figure, moved: nil, led: false)
+      @from, @to, @figure, @moved, @led = from, to, figure, moved, led
       freeze
     end
+
+    # @return [Dimension] its figure elsewhere
+    def with_figure(at, led: false) = Dimension.new(from, to, figure, moved: at, led: led)
+
+    # @return [Dimension] another figure, at its own place
+    def renamed(figure) = Dimension.new(from, to, figure)
 
     def length = Math.hypot(to[0] - from[0], to[1] - from[1])
 
     def level? = (to[1] - from[1]).abs < (to[0] - from[0]).abs
 
-    def inline? = length > figure.length * 9 + 2 * HEAD + 8
+    def inline? = @moved.nil? && length > figure.length * 9 + 2 * HEAD + 8
+
+    # the ends and the middle of the line, where its figure may stand near
+    def places = [middle, to, from]
+
+    # @return [Array, nil] ends of the line from a figure that stands away
+    def leader = @led ? [@moved, places.min_by { |x, y| Math.hypot(@moved[0] - x, @moved[1] - y) }] : nil
 
     def upright_inline? = inline? && !level?
 
     # where the figure stands
     def at
-      return [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2] if inline?
+      return @moved if @moved
+      return middle if inline?
       gap = level? ? figure.length * 4.2 + 10 : 14
       [to[0] + way[0] * gap, to[1] + way[1] * gap]
     end
@@ -34,7 +48,6 @@ module Presenters
     def strokes
       return [[from, to]] unless inline?
       half = figure.length * 4.4 + 6
-      middle = at
       [
         [from, [middle[0] - way[0] * half, middle[1] - way[1] * half]],
         [[middle[0] + way[0] * half, middle[1] + way[1] * half], to]
@@ -48,6 +61,8 @@ module Presenters
     end
 
     private
+
+    def middle = [(from[0] + to[0]) / 2.0, (from[1] + to[1]) / 2.0]
 
     def way = length.zero? ? [1, 0] : [(to[0] - from[0]) / length, (to[1] - from[1]) / length]
 

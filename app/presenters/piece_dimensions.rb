@@ -9,6 +9,9 @@ module Presenters
     BESIDE = 66
     # room drawn with a dimension at least this many pixels long
     SHORTEST = 3
+    # pixels from the mark to a dimension that has no room clear of the piece, and how many places are tried
+    NEAREST = 30
+    STEPS = 12
 
     # @param view [PieceView]  @param placement [UpClose::Placing::Placement, nil]  @param room [UpClose::Placing::Room]
     # @param writer [UpClose::Measure::LengthWriter]
@@ -24,13 +27,7 @@ module Presenters
     end
 
     # @return [Array<Dimension>] across and down
-    def sizes
-      left, top, right, bottom = sides
-      [
-        Dimension.new([left, below], [right, below], @writer.figure((right - left) / @view.scale)),
-        Dimension.new([beside, top], [beside, bottom], @writer.figure((bottom - top) / @view.scale))
-      ]
-    end
+    def sizes = [across, down]
 
     # thin lines that lead from the thing to its dimension
     # @return [Array<Array(Array(Float, Float), Array(Float, Float))>]
@@ -40,8 +37,25 @@ module Presenters
         [[right + 4, top], [beside + 5, top]], [[right + 4, bottom], [beside + 5, bottom]]]
     end
 
-    # @return [Array<Dimension>] the room each way, where there is enough to draw
-    def gaps
+    # @return [Array<Dimension>] the room each way, where there is enough to draw, their figures clear of each other
+    def gaps = @clear_gaps ||= clear.call(room_each_way)
+
+    # @return [String] what the letters in place of figures stand for
+    def key = gaps && clear.key
+
+    private
+
+    def clear = @clear ||= ClearFigures.new(PieceView::WIDTH, @view.height, taken: sizes.map { |dim| turned_box(dim) })
+
+    # where a figure of +sizes+ stands on the drawing
+    def turned_box(dim)
+      box = ClearFigures.corners(dim.figure, dim.at, upright: dim.upright_inline?)
+      return box unless @placement
+      by, at = @placement.turn_deg - quarter * 90, UpClose::Geometry::Point[*px(*@placement.centre.to_a)]
+      box.map { |p| at + UpClose::Geometry::Transform.turn(by).apply(p - at) }
+    end
+
+    def room_each_way
       return [] unless @placement
       @room.ways.filter_map do |side, (distance, from)|
         next if distance * @view.scale < SHORTEST
@@ -49,8 +63,6 @@ module Presenters
         Dimension.new(px(from.x, from.y), px(from.x + x * distance, from.y + y * distance), @writer.figure(distance))
       end
     end
-
-    private
 
     def px(x, y) = @view.px(UpClose::Geometry::Point[x, y])
 
@@ -74,9 +86,34 @@ module Presenters
       )
     end
 
-    def below = px(0, clear_of(0, 1))[1] + BELOW
+    def across
+      left, _, right, bottom = sides
+      words = @writer.figure((right - left) / @view.scale)
+      @across ||= nearer(px(0, clear_of(0, 1))[1] + BELOW, bottom + NEAREST) do |y|
+        Dimension.new([left, y], [right, y], words)
+      end
+    end
 
-    def beside = px(clear_of(1, 0), 0)[0] + BESIDE
+    def down
+      _, top, right, bottom = sides
+      words = @writer.figure((bottom - top) / @view.scale)
+      @down ||= nearer(px(clear_of(1, 0), 0)[0] + BESIDE, right + NEAREST) do |x|
+        Dimension.new([x, top], [x, bottom], words)
+      end
+    end
+
+    def below = across.from[1]
+
+    def beside = down.from[0]
+
+    # clear of the piece, or as much nearer to the mark as its figure needs to stay on the drawing
+    # @yieldparam at [Float] px  @yieldreturn [Dimension]
+    def nearer(far, near)
+      tried = (0..STEPS).lazy.map { |i| yield(far + (near - far) * i / STEPS) }
+      tried.find { |dim| UpClose::Geometry::Box.around(turned_box(dim)).inside?(frame) } || yield(far)
+    end
+
+    def frame = UpClose::Geometry::Box.new(x: 0, y: 0, width: PieceView::WIDTH, height: @view.height)
 
     # how far out a dimension must stand to miss the piece, in the turned frame
     def clear_of(x, y)

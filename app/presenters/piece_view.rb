@@ -20,7 +20,9 @@ module Presenters
     end
 
     # @return [PieceDimensions]
-    def dimensions = PieceDimensions.new(self, placement: @placement, room: @room, writer: @writer)
+    def dimensions
+      @dimensions ||= PieceDimensions.new(self, placement: @placement, room: @room, writer: @writer)
+    end
 
     # pixels a millimetre
     def scale

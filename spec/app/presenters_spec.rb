@@ -48,6 +48,36 @@ RSpec.describe Presenters do
     end
   end
 
+  describe Presenters::ClearFigures do
+    def clear?(dims, frame)
+      boxes = dims.map do |d|
+        UpClose::Geometry::Box.around(described_class.corners(d.figure, d.at, upright: d.upright_inline?))
+      end
+      boxes.all? { |b| b.inside?(frame) } && boxes.combination(2).none? { |a, b| a.overlaps?(b) }
+    end
+
+    def crowd(count)
+      Array.new(count) { |i| Presenters::Dimension.new([80 + i, 60], [80 + i, 66], "#{i}.4") }
+    end
+
+    it "moves what would lie over another, and leads the eye back to a line that is far" do
+      dims = described_class.new(400, 300).call(crowd(6))
+      expect(clear?(dims, box(0, 0, 400, 300))).to be true
+      expect(dims.map(&:figure)).to eq crowd(6).map(&:figure)
+      expect([dims.first.at, dims.first.leader, dims.last.leader.last]).to eq [[80, 80], nil, [85, 60]]
+    end
+
+    it "numbers out what has no room: a letter at the line, its figure above" do
+      long = Array.new(8) { |i| Presenters::Dimension.new([80 + i, 60], [80 + i, 66], "12 #{i}/64") }
+      figures = described_class.new(260, 130)
+      dims = figures.call(long)
+      expect(clear?(dims, box(0, 0, 260, 130))).to be true
+      expect(figures.key).to match(/\Aa 12 \d\/64/)
+      letters = figures.key.split("   ").to_h { |one| one.split(" ", 2) }
+      expect(dims.map { |dim| letters.fetch(dim.figure, dim.figure) }).to eq long.map(&:figure)
+    end
+  end
+
   describe Presenters::PieceView, :shop do
     it "draws to scale: what is twice as far is twice as long" do
       mark = ready_mark

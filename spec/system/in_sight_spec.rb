@@ -51,6 +51,33 @@ RSpec.describe "the next action, in sight", :shop, :page do
     end
   end
 
+  # as drawn: what a figure covers of another, or of what is outside of the drawing
+  let(:meeting) do
+    <<~JS
+      (() => {
+        const frame = document.getElementById('scene').getBoundingClientRect()
+        const boxes = [...document.querySelectorAll('#scene .dims text')].map((one) => one.getBoundingClientRect())
+        const meet = (a, b) => a.x < b.right - 1 && b.x < a.right - 1 && a.y < b.bottom - 3 && b.y < a.bottom - 3
+        const inside = (a) => a.x > frame.x - 1 && a.right < frame.right + 1 &&
+          a.y > frame.y - 1 && a.bottom < frame.bottom + 1
+        return boxes.length < 2 || boxes.some((a, i) => !inside(a) || boxes.some((b, j) => i < j && meet(a, b)))
+      })()
+    JS
+  end
+
+  it "has no figure over another on a curved place, wherever the mark lies, wide or narrow" do
+    mark = Mark.all.find { |one| one.artwork && one.shape_core.key == "cup" }
+    room = mark.shape_core.box
+    places = [[0.39, -0.24, 0, 15], [-0.01, -0.35, 90, 15], [-0.46, -0.24, 90, 6], [0.02, -0.39, 45, 6]]
+    met = [[1280, 800], [390, 844]].product(places).select do |size, (x, y, turn, wide)|
+      page.driver.resize(*size)
+      mark.update!(x_mm: x * room.width, y_mm: y * room.height, turn_deg: turn, width_mm: wide)
+      visit "/marks/#{mark.id}/place"
+      page.evaluate_script(meeting)
+    end
+    expect(met).to be_empty
+  end
+
   it "reaches the first decision of a stage within eight presses of Tab, and the arrows walk along the row" do
     visit "/marks/#{rose.id}/place"
     reached = Array.new(8) do

@@ -65,6 +65,15 @@ RSpec.describe UpClose::Placing do
       expect(described_class.call(a, box(8, 2, 10, 5).corners)).to be_within(1e-9).of(-2)
     end
 
+    # the corner next to the other outline then stands exactly as far back as counts, and rounding had left it out
+    it "tells the gap of outlines side by side in a row, wherever they lie" do
+      gaps = Array.new(200) do |i|
+        y, height = Math.sqrt(i), 10 + Math.cbrt(i)
+        described_class.call(box(i / 7.0, y, 3 + i / 11.0, height).corners, box(90 + i / 3.0, y, 9, height).corners)
+      end
+      expect(gaps).to match(Array.new(200) { |i| be_within(1e-9).of(90 + i / 3.0 - (i / 7.0 + 3 + i / 11.0)) })
+    end
+
     # round outlines about their middles, so that the true gap is known wherever they lie
     it "leaves out no stretch that could be nearest, whatever lies between" do
       round = ->(x, y, rx, ry) {

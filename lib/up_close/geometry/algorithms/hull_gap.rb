@@ -9,6 +9,8 @@ module UpClose
       module HullGap
         # corners that stand out less than this are passed over
         THIN_MM = 0.005
+        # of a corner that stands exactly as far back as can matter: rounding must not leave it out
+        SLACK_MM = 1e-6
 
         module_function
 
@@ -41,7 +43,7 @@ module UpClose
         def facing(first, second, x, y)
           heights = [first, second].map { |outline| outline.map { |p| x * p.x + y * p.y } }
           front, wall = heights[0].max, heights[1].min
-          most = first[heights[0].index(front)].distance(second[heights[1].index(wall)])
+          most = first[heights[0].index(front)].distance(second[heights[1].index(wall)]) + SLACK_MM
           [edges(first) { |i| heights[0][i] >= wall - most }, edges(second) { |i| heights[1][i] <= front + most }]
         end
 
