@@ -58,8 +58,8 @@ module Actions
       move(mark, here.with(x_mm: -offset.x, y_mm: -offset.y))
     end
 
-    # @param where [String] "here", "anywhere", "turned" (and at the best turn) "searched" or "paper" (what its paper
-    #   takes)
+    # @param where [String] "here", "anywhere", "turned" (and at the best turn), "searched", "eased" (as film follows
+    #   the curve) or "paper" (what its paper takes)
     # @param paper [String, nil] a key of Printing::Paper, for "paper"
     # @return [Boolean] false when nothing fits
     def largest(mark, where, paper: nil)
@@ -80,6 +80,7 @@ module Actions
       when "anywhere" then mark.room.largest_anywhere
       when "turned" then Workers.call(mark.room, :largest_at_best_angle)
       when "searched" then Workers.call(mark.room, :largest_searched)
+      when "eased" then mark.eased_place&.then { |at| [at.width_mm, at.centre] }
       when "paper" then [mark.too_large(on: paper).largest_mm, mark.placement.centre]
       else [mark.room.largest_here, mark.placement.centre]
       end

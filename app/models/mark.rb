@@ -20,8 +20,8 @@ class Mark < ApplicationRecord
   scope :live, -> { where(archived_at: nil) }
 
   delegate :job, to: :piece
-  delegate :placement, :ink_for_piece, :room, :repeats_core, :all_placed, :neighbours, :laid_first, :registration,
-    :own_size, :own_size_fits?, to: :placing
+  delegate :placement, :ink_for_piece, :room, :eased_place, :repeats_core, :all_placed, :neighbours, :laid_first,
+    :registration, :own_size, :own_size_fits?, to: :placing
   delegate :setting, :mark_size, :worked, :priced_by, :reading_core, :situation, :wanted, :spares,
     :steps_core, :steps_written_out, :short, :more_to_print, to: :work
   delegate :pack, :print_pack, :pack_to_print, :sheet_kind, :cut_lines, :cut_outline, :cutting, :outline_key,

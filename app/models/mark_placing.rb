@@ -33,6 +33,12 @@ class MarkPlacing
     )
   end
 
+  # where film follows a curved piece that asks too much of it
+  # @return [UpClose::Placing::Placement, nil]
+  def eased_place(at = placement)
+    UpClose::Placing::EasedPlace.new(shape: shape, ink: ink_for_piece, placement: at, bent: @mark.design.bent?).call
+  end
+
   # @return [UpClose::Placing::Repeats]
   def repeats_core = UpClose::Placing::Repeats.from_h(@mark.repeats)
 

@@ -44,6 +44,15 @@ module Presenters
     # where a copy that fits can be had
     def largest_where = @room.largest_here.positive? ? "here" : "searched"
 
+    # the size, and perhaps the place, at which film follows the curve
+    # @return [UpClose::Placing::Placement, nil] nil unless it is asked too much
+    def eased = (curved? && mark.repeats_core.once?) ? mark.eased_place(placement) : nil
+
+    # @return [String] what the press on it would do
+    def eased_words(at)
+      "Make it #{@writer.with_unit(at.width_mm)} wide#{", on the middle line" unless at.y_mm == placement.y_mm}"
+    end
+
     def stop? = findings.any?(&:stop?)
 
     # the lines of what is tried; before a method is chosen they are the shape's alone

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../shop_helper"
+require "nokogiri"
 require "pdf/reader"
 
 RSpec.describe "a mark, from job to record", :shop do
@@ -21,6 +22,19 @@ RSpec.describe "a mark, from job to record", :shop do
     send_form "/marks/#{Mark.last.id}/artwork",
       "kind" => "lettering", "text" => "HEH", "font" => "overpass-bold", "cap_height" => "3"
     expect(Mark.last.height_mm).to be_within(1e-6).of(3)
+  end
+
+  it "answers too much strain on a ball with a size that its film follows, in one press" do
+    mark = ready_mark(method_key: "water-slide", printer: "laser", material: "polystyrene", finish: "gloss-paint")
+    mark.piece.update!(shape: "dome", measures: {ball_mm: 60.0, cap_mm: 60.0})
+    mark.update!(width_mm: 40, stock: "clear-film")
+    get "/marks/#{mark.id}/place"
+    press = Nokogiri::HTML(last_response.body).at("[data-next]")
+    # 13.82 mm from middle to corner: × 2 ÷ √(1 + ¼) = 24.7
+    expect(press.text).to eq "Make it 24.7 mm wide"
+    send_form press.parent["action"], press["name"] => press["value"]
+    get "/marks/#{mark.id}/place"
+    expect(Nokogiri::HTML(last_response.body).at("[data-next]").text).to eq "Lay it out on a sheet"
   end
 
   it "sizes by the field that was changed, moves, centres by ink, grows, and takes it all back" do

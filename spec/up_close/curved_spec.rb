@@ -119,6 +119,14 @@ RSpec.describe "shapes that are not plain" do
     expect(ball.on_mark(point(31, 0), at)).to be_nil
   end
 
+  # 1 − sin x ÷ x = 0.035 at x = 0.46071: on a ball of 60, 13.82 mm from the middle to the corners of a square
+  it "offers the largest square that softened film lays on a ball" do
+    ball = shape("dome", ball_mm: 60, cap_mm: 60)
+    at = UpClose::Placing::Placement.new(width_mm: 40, x_mm: 0, y_mm: 0)
+    eased = UpClose::Placing::EasedPlace.new(shape: ball, ink: box_ink(10, 10), placement: at).call
+    expect(eased.width_mm).to eq 19.5 # 13.82 × √2 = 19.54, to the tenth below
+  end
+
   describe UpClose::Surfaces::Loft do
     let(:plug) { shape("loft", stations: [[0, 0], [20, 60], [50, 80], [95, 10]]) }
 
@@ -154,6 +162,21 @@ RSpec.describe "shapes that are not plain" do
       high = room(plug, box_ink(10, 33), width_mm: 10, x_mm: 35 - 47.5).placed
       # 16.5 of 17.562 at 30 mm
       expect(plug.findings(high, UpClose::Measure::LengthWriter.new("mm")).first.value).to be_within(1e-3).of(1.511722)
+    end
+
+    it "offers the size that its film follows: smaller here, or larger on the middle line" do
+      eased = ->(at) { UpClose::Placing::EasedPlace.new(shape: plug, ink: box_ink(20, 10), placement: at).call }
+      steep = UpClose::Placing::Placement.new(width_mm: 18, x_mm: 10 - 47.5, y_mm: 6)
+      found = eased[steep]
+      expect([found.x_mm, found.y_mm]).to eq [steep.x_mm, 0]
+      writer = UpClose::Measure::LengthWriter.new
+      strain = ->(width) {
+        placed = room(plug, box_ink(20, 10), width_mm: width, x_mm: found.x_mm).placed
+        plug.findings(placed, writer).first
+      }
+      expect(strain[found.width_mm].value).to be <= 3.5
+      expect(strain[found.width_mm + 0.1].value).to be > 3.5
+      expect(eased[found]).to be_nil
     end
 
     it "refuses stations out of order, a girth that falls to nothing, and too few" do
