@@ -92,4 +92,30 @@ RSpec.describe "by keyboard alone", :shop, :page do
     expect(page).to have_text(/Step 2 of/)
     expect(@pressed).to be <= 120
   end
+
+  # a file let fall on the page, once the page takes files
+  def drop(name, words)
+    50.times do
+      page.execute_script("document.dispatchEvent(new DragEvent('dragover', {cancelable: true}))")
+      break if page.has_css?("body.dropping", wait: 0.2)
+    end
+    page.execute_script(<<~JS, name, words)
+      const files = new DataTransfer()
+      files.items.add(new File([arguments[1]], arguments[0], { type: 'image/svg+xml' }))
+      document.dispatchEvent(new DragEvent('drop', { dataTransfer: files, cancelable: true }))
+    JS
+  end
+
+  it "prints a file that was dropped on the Bench in at most 8 presses, figures counted" do
+    @pressed = 0
+    visit "/"
+    drop("gull.svg", svg('<rect width="40" height="20"/>'))
+    expect(page).to have_css("h1", text: "Just print").and have_text("The file “gull.svg” is here")
+    pressed("6", "0", :enter)
+    expect(page).to have_css("h1", text: /60\s?\.\s?0 × 30\s?\.\s?0/)
+    page.driver.browser.downloads.set_behavior(save_path: HOME)
+    page.driver.browser.downloads.wait { pressed(:enter) }
+    expect(Dir[File.join(HOME, "*.pdf")].map { |path| File.binread(path, 4) }).to eq ["%PDF"]
+    expect(@pressed).to be <= 8
+  end
 end
