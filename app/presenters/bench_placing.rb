@@ -18,9 +18,10 @@ module Presenters
 
     attr_reader :mark, :shape
 
-    # @param mark [Mark] placed
-    def initialize(mark, writer:)
-      @mark, @writer = mark, writer
+    # @param mark [Mark] placed  @param hinged [Boolean] whether its paper is taped on one edge
+    # @param lifted [Boolean] once it is there: no pencil lines are followed any more
+    def initialize(mark, writer:, hinged: false, lifted: false)
+      @mark, @writer, @hinged, @lifted = mark, writer, hinged, lifted
       @shape = mark.shape_core
     end
 
@@ -32,8 +33,8 @@ module Presenters
 
     # pixels a millimetre
     def scale
-      @scale ||= [(WIDTH - FRAME[:left] - FRAME[:right]) / box.width,
-        (HEIGHT - FRAME[:top] - FRAME[:bottom]) / box.height].min
+      @scale ||= [(WIDTH - FRAME[:left] - FRAME[:right]) / seen.width,
+        (HEIGHT - FRAME[:top] - FRAME[:bottom]) / seen.height].min
     end
 
     def outline = d(shape.path)
@@ -52,18 +53,22 @@ module Presenters
     # the pencil lines, from beyond one edge of the piece to beyond the other
     # @return [Array<Array(Array(Float, Float), Array(Float, Float))>]
     def pencil
+      return [] if @lifted
       lines.map { |line| out(*[-1, 1].map { |way| px(line.at + line.along * way * reach(line.at, line.along * way)) }) }
     end
 
     # @return [Array<Distance>] at most one across and one down
-    def distances = lines.filter_map { |line| distance(line) }
+    def distances = @lifted ? [] : lines.filter_map { |line| distance(line) }
 
     # corners of the paper that is laid, where a paper is
     # @return [Array<Array(Float, Float)>, nil]
     def paper = lays_paper? ? corners.map { |corner| px(corner) } : nil
 
     # @return [Array(Array(Float, Float), Array(Float, Float)), nil] of the paper, where it is taped down
-    def hinge = (lays_paper? && mark.boxed?) ? corners.first(2).map { |corner| px(corner) } : nil
+    def hinge = (@hinged && lays_paper?) ? corners.first(2).map { |corner| px(corner) } : nil
+
+    # where what is said beside the piece begins, px
+    def beside_x = [px(UpClose::Geometry::Point[seen.right, 0])[0] + 16, WIDTH - FRAME[:right] + 16].min
 
     # face down, the print is not seen: it is drawn faintly
     def face_down? = lays_paper? && mark.boxed?
@@ -76,6 +81,9 @@ module Presenters
     private
 
     def box = shape.box
+
+    # the piece, and the paper where it is larger
+    def seen = @seen ||= lays_paper? ? box.union(UpClose::Geometry::Box.around(corners)) : box
 
     def lines = @lines ||= mark.worked.pencil_lines(@writer)
 
@@ -104,9 +112,9 @@ module Presenters
       [[from[0], y], [to[0], y]]
     end
 
-    def left = px(UpClose::Geometry::Point[box.x, box.y])[0]
+    def left = px(UpClose::Geometry::Point[seen.x, seen.y])[0]
 
-    def bottom = px(UpClose::Geometry::Point[box.right, box.bottom])[1]
+    def bottom = px(UpClose::Geometry::Point[seen.right, seen.bottom])[1]
 
     # how far the piece's box goes on from a place, along a way
     def reach(at, way) = [free(at.x, way.x, box.x, box.right), free(at.y, way.y, box.y, box.bottom)].min.clamp(0..)
@@ -126,8 +134,8 @@ module Presenters
     end
 
     def px(point)
-      [FRAME[:left] + (WIDTH - FRAME[:left] - FRAME[:right]) / 2.0 + (point.x - box.centre.x) * scale,
-        FRAME[:top] + (HEIGHT - FRAME[:top] - FRAME[:bottom]) / 2.0 + (point.y - box.centre.y) * scale]
+      [FRAME[:left] + (WIDTH - FRAME[:left] - FRAME[:right]) / 2.0 + (point.x - seen.centre.x) * scale,
+        FRAME[:top] + (HEIGHT - FRAME[:top] - FRAME[:bottom]) / 2.0 + (point.y - seen.centre.y) * scale]
     end
 
     def d(path)

@@ -4,6 +4,12 @@ module Presenters
   # What the bench draws at a step, and what a drawing needs to know: this mark on its piece, its copy on the sheet,
   # the layers with what is wet.
   class StepPicture
+    # what a method leaves, as short words beside its layer
+    LEFT = {
+      film: "film", toner: "toner", dye_ink: "ink", medium: "the print in its medium", tape: "clear tape",
+      foil: "printed foil", line: "the line", resist: "the resist", worked: "the worked line"
+    }.freeze
+
     # One layer seen from the side, from the piece up
     Layer = UpClose::Value.define(:words, :kind, :wet)
 
@@ -18,7 +24,7 @@ module Presenters
     # @return [Symbol]
     def kind = @kind ||= drawable(UpClose::Methods::Pictures.of(step))
 
-    def placing = @placing ||= BenchPlacing.new(mark, writer: @writer)
+    def placing = @placing ||= BenchPlacing.new(mark, writer: @writer, lifted: kind == :peel, hinged: hinged?)
 
     # drawn over the piece: the pencil lines only, the mark too, or how the hand goes
     def on_piece? = %i[place lines rub peel].include?(kind)
@@ -27,11 +33,14 @@ module Presenters
     # @return [Hash, nil] :href, :width_mm, :height_mm, :ring, :copy
     def sheet = @sheet ||= on_layout || in_rows
 
-    # from the piece up
+    # from the piece, or from the sheet, up
     # @return [Array<Layer>]
     def layers
-      piece = Layer.new(mark.piece.material_core.title, :piece, false)
-      [piece, *under, *carried, *coats]
+      case step.on
+      when :sheet then [paper, printed, *spread]
+      when :backing then [paper, Layer.new("glue", :wet, true), printed]
+      else [piece, *carried, *drying, *spread, *coats]
+      end
     end
 
     # which print of the sheet is taken: this piece's own
@@ -69,19 +78,42 @@ module Presenters
        height_mm: height_mm, ring: ring, copy: copy, number: number}
     end
 
-    # what is spread on the piece before the print lies on it
-    def under
-      return [] unless step.phase == :apply && %w[spread coat].include?(step.key[/\A[a-z]+/])
-      [Layer.new(step.consumes.first&.title || "what is spread", :wet, true)]
+    def piece = Layer.new(mark.piece.material_core.title, :piece, false)
+
+    def paper = Layer.new(mark.setting.stock.title.sub(/ \(.*/, ""), :sheet, false)
+
+    # the print on its own sheet
+    def printed
+      wet = step.wait? && step.phase == :print && !step.dries.nil?
+      Layer.new((mark.setting.printer == :laser) ? "toner" : "ink", :ink, wet)
     end
 
-    # what the method leaves on the piece, once it is there
-    def carried
-      return [] unless step.wait? || step.phase == :seal || step.phase == :after
-      return [] unless mark.method_key
-      wet = step.wait? && !step.dries.nil? && step.phase == :apply
-      [Layer.new(UpClose::Methods::RESIDUES[mark.setting.left], :ink, wet)]
+    # what is spread at this step, on the piece, the print or the sheet
+    def spread
+      return [] unless kind == :coat && step.phase != :seal
+      [Layer.new(step.consumes.first&.title || "a thin coat", :wet, true)]
     end
+
+    # what the piece was wiped with, before anything lies on it
+    def drying = (step.wait? && !laid?) ? [Layer.new("solvent", :wet, true)] : []
+
+    # what lies on the piece: what the method lays, and afterwards what is left of it
+    def carried
+      return [] unless laid?
+      over = %i[seal after].include?(step.phase)
+      wet = step.wait? && !step.dries.nil? && !over
+      [Layer.new(LEFT.fetch(over ? mark.setting.left : mark.method_core.residue), :ink, wet)]
+    end
+
+    # whether a step before this one lays the print on the piece
+    def laid?
+      bare = ->(one) { one.key[/\A[a-z_]+?(?=[_:~]?\d|:|\z)/] }
+      before = mark.steps_core.take_while { |one| bare[one] != bare[step] }
+      before.any? { |one| UpClose::Methods::Pictures.of(one) == :place }
+    end
+
+    # the paper hangs on a strip of tape, at this step or from an earlier one
+    def hinged? = mark.method_key && mark.steps_core.any?(&:hinged)
 
     # coats up to this one, the last of them wet
     def coats

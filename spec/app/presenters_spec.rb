@@ -146,4 +146,36 @@ RSpec.describe Presenters do
       expect(figures(mark).values_at(2, 3, 4)).to eq ["refused ■", "■ 400.0 × 200.0", "too large ■"]
     end
   end
+
+  describe Presenters::StepPicture, :shop do
+    def picture(mark, key)
+      described_class.new(mark, mark.steps_core.find { |one| one.key[/\A[a-z_]+/] == key }, writer: writer)
+    end
+
+    def layers(mark, key)
+      picture(mark, key).layers.map { |layer| "#{layer.words}#{", wet" if layer.wet}" }
+    end
+
+    it "draws from the side what lies there at that step: the sheet, the bare piece, the print on it, its coats" do
+      etched = ready_mark(method_key: "heat-resist", printer: "laser", material: "brass", finish: "sanded")
+      expect([layers(etched, "flash"), layers(etched, "cool")])
+        .to eq [["brass", "solvent, wet"], ["brass", "the resist"]]
+      decal = ready_mark(method_key: "water-slide", printer: "inkjet", material: "polystyrene", finish: "gloss-paint")
+      expect(layers(decal, "print_dry")).to match [/film/, "ink, wet"]
+      expect(layers(decal, "film_dry").last).to eq "film, wet"
+      template = ready_mark(method_key: "cut-template", printer: "laser")
+      expect(layers(template, "glue")).to match [/card/, "glue, wet", "toner"]
+    end
+
+    it "draws a hinge where the paper is taped on one edge, and no pencil lines once it is peeled" do
+      rubbed = ready_mark(method_key: "solvent-rub", printer: "laser", width_mm: 120, height_mm: 90)
+      rubbed.update!(width_mm: 80)
+      expect(picture(rubbed, "fix").placing.hinge).to be_an(Array)
+      expect(picture(rubbed, "peek").placing).to have_attributes(pencil: [], distances: [])
+      rubbed.update!(width_mm: 30) # smaller than a hand: held all round
+      expect(picture(Mark.find(rubbed.id), "fix").placing.hinge).to be_nil
+      melted = ready_mark(method_key: "heat-resist", printer: "laser", material: "brass", finish: "sanded")
+      expect(picture(melted, "lay").placing.hinge).to be_nil
+    end
+  end
 end

@@ -68,12 +68,14 @@ module UpClose
           "Glue it to the #{material}",
           "Thin, all over, under a weight.",
           phase: :prepare,
+          on: :backing,
           lasts: 30,
           each: over_trim(150, fixed: 30)
         wait :set,
           "Let the glue set",
           "Flat.",
           phase: :prepare,
+          on: :backing,
           lasts: 1800..nil,
           dries: true,
           early: "The print creeps under the knife."

@@ -64,7 +64,7 @@ module UpClose
           phase: :prepare, lasts: 10, each: over_trim(100, fixed: 20), cautions: %i[solvent gloves]
         round do
           hands :spray, "Spray mount, medium-light", "On the print, from 20 cm.",
-            consumes: [coat("spray adhesive", 30, sprayed: true)], lasts: 5, each: over_trim(400, fixed: 5),
+            consumes: [coat("spray adhesive", 30, sprayed: true)], on: :sheet, lasts: 5, each: over_trim(400, fixed: 5),
             cautions: %i[adhesive], look_for: "a fine, even pebble.",
             never: "spray it wet, or thick: all of these fail."
           hands :join, "Press together", "Twenty seconds after the spray; from one end, with a roller.",

@@ -62,7 +62,7 @@ module UpClose
           early: "Toner that is not hot enough stays on the paper."
         round do
           hands :fix, "Fix the paper on one edge", "Face down on the lines, heat-proof tape on one edge.",
-            lasts: 15, each: 45, look_for: "the ticks on your lines."
+            lasts: 15, each: 45, hinged: true, look_for: "the ticks on your lines."
           hands :press, "Press straight down", "Lift the iron from place to place; press each for about a minute.",
             consumes: [
               sheet_share("release paper", uses: 10)

@@ -15,9 +15,10 @@ module UpClose
         soak: %w[soak wet rinse],
         oven: %w[bake preheat bake_seal warm],
         plate: %w[heat],
-        clean: %w[ground clean file],
+        clean: %w[ground clean file strip],
         coat: %w[spread spray coat clear glue soften print_coat fill darken],
         bath: %w[etch],
+        cover: %w[cover],
         touch_up: %w[touch_up mend scrap_test look check_line]
       }.flat_map { |picture, keys| keys.map { |key| [key, picture] } }.to_h.freeze
       BY_PHASE = {print: :load, prepare: :clean, apply: :place, after: :touch_up, seal: :coat}.freeze

@@ -66,7 +66,7 @@ module UpClose
         hands :pencil, "Draw the pencil lines", "As on the bench card. Trim the paper to its corner ticks.",
           phase: :prepare, lasts: 30, each: 90, for: :piece
         round do
-          hands :fix, "Fix the paper", SolventRub.fixing(s), lasts: 15, each: 45,
+          hands :fix, "Fix the paper", SolventRub.fixing(s), lasts: 15, each: 45, hinged: SolventRub.hinged?(s),
             look_for: "the ticks on your lines.", never: "let it creep: it doubles."
           hands :rub, "Wet a little, rub at once",
             "A swab or pad of acetone on a patch the size of a coin, then firm strokes, dry. Two or three passes, " \
@@ -99,9 +99,12 @@ module UpClose
       # pieces smaller than a hand have no room for a hinge
       SMALL_MM = 60.0
 
+      # @param setting [MethodChoice]
+      def self.hinged?(setting) = setting.size.longer_mm >= SMALL_MM
+
       # @param setting [MethodChoice]  @return [String] how its paper is held
       def self.fixing(setting)
-        if setting.size.longer_mm < SMALL_MM
+        unless hinged?(setting)
           return "Face down on the lines, held tight all round the piece with tape or a clamp."
         end
         "Face down on the lines. Tape one edge, so that it hinges and cannot creep; never all round, or you " \

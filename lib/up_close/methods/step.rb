@@ -8,7 +8,7 @@ module UpClose
       FIELDS = %i[
         key phase title words kind least_s most_s after earliest_s latest_s look_for never cautions when_late source
         each_s place batch temperature_c faults dries passes repeat_from consumes best_s pace for early moments
-        round turn turns try lot lots number
+        round turn turns try lot lots number on hinged
       ].freeze
       # what one doing of a step serves
       FOR = {sheet: "the sheet", print: "each print", piece: "each piece", all: "all together"}.freeze
@@ -54,6 +54,9 @@ module UpClose
       # @param consumes [Array<Supply>] used up for one copy or piece; starting values
       # @param early [String, nil] what ending it before its time risks
       # @param moments [Hash{Symbol => Numeric}, nil] a key of MOMENTS → seconds from when this wait begins
+      # @param on [Symbol] what it is done to: :sheet (the print, before it is laid), :backing (what the print is glued
+      #   to) or :piece; by its phase unless said
+      # @param hinged [Boolean] whether the paper is taped on one edge here, so that it can be lifted and looked under
       # @param faults [Array<String>] what goes wrong here
       # @param source [String, nil] where the times come from, when they are starting values
       def initialize(**fields)
@@ -67,6 +70,7 @@ module UpClose
         @after, @key, @place, @repeat_from = after&.to_s, key.to_s, place&.to_sym, repeat_from&.to_s
         @round = round&.to_s
         @dries = dries.to_sym if dries.is_a?(String)
+        @on = (on || ((phase == :print) ? :sheet : :piece)).to_sym
         freeze
       end
 

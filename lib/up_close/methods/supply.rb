@@ -5,6 +5,10 @@ module UpClose
     # What a step uses up: so much for one copy, and no less than a least amount at a time,
     # since a shop pours or mixes no smaller one. Frozen; written and read as a plain hash.
     class Supply
+      # units that are poured or cut off; the others are counted
+      MEASURED = %w[ml cm g].freeze
+      DROP_ML = 0.1
+
       attr_reader :title, :amount, :unit, :least, :working
 
       # @param title [String]  @param amount [Numeric] for one copy, in +unit+
@@ -29,20 +33,13 @@ module UpClose
       # true when the least amount decides
       def rounded_up?(copies) = !least.nil? && least > amount * copies
 
-      # @return [String] "4 ml of acetone, at least 2 ml poured"
+      # what to have at hand: things are whole, and what is less than a drop is a drop
+      # @return [String] "4 ml of acetone", "2 cotton swabs", "part of a sheet of carbon paper"
       def words(copies = 1)
-        said = "#{Working.number(self.for(copies), places(self.for(copies)))} " \
-          "#{title.end_with?(unit) ? title : "#{unit} of #{title}"}"
+        amount = self.for(copies)
+        said = MEASURED.include?(unit) ? measured(amount) : counted(amount)
         rounded_up?(copies) ? "#{said} (that is the least you can pour)" : said
       end
-
-      # decimals that a maker can use
-      def places(amount) = if amount < 0.1
-                             3
-                           else
-                             ((amount < 10) ? 2 : 0)
-                           end
-      private :places
 
       def to_h = {"title" => title, "amount" => amount, "unit" => unit, "least" => least, "working" => working}.compact
 
@@ -50,6 +47,21 @@ module UpClose
       def ==(other) = other.is_a?(Supply) && to_h == other.to_h
       alias_method :eql?, :==
       def hash = to_h.hash
+
+      private
+
+      def measured(amount)
+        return "a drop of #{title}" if unit == "ml" && amount < DROP_ML
+        "#{Working.number(amount, (amount < 10) ? 1 : 0)} #{unit} of #{title}"
+      end
+
+      def counted(amount)
+        one = unit.delete_suffix("s")
+        return "part of a #{one} of #{title}" if amount < 1 && unit == "sheets"
+        number = (amount - 1e-9).ceil.clamp(1..)
+        named = title.match?(/\b#{one}s?\b/) ? title : "#{unit} of #{title}"
+        "#{number} #{named.sub(/\b#{one}s?\b/, (number == 1) ? one : unit)}"
+      end
     end
   end
 end

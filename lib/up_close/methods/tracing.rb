@@ -72,7 +72,7 @@ module UpClose
         round do
           hands :tape, "Tape the design down, carbon side down",
             "On the pencil lines, one edge as a hinge; #{colour} carbon under it.",
-            consumes: carbon_sheets(carbons), lasts: 10, each: 60, look_for: "the ticks on your lines."
+            consumes: carbon_sheets(carbons), lasts: 10, each: 60, hinged: true, look_for: "the ticks on your lines."
           hands :trace, "Trace with a ball pen", "Steady, once over each line; a coloured pen shows what is done.",
             lasts: 10, each: along_lines(Tracing.traced_mm_a_minute, fixed: 20 + (carbons - 1) * CHANGED_S),
             look_for: "no line is missing: lift on the hinge " \
