@@ -52,9 +52,11 @@ class Web < Sinatra::Base
   before do
     ActiveRecord::Base.connection.clear_query_cache
     ActiveRecord::Base.connection.enable_query_cache! if request.get?
+    Held.open
   end
 
   after do
+    Held.close
     ActiveRecord::Base.connection.disable_query_cache!
     ActiveRecord::Base.connection.clear_query_cache
     ActiveRecord::Base.connection_handler.clear_active_connections!

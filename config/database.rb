@@ -7,7 +7,19 @@ module Database
   def migrate
     ActiveRecord::Migration.verbose = false
     ActiveRecord::MigrationContext.new(File.join(Settings::ROOT, "db/migrate")).migrate
+    know_when_ready
+    know_free_room
   end
+
+  # runs of a shop that kept no moment yet: worked out once, from their steps
+  def know_when_ready
+    Run.where(ready_at: nil).where.not(ended_at: nil).preload(:step_ends, leader: :step_ends).find_each do |run|
+      run.update_columns(ready_at: run.keep_ready_at)
+    end
+  end
+
+  # sheets of a shop that did not keep what is left of them
+  def know_free_room = StockSheet.here.where(free: nil).find_each(&:save!)
 
   # @return [Boolean] whether it was loaded: a shop with jobs is left alone
   def load_demo

@@ -73,6 +73,7 @@ RSpec.configure do |config|
       StepEnd, SchoolChange, Coupon, Attempt, Run, LayoutMark, Layout, StockFact, SupplyPrice, OwnSchool, StockSheet,
       Calibration, Printer, Mark, Piece, Artwork, Board, Job, Preference
     ].each(&:delete_all)
+    Actions::LaidPlan.forget
     FileUtils.rm_rf([Settings.originals, Settings.devices])
     header "Host", "localhost"
   end

@@ -53,7 +53,7 @@ RSpec.describe Workers do
     busy = Array.new(2) { Thread.new { work(Kernel, :sleep, 1) } }
     sleep 0.2
     expect { work(Process, :pid) { |doing, _| doing != "waiting" } }.to raise_error(UpClose::Errors::Stopped)
-    expect(busy.map(&:value)).to eq [1, 1]
+    expect(busy.map(&:value)).to all be >= 1
   end
 
   it "answers sixteen at once, each its own" do

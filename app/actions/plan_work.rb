@@ -1,19 +1,49 @@
 # frozen_string_literal: true
 
 module Actions
-  # Everything still to be done, laid into the shop's hours from now on. Nothing is
-  # kept: what is done early, late or again moves the rest by itself.
+  # Everything still to be done, laid into the shop's hours from now on: what is done early, late or again moves the
+  # rest by itself.
   class PlanWork
-    attr_reader :now, :shop, :chains, :plan
+    attr_reader :now, :shop, :chains, :plan, :laid_at
 
     # @param now [Time]
     # @param marks [Array<Mark>, nil] live ones of open jobs, where a page has loaded them already
     def initialize(now, shop: ShopTime.current, marks: nil)
       @now, @shop = now, shop
-      @marks = open_among(marks || live_marks).to_h { |mark| [mark.id, mark] }
-      @chains = @marks.values.map { |mark| chain(mark) }
-      @plan = UpClose::Timetable::Planner.new(hours, **planner).call(@chains)
+      @marks = marks ? PlanWork.open_among(marks, now) : PlanWork.open_marks(now)
+      laid = LaidPlan.fetch(now, @marks) { |open| PlanWork.lay(now, shop, open) }
+      @laid_at, @chains = laid.at, laid.chains.select { |chain| @marks.key?(chain.id) }
+      @plan = (@chains.size == laid.chains.size) ? laid.plan : laid.plan.only(@chains)
     end
+
+    # for the thread that lays it
+    # @return [Array(Array<UpClose::Timetable::TaskChain>, UpClose::Timetable::Plan)]
+    def self.lay(now, shop, marks)
+      work = allocate
+      work.send(:lay_anew, now, shop, marks)
+      [work.chains, work.plan]
+    end
+
+    # marks that the plan does not hold yet
+    def unplanned = @marks.size - chains.size
+
+    # @return [Hash{Integer => Mark}]
+    def self.open_marks(now)
+      open_among(Mark.in_work(now).where.not(placed_at: nil)
+        .preload(:artwork, piece: :job, runs: [:step_ends, {leader: :step_ends}]), now)
+    end
+
+    # ready for the sheet or further, and not done; what follows another mark's run is planned with it
+    # @return [Hash{Integer => Mark}]
+    def self.open_among(marks, now)
+      open = marks.select do |mark|
+        mark.method_key && mark.placed? && !mark.job.archived_at && !over?(mark.run, now) && !mark.run&.leader_id
+      end
+      open.sort_by(&:id).to_h { |mark| [mark.id, mark] }
+    end
+
+    # all its steps are done, and nothing of it cures on
+    def self.over?(run, now) = run&.finished? && run.clockwork.ready_at(now.to_f) <= now.to_f
 
     # @return [UpClose::Timetable::Hours]
     def hours = @hours ||= shop.hours
@@ -73,22 +103,11 @@ module Actions
       )
     end
 
-    def live_marks
-      Mark.live.where.not(placed_at: nil)
-        .preload(:artwork, piece: :job, runs: [:step_ends, {leader: :step_ends}])
+    def lay_anew(now, shop, marks)
+      @now, @shop, @marks, @laid_at = now, shop, marks, now
+      @chains = Held.during { marks.values.map { |mark| chain(mark) } }
+      @plan = UpClose::Timetable::Planner.new(hours, **planner).call(@chains)
     end
-
-    # ready for the sheet or further, and not done
-    def open_among(marks)
-      # what follows another mark's run is planned with it
-      open = marks.select do |mark|
-        mark.method_key && mark.placed? && !mark.job.archived_at && !over?(mark.run) && !mark.run&.leader_id
-      end
-      open.sort_by(&:id)
-    end
-
-    # all its steps are done, and nothing of it cures on
-    def over?(run) = run&.finished? && run.clockwork.ready_at(now.to_f) <= now.to_f
 
     def chain(mark, steps: nil)
       run = mark.run

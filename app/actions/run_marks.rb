@@ -165,10 +165,7 @@ module Actions
 
     # changes whenever something has been done in any run, from any device
     # @return [String]
-    def stamp
-      [StepEnd.maximum(:id), StepEnd.count, Attempt.maximum(:updated_at)&.to_f, Run.maximum(:updated_at)&.to_f]
-        .join("-")
-    end
+    def stamp = ChangeCount.of("attempts", "runs", "step_ends").join("-")
 
     # the same for each run that is open or was lately: a page tells its own run's changes from those of others
     # @return [Hash{String => Object}] "all" and "runs" by number

@@ -13,7 +13,10 @@ class ApplicationRecord < ActiveRecord::Base
     transaction do
       connection.execute("UPDATE preferences SET value = value WHERE 0")
       connection.clear_query_cache
+      Held.forget
       yield
     end
+  ensure
+    Held.forget
   end
 end

@@ -15,27 +15,24 @@ class Attempt < ApplicationRecord
 
   # the same of every way on record, asked for at once: a page wants several
   # @return [Hash{Array(String, String, String) => Array(Integer, Integer)}]
-  def self.records = summed(tallies.select { |(_, _, _, elsewhere, _), _| elsewhere.zero? }) { |key| key.first(3) }
+  def self.records
+    summed(TryCount.tallies.select { |(_, _, _, elsewhere, _), _| elsewhere.zero? }) { |key| key.first(3) }
+  end
 
   # @return [UpClose::Record::Ways] the same, with what other shops noted
   def self.ways
-    here, elsewhere = tallies.partition { |(_, _, _, elsewhere, _), _| elsewhere.zero? }
+    here, elsewhere = TryCount.tallies.partition { |(_, _, _, elsewhere, _), _| elsewhere.zero? }
     UpClose::Record::Ways.new(summed(here) { |key| key.first(3) }, elsewhere: summed(elsewhere, &:first))
   end
 
-  # @return [Hash{Array => Integer}] method, printer, stock, whether another shop's (0 or 1) and result → how many
-  def self.tallies
-    where.not(method_key: nil).group(:method_key, :printer, :stock, "origin IS NOT NULL", :result).count
-  end
-
-  # @yieldparam key [Array] as +tallies+ has them  @yieldreturn [Object] what is added up under
+  # @yieldparam key [Array] as TryCount.tallies has them  @yieldreturn [Object] what is added up under
   def self.summed(counts)
     counts.each_with_object(Hash.new([0, 0].freeze)) do |(key, count), all|
       name = yield(key)
       all[name] = all[name].zip([(key.last == "spoilt") ? 0 : count, count]).map(&:sum)
     end
   end
-  private_class_method :tallies, :summed
+  private_class_method :summed
 
   def good? = result != "spoilt"
 

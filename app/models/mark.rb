@@ -19,6 +19,35 @@ class Mark < ApplicationRecord
 
   scope :live, -> { where(archived_at: nil) }
 
+  # of jobs that are not put away
+  scope :at_hand, -> { live.joins(piece: :job).where(jobs: {archived_at: nil}) }
+
+  # the last run's steps are done, and its last coat has cured
+  OVER = <<~SQL
+    EXISTS (SELECT 1 FROM runs JOIN runs AS leads ON leads.id = ifnull(runs.leader_id, runs.id)
+      WHERE runs.id = (SELECT max(own.id) FROM runs AS own WHERE own.mark_id = marks.id) AND leads.ready_at <= :now)
+  SQL
+
+  # +good_wanted+
+  GOOD_WANTED = <<~SQL
+    ifnull((SELECT json_array_length(set_of.members) FROM artworks AS set_of
+      WHERE set_of.id = marks.artwork_id AND set_of.members IS NOT NULL),
+    pieces.count * ifnull(json_extract(marks.repeats, '$.count'), 1))
+  SQL
+
+  # fewer pieces have a good try than are wanted: what +pieces_wanting+ says, without reading the tries
+  SHORT = <<~SQL
+    (SELECT count(DISTINCT tried.piece) FROM attempts AS tried WHERE tried.mark_id = marks.id
+      AND tried.result <> 'spoilt' AND tried.piece BETWEEN 1 AND #{GOOD_WANTED}) < #{GOOD_WANTED}
+  SQL
+
+  # with work left on them
+  # @param now [Time]
+  scope :in_work, ->(now) { at_hand.where("NOT #{OVER}", now: now) }
+
+  # with work left, or with tries to be written down; +done?+ says no of each
+  scope :undone, ->(now) { at_hand.where("NOT #{OVER} OR #{SHORT}", now: now) }
+
   delegate :job, to: :piece
   delegate :placement, :ink_for_piece, :room, :eased_place, :repeats_core, :all_placed, :neighbours, :laid_first,
     :registration, :own_size, :own_size_fits?, to: :placing

@@ -18,11 +18,15 @@ class Preference < ApplicationRecord
   }.freeze
 
   # all are asked for at once: a page wants several
-  def self.get(name) = pluck(:name, :value).to_h.fetch(name) { ALLOWED.fetch(name).first }
+  def self.get(name) = chosen.fetch(name) { ALLOWED.fetch(name).first }
 
   # all of them, the first allowed where nothing was chosen
   # @return [Hash{String => String}]
-  def self.everything = ALLOWED.transform_values(&:first).merge(pluck(:name, :value).to_h)
+  def self.everything = ALLOWED.transform_values(&:first).merge(chosen)
+
+  # @return [Hash{String => String}]
+  def self.chosen = Held.fetch(:preferences) { pluck(:name, :value).to_h }
+  private_class_method :chosen
 
   def self.put(name, value)
     return unless ALLOWED[name]&.any? { |allowed| allowed === value }

@@ -53,16 +53,15 @@ class RecordOf
   # of tries whose cause nobody found
   # @return [Hash{String => Integer}] fault key → how often
   def faults
-    @faults ||= attempts.where(cause: nil).joins("JOIN json_each(attempts.faults) AS fault")
+    @faults ||= attempts.where(cause: nil).where("faults <> '[]'").joins("JOIN json_each(attempts.faults) AS fault")
       .group("fault.value").order(Arel.sql("count(*) DESC")).limit(6).count
   end
 
   # @return [Hash{String => Array(Integer, Integer)}] stock → good, tried; the most often tried first
   def stocks
-    @stocks ||= attempts.where.not(stock: nil).group(:stock, :result).count
-      .each_with_object(Hash.new([0, 0].freeze)) { |((stock, result), count), all|
-        all[stock] = all[stock].zip([(result == "spoilt") ? 0 : count, count]).map(&:sum)
-      }.sort_by { |_, (_, tried)| -tried }.to_h
+    @stocks ||= by_stock.each_with_object(Hash.new([0, 0].freeze)) { |((stock, result), count), all|
+      all[stock] = all[stock].zip([(result == "spoilt") ? 0 : count, count]).map(&:sum)
+    }.sort_by { |_, (_, tried)| -tried }.to_h
   end
 
   # by month, for a table
@@ -83,13 +82,29 @@ class RecordOf
 
   private
 
+  def by_stock
+    return attempts.where.not(stock: nil).group(:stock, :result).count if mark
+    kept.where("day > 0").where.not(stock: "").group(:stock, :result).sum(:count).select { |_, count| count.positive? }
+  end
+
+  def kept = method ? TryCount.own.where(method_key: method.key) : TryCount.own
+
   JULIAN_DAY = "CAST(julianday(date(made_at)) + 0.5 AS INTEGER)"
   private_constant :JULIAN_DAY
 
   # counted once for all that is told of days, months and results
   # @return [Array<Array(Integer, String, Integer)>] Julian day, result, how many; oldest first
-  def by_day
-    @by_day ||= attempts.group(Arel.sql("1"), :result).order(Arel.sql("1"))
+  def by_day = @by_day ||= mark ? of_mark_by_day : kept_by_day
+
+  def of_mark_by_day
+    attempts.group(Arel.sql("1"), :result).order(Arel.sql("1"))
       .pluck(Arel.sql(JULIAN_DAY), :result, Arel.sql("count(*)"))
+  end
+
+  # the shop's, or a method's, as the database counts them
+  def kept_by_day
+    kept.where("day > 0").group(:day, :result).order(:day).sum(:count).map { |(day, result), count|
+      [day, result, count]
+    }.select { |_, _, count| count.positive? }
   end
 end

@@ -10,6 +10,8 @@ class Run < ApplicationRecord
   has_many :step_ends, -> { order(:id) }, inverse_of: :run
   has_many :attempts
 
+  before_save :keep_ready_at, if: :ended_at_changed?
+
   # @return [Array<UpClose::Methods::Step>]
   def steps_core = @steps_core ||= lead.steps.map { |hash| UpClose::Methods::Step.from_h(hash) }
 
@@ -75,6 +77,11 @@ class Run < ApplicationRecord
   end
 
   def finished? = !lead.ended_at.nil?
+
+  # when the last coat has cured, once its steps are done: found by SQL, without reading the steps
+  def keep_ready_at
+    self.ready_at = ended_at && Time.at(clockwork.ready_at(ended_at.to_f))
+  end
 
   private
 

@@ -20,7 +20,9 @@ class ShopLimits
   # What is worked out once. Frozen.
   Known = UpClose::Value.define(:book, :ways)
 
-  def self.known(now)
+  def self.known(now) = Held.fetch(:limits) { worked_out(now) }
+
+  def self.worked_out(now)
     KNOWN.fetch(stamp(now)) do
       book = UpClose::Record::LimitBook.new(readings(now), windows: windows, models: Models.new)
       Known.new(book, Attempt.ways)
@@ -29,13 +31,8 @@ class ShopLimits
 
   KNOWN = Shelves::LruCache.new(most: 4)
 
-  # of each table that it depends on: when it last changed, and how much it holds
-  STAMP = %w[coupons attempts printers].map { |table|
-    "(SELECT max(updated_at) || ' ' || count(*) FROM #{table})"
-  }.join(", ").then { |parts| "SELECT #{parts}" }.freeze
-
   # a day older is as good as new
-  def self.stamp(now) = [*ApplicationRecord.connection.select_rows(STAMP).first, now.to_date.iso8601].join("-")
+  def self.stamp(now) = [*ChangeCount.of("attempts", "coupons", "printers"), now.to_date.iso8601].join("-")
 
   def self.readings(now)
     changed = Printer.where.not(changed_at: nil).pluck(:name, :changed_at).to_h
@@ -93,5 +90,5 @@ class ShopLimits
   def self.told_of(times, step)
     times.find { |time| time["step"] == step && time["after_s"] && time["latest_s"] }
   end
-  private_class_method :known, :stamp, :readings, :windows, :windows_of, :told_of
+  private_class_method :known, :worked_out, :stamp, :readings, :windows, :windows_of, :told_of
 end

@@ -11,7 +11,9 @@ module ShopPrices
   end
 
   # @return [UpClose::Costing::PriceList] what has no price here has none
-  def list
+  def list = Held.fetch(:prices) { as_written }
+
+  def as_written
     pack = UpClose::Costing::PriceList::Pack
     stocks = StockFact.where.not(pack_cents: nil).where.not(pack_sheets: nil).to_h do |fact|
       [fact.stock, pack.new(fact.pack_cents, fact.pack_sheets, fact.uses)]

@@ -22,7 +22,7 @@ class ShopTime
   }.freeze
 
   # what is kept; the usual hours where it cannot be read
-  def self.current = read(Preference.get("timetable")) || new({})
+  def self.current = Held.fetch(:shop_time) { read(Preference.get("timetable")) || new({}) }
 
   def self.readable?(text) = !read(text).nil?
 

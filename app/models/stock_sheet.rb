@@ -2,9 +2,12 @@
 
 # One real sheet in the drawer.
 class StockSheet < ApplicationRecord
-  ROOMS = Shelves::LruCache.new(most: 200)
-
   attribute :used, ListOfValues.new(UpClose::Sheets::UsedArea)
+
+  # what is left of it, as kept beside it: its area, and the largest box that still fits. Frozen.
+  Free = UpClose::Value.define(:area_mm2, :largest)
+
+  before_save :keep_free, if: -> { free.nil? || used_changed? || width_mm_changed? || height_mm_changed? }
 
   scope :here, -> { where(state: "here").order(:stock, :printer, :id) }
   scope :suiting, ->(stock, printer) { here.where(stock: stock, printer: printer) }
@@ -35,16 +38,22 @@ class StockSheet < ApplicationRecord
   # @return [UpClose::Sheets::Nesting::Blank]
   def to_core = UpClose::Sheets::Nesting::Blank.new(id: id.to_s, width_mm: width_mm, height_mm: height_mm, used: rings)
 
-  # @return [UpClose::Sheets::FreeRoom]
+  # @return [Free] worked out when what is used of it changes
   def free_room
-    ROOMS.fetch([width_mm, height_mm, rings].to_json) do
-      UpClose::Sheets::FreeRoom.new(
-        to_core,
-        gap_mm: UpClose::Sheets::Allowances::START.gap,
-        frame_mm: UpClose::Sheets::Allowances::START.sides
-      ).tap do |room|
-        [room.area_mm2, room.largest]
-      end
-    end
+    kept = free || worked_out_free
+    box = kept["largest"]&.then { |x, y, width, height|
+      UpClose::Geometry::Box.new(x: x, y: y, width: width, height: height)
+    }
+    Free.new(kept["area_mm2"], box)
+  end
+
+  private
+
+  def keep_free = self.free = worked_out_free
+
+  def worked_out_free
+    start = UpClose::Sheets::Allowances::START
+    room = UpClose::Sheets::FreeRoom.new(to_core, gap_mm: start.gap, frame_mm: start.sides)
+    {"area_mm2" => room.area_mm2, "largest" => room.largest&.to_a}
   end
 end

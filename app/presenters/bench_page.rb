@@ -20,11 +20,12 @@ module Presenters
     # One thing to do. +mark+ is drawn, +others+ more marks stand at the same step; +at+ is a moment or nil.
     Todo = UpClose::Value.define(:mark, :others, :words, :path, :at, :hands_s)
 
-    attr_reader :table
+    attr_reader :table, :empty_jobs
 
+    # @param empty_jobs [Array<Job>] of which no piece is measured yet
     # @param rows [Array<CardRow>] of marks that are not done  @param table [Timetable]
-    def initialize(jobs:, rows:, table:, now:)
-      @jobs, @rows, @table, @now = jobs, rows, table, now
+    def initialize(empty_jobs:, rows:, table:, now:)
+      @empty_jobs, @rows, @table, @now = empty_jobs, rows, table, now
     end
 
     # what can be gone on with, the most urgent first
@@ -46,10 +47,6 @@ module Presenters
     def late = table.chains.select { |chain| table.plan.late_s(chain) > 0 }.first(MOST[:late])
 
     def mark(chain) = table.work.mark(chain)
-
-    # jobs of which no piece is measured yet
-    # @return [Array<Job>]
-    def empty_jobs = @jobs.select { |job| job.pieces.empty? }
 
     # part-used sheets of which no whole one is left, where a mark still wants to be printed on such
     # @return [Array<StockSheet>]
@@ -133,7 +130,8 @@ module Presenters
     # what waits for a decision or a word, and has no moment
     def unplanned
       told = planned.flat_map { |todo| [todo.mark, *todo.others] } + under_way.map(&:mark)
-      rest = @rows.reject { |row| told.include?(row.mark) || row.mark.run&.then { |run| !run.finished? } }
+      told = told.to_set(&:id)
+      rest = @rows.reject { |row| told.include?(row.mark.id) || row.mark.run&.then { |run| !run.finished? } }
       rest.map { |row| Todo.new(row.mark, [], VERBS.fetch(row.next_stage), path(row.mark), nil, nil) }
         .sort_by { |todo| (todo.words == VERBS["record"]) ? 0 : 1 }
     end

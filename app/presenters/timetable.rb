@@ -4,17 +4,44 @@ module Presenters
   # The plan as the page shows it: what to do now, each mark's dates, day by day.
   class Timetable
     MOST_DAYS = 21
+    # of a shop with more marks than a page lists at once
+    DAYS_OF_MANY = 4
+    A_PAGE = 24
 
-    attr_reader :work
+    attr_reader :work, :page
 
-    # @param work [Actions::PlanWork]  @param writer [Object] unused by times
-    def initialize(work, now:)
-      @work, @now = work, now
+    # @param work [Actions::PlanWork]
+    # @param page [Integer] of the list of marks, from 1
+    # @param asked [Integer, nil] a mark to work out the ways out for
+    def initialize(work, now:, page: 1, asked: nil)
+      @work, @now, @asked = work, now, asked
+      wanted = asked ? at_asked : page
+      @page = wanted.clamp(1, pages)
     end
 
     def plan = work.plan
 
-    def chains = work.chains.sort_by { |c| [c.due || Float::INFINITY, c.id] }
+    # by the date they are wanted
+    def chains = @chains ||= work.chains.sort_by { |c| [c.due || Float::INFINITY, c.id] }
+
+    def many? = chains.size > A_PAGE
+
+    def pages = [(chains.size / A_PAGE.to_f).ceil, 1].max
+
+    # @return [Array<UpClose::Timetable::TaskChain>] those of the page
+    def listed = chains.slice((page - 1) * A_PAGE, A_PAGE) || []
+
+    # whether what would help it, and its latest beginning, are worked out with the page: both take a while
+    def asked?(chain) = !many? || chain.id == @asked
+
+    # @return [String, nil] how old the plan is that is shown, when it is not of this moment
+    def age_words
+      return "The first plan is being laid." if work.chains.empty? && work.unplanned.positive?
+      age = @now - work.laid_at
+      return if age < 1 && work.unplanned.zero?
+      said = "Planned #{Moments.about(age)} ago"
+      work.unplanned.positive? ? "#{said}; #{work.unplanned} not planned yet" : said
+    end
 
     # what is to be taken in hand first
     # @return [UpClose::Timetable::Plan::Entry, nil]
@@ -82,11 +109,8 @@ module Presenters
     # @return [Array<String>]
     def baked_with(entry)
       return [] unless entry.step.place == :oven
-      plan.entries.select { |other|
-        other.step.place == :oven && other.from == entry.from && other.chain != entry.chain
-      }.map do |other|
-        other.chain.title
-      end
+      @bakes ||= plan.entries.select { |other| other.step.place == :oven }.group_by(&:from)
+      @bakes.fetch(entry.from, []).reject { |other| other.chain == entry.chain }.map { |other| other.chain.title }
     end
 
     # what the time of a mark goes into
@@ -111,18 +135,23 @@ module Presenters
 
     # days on which something is done by hand, with their bars
     # @return [Array<TimetableDay>]
-    def days
-      dates = plan.entries
-        .select(&:hands?)
-        .flat_map { |e| e.pieces.map { |from, _| Shelves::LocalZone.date_of(from) } }
-        .uniq
-        .sort
-        .first(MOST_DAYS)
-      dates.map { |date| TimetableDay.new(date, spans(date), drawn) }
+    def days = @days ||= drawn_days
+
+    def drawn_days
+      dates = by_date.keys.sort.first(many? ? DAYS_OF_MANY : MOST_DAYS)
+      dates.map { |date| TimetableDay.new(date, spans(date), drawn_about(date)) }
+    end
+
+    # what can be seen on a day's drawing, which may run on past midnight
+    def drawn_about(date)
+      from, to = [0, 2880].map { |minutes| Shelves::LocalZone.at(date, minutes) }
+      drawn.select { |e| e.from < to && e.to > from }
     end
 
     # what lies in a place already is drawn there
-    def drawn
+    def drawn = @drawn ||= with_lying
+
+    def with_lying
       lying = work.in_place.entries.to_h { |e| [[e.chain.id, e.step.key], e] }
       stretches.map { |e| lying.fetch([e.chain.id, e.step.key], e) }
     end
@@ -133,13 +162,30 @@ module Presenters
 
     # @param chain [UpClose::Timetable::TaskChain]
     # @return [Array<UpClose::Timetable::Plan::Entry>] of one mark
-    def stretches_of(chain) = stretches.select { |entry| entry.chain.id == chain.id }
+    def stretches_of(chain) = (@by_chain ||= stretches.group_by { |entry| entry.chain.id }).fetch(chain.id, [])
 
-    def entries_on(date)
-      stretches.select { |e| e.hands? && e.pieces.any? { |from, _| Shelves::LocalZone.date_of(from) == date } }
-    end
+    def entries_on(date) = by_date.fetch(date, [])
 
     private
+
+    # work by hand, by the days it begins or goes on
+    # @return [Hash{Date => Array<UpClose::Timetable::Plan::Entry>}]
+    def by_date
+      @by_date ||= stretches.select(&:hands?).each_with_object({}) do |entry, all|
+        entry.pieces.map { |from, _| date_of(from) }.uniq.each { |date| (all[date] ||= []) << entry }
+      end
+    end
+
+    # days begin on a quarter of an hour in every zone
+    QUARTER_S = 900
+
+    def date_of(moment)
+      @dates ||= Hash.new { |known, quarter| known[quarter] = Shelves::LocalZone.date_of(quarter * QUARTER_S) }
+      @dates[moment.div(QUARTER_S)]
+    end
+
+    # the page that lists the mark that was asked for
+    def at_asked = (chains.index { |chain| chain.id == @asked } || 0) / A_PAGE + 1
 
     def before(entry) = entry.chain.steps.find { |s| s.key == entry.step.after }&.title || "the one before"
 

@@ -8,9 +8,11 @@ module Routes
 
     # what only these routes need
     module Helping
-      def what_to_do(jobs, marks)
+      def what_to_do(open)
+        marks = Mark.undone(now).where(jobs: {id: open})
+          .preload(:artwork, :attempts, piece: :job, runs: [:step_ends, {leader: :step_ends}]).order(:id).to_a
         Presenters::BenchPage.new(
-          jobs: jobs,
+          empty_jobs: open.where.missing(:pieces).to_a,
           rows: marks.reject { |mark| mark.done?(now) }.map { |mark| row(mark) },
           table: Presenters::Timetable.new(Actions::PlanWork.new(now, marks: marks), now: now),
           now: now
@@ -27,12 +29,8 @@ module Routes
 
     def self.registered(app)
       app.get "/" do
-        of_marks = [:artwork, :attempts, {runs: [:step_ends, {leader: :step_ends}]}]
-        jobs = Job.open.where.not(title: Actions::JustPrint::JOB).includes(pieces: {marks: of_marks}).to_a
-        marks = jobs.flat_map { |job| job.pieces.flat_map(&:marks) }.reject(&:archived_at).each do |m|
-          m.association(:piece).target = jobs.flat_map(&:pieces).find { |p| p.id == m.piece_id }
-        end
-        page :bench, here: :bench, title: "Bench", bench: jobs.any? ? what_to_do(jobs, marks) : nil,
+        open = Job.open.where.not(title: Actions::JustPrint::JOB)
+        page :bench, here: :bench, title: "Bench", bench: open.exists? ? what_to_do(open) : nil,
           backed_up: Shelves::ShopBackup.new(Settings.home).last_at
       end
 

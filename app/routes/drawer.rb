@@ -5,11 +5,27 @@ module Routes
   module Drawer
     # what only these routes need
     module Helping
+      # more sheets than this are shown a kind at a time
+      MOST_AT_ONCE = 24
+
+      # @return [Hash{Array(String, String) => Integer}] stock and printer → how many sheets of it are here
+      def sheet_kinds = StockSheet.where(state: "here").order(:stock, :printer).group(:stock, :printer).count
+
+      # the kind that is asked for, where there are too many to show them all
+      # @return [Helpers::Paged]
+      def sheets_shown(kinds)
+        few = kinds.values.sum <= MOST_AT_ONCE
+        kind = [params["stock"], params["printer"]].then { |asked| kinds.key?(asked) ? asked : kinds.keys.first }
+        scope = few ? StockSheet.here : StockSheet.suiting(*kind)
+        Helpers::Paged.new(scope, params["page"], size: MOST_AT_ONCE)
+      end
+
       def drawer_page(form: nil, refusal: nil)
+        kinds = sheet_kinds
         page :"drawer/index",
           here: :drawer,
           title: "Sheet drawer",
-          sheets: StockSheet.here.to_a,
+          kinds: kinds, sheets: sheets_shown(kinds),
           aside: StockSheet.where.not(state: "here").order(updated_at: :desc).limit(12).to_a,
           form: form,
           refusal: refusal

@@ -47,8 +47,9 @@ module Routes
     # jobs
     def self.jobs(app)
       app.get "/jobs" do
+        away = Helpers::Paged.new(Job.put_away, params["page"])
         page :"jobs/index",
-          here: :jobs, title: "Jobs", jobs: Job.open.includes(pieces: {marks: :artwork}).to_a, away: Job.put_away.to_a
+          here: :jobs, title: "Jobs", jobs: Job.open.includes(pieces: {marks: :artwork}).to_a, away: away
       end
 
       app.get("/jobs/new") { page :"jobs/form", here: :jobs, title: "New job", job: Job.new, form: nil }

@@ -22,8 +22,8 @@ module Routes
 
       def timetable_page(form: nil)
         work = Actions::PlanWork.new(now)
-        page :timetable,
-          here: :timetable, title: "Timetable", table: Presenters::Timetable.new(work, now: now), form: form
+        table = Presenters::Timetable.new(work, now: now, page: params["page"].to_i, asked: params["ask"]&.to_i)
+        page :timetable, here: :timetable, title: "Timetable", table: table, form: form
       end
     end
 

@@ -25,7 +25,10 @@ module Storytelling
     layouts layout_marks runs step_ends attempts boards coupons school_changes
   ].freeze
 
-  def self.forgotten(db) = db.tables - TABLES - %w[schema_migrations ar_internal_metadata]
+  # counts that the database keeps itself, as rows come and go
+  COUNTS = %w[change_counts try_counts].freeze
+
+  def self.forgotten(db) = db.tables - TABLES - COUNTS - %w[schema_migrations ar_internal_metadata]
 
   # its columns, moments later by so many seconds
   def self.moved_on(db, table, since)

@@ -126,7 +126,7 @@ module UpClose
       end
 
       # @param other [Object]  @return [Boolean] of one kind, with the same values
-      def ==(other) = other.is_a?(Step) && other.to_h == to_h
+      def ==(other) = equal?(other) || (other.is_a?(Step) && other.key == key && other.to_h == to_h)
       alias_method :eql?, :==
       def hash = to_h.hash
     end

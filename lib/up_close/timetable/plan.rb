@@ -21,6 +21,13 @@ module UpClose
         freeze
       end
 
+      # @param chains [Array<TaskChain>]
+      # @return [Plan] of these alone
+      def only(chains)
+        ids = chains.map(&:id).to_set
+        Plan.new(entries.select { |e| ids.include?(e.chain.id) }, problems.select { |p| ids.include?(p.chain.id) })
+      end
+
       # @param chain [TaskChain]  @return [Array<Entry>]
       def of(chain) = @by_chain.fetch(chain.id, [])
 

@@ -12,7 +12,8 @@ module UpClose
       # @param entries [Array<Plan::Entry>] in order of time
       # @return [Array<Plan::Entry>]
       def call(entries)
-        entries.group_by(&:chain).values.flat_map { |own| of_one(own) }.sort_by { |e| [e.from, e.to, e.chain.id.to_s] }
+        entries.group_by { |e| e.chain.id }.values.flat_map { |own| of_one(own) }
+          .sort_by { |e| [e.from, e.to, e.chain.id.to_s] }
       end
 
       # @param entries [Array<Plan::Entry>] of one chain

@@ -1,0 +1,70 @@
+# frozen_string_literal: true
+
+module Actions
+  # The last plan that was laid. A small shop's is laid anew for every page; a large one's goes on being laid beside the
+  # pages, which show the last one meanwhile and say how old it is.
+  class LaidPlan
+    # @!attribute chains [Array<UpClose::Timetable::TaskChain>]  @!attribute plan [UpClose::Timetable::Plan]
+    # @!attribute at [Time] laid then  @!attribute stamp [Array] of what it was laid from
+    Laid = UpClose::Value.define(:chains, :plan, :at, :stamp)
+
+    # a plan of so many marks is laid at once, with the page
+    AT_ONCE = 24
+    # as old, a plan of a large shop is laid again
+    FRESH_S = 60
+    # how long a page waits for a shop's first plan
+    PATIENCE_S = 1.0
+
+    # pages come before the plan that is laid beside them
+    BEHIND = -3
+
+    TASKS = Shelves::BackgroundTasks.new
+    LOCK = Mutex.new
+
+    class << self
+      # @param now [Time]  @param marks [Hash{Integer => Mark}] to be planned, by id
+      # @yieldparam marks [Hash{Integer => Mark}]  @yieldreturn [Array(Array<TaskChain>, Plan)]
+      # @return [Laid]
+      def fetch(now, marks, &lay)
+        return laid(now, marks, &lay) if marks.size <= AT_ONCE
+        known = LOCK.synchronize { @last }
+        begin_anew(now, &lay) unless known && fresh?(known, now)
+        known || first_one(now)
+      end
+
+      # whether another one is being laid
+      def going? = TASKS.going?(:plan)
+
+      def forget = LOCK.synchronize { @last = nil }
+
+      private
+
+      def laid(now, marks) = Laid.new(*yield(marks), now, stamp)
+
+      def begin_anew(now)
+        TASKS.start(:plan) do
+          Thread.current.priority = BEHIND
+          marks = PlanWork.open_marks(now)
+          one = Laid.new(*yield(marks), now, stamp)
+          LOCK.synchronize { @last = one }
+        end
+      end
+
+      def first_one(now)
+        TASKS[:plan]&.thread&.join(PATIENCE_S)
+        LOCK.synchronize { @last } || Laid.new([], UpClose::Timetable::Plan.new([], []), now, nil)
+      end
+
+      def fresh?(known, now) = (now - known.at).between?(0, FRESH_S) && known.stamp == stamp
+
+      # all that a plan depends on
+      def stamp
+        tables = %w[marks pieces artworks jobs own_schools].map { |table| "(SELECT max(updated_at) FROM #{table})" }
+        [
+          ChangeCount.of("attempts", "coupons", "printers", "runs", "step_ends"), Preference.get("timetable"),
+          ApplicationRecord.connection.select_rows("SELECT #{tables.join(", ")}").first
+        ]
+      end
+    end
+  end
+end

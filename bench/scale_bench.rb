@@ -1,0 +1,25 @@
+# frozen_string_literal: true
+
+require_relative "years"
+
+# Every main page in the demo shop, and in the same shop with years of work, in the same minute.
+module Bench
+  session = Rack::MockRequest.new(Web)
+  get = lambda do |path|
+    answer = session.get(path, "HTTP_HOST" => "localhost")
+    raise "#{path} answered #{answer.status}" unless answer.status == 200
+  end
+  mark = Mark.all.find { |one| one.artwork && one.method_key && one.placed? && one.run.nil? }
+  paths = ["/", "/jobs", "/jobs/#{mark.job.id}", "/timetable", "/drawer", "/stock", "/printers", "/methods",
+    "/methods/#{mark.method_key}", "/methods/#{mark.method_key}/record", "/record", "/search?q=rose", "/print",
+    *%w[measure artwork method place sheet apply seal record compare].map { |stage| "/marks/#{mark.id}/#{stage}" }]
+  paths.select! { |path| session.get(path, "HTTP_HOST" => "localhost").status == 200 }
+  before = paths.to_h { |path| [path, median(5) { get.call(path) }] }
+  filled = seconds { Years.fill }
+  paths.each { |path| get.call(path) }
+  after = paths.to_h { |path| [path, median(3) { get.call(path) }] }
+  report("shop of #{Mark.count} marks, #{Attempt.count} tries", "filled in #{filled.round(1)} s", "")
+  after.each do |path, s|
+    report(path.sub(/\d+/, "…"), "#{ms(s)}, #{(s / before[path]).round(1)} × #{ms(before[path])}", "3 ×, 300 ms")
+  end
+end
