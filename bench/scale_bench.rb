@@ -17,8 +17,12 @@ module Bench
   before = paths.to_h { |path| [path, median(5) { get.call(path) }] }
   filled = seconds { Years.fill }
   paths.each { |path| get.call(path) }
+  Actions::LaidPlan::TASKS[:plan]&.thread&.join
+  open = Actions::PlanWork.open_marks(Time.now)
+  plan = seconds { Actions::PlanWork.lay(Time.now, ShopTime.current, open) }
   after = paths.to_h { |path| [path, median(3) { get.call(path) }] }
   report("shop of #{Mark.count} marks, #{Attempt.count} tries", "filled in #{filled.round(1)} s", "")
+  report("plan of #{open.size} open marks, beside the pages", ms(plan), "3 s")
   after.each do |path, s|
     report(path.sub(/\d+/, "…"), "#{ms(s)}, #{(s / before[path]).round(1)} × #{ms(before[path])}", "3 ×, 300 ms")
   end

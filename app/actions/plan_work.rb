@@ -37,13 +37,10 @@ module Actions
     # @return [Hash{Integer => Mark}]
     def self.open_among(marks, now)
       open = marks.select do |mark|
-        mark.method_key && mark.placed? && !mark.job.archived_at && !over?(mark.run, now) && !mark.run&.leader_id
+        mark.method_key && mark.placed? && !mark.job.archived_at && !mark.run&.over?(now) && !mark.run&.leader_id
       end
       open.sort_by(&:id).to_h { |mark| [mark.id, mark] }
     end
-
-    # all its steps are done, and nothing of it cures on
-    def self.over?(run, now) = run&.finished? && run.clockwork.ready_at(now.to_f) <= now.to_f
 
     # @return [UpClose::Timetable::Hours]
     def hours = @hours ||= shop.hours

@@ -190,7 +190,7 @@ class Mark < ApplicationRecord
 
   # all wanted are good, and the last coat has cured
   # @param now [Time]
-  def done?(now) = run&.finished? && short <= 0 && run.clockwork.ready_at(now.to_f) <= now.to_f
+  def done?(now) = run&.over?(now) && short <= 0
 
   def title = artwork ? artwork.name : "New mark"
 

@@ -78,6 +78,10 @@ class Run < ApplicationRecord
 
   def finished? = !lead.ended_at.nil?
 
+  # its steps are done, and the last coat has cured
+  # @param now [Time]
+  def over?(now) = finished? && (lead.ready_at || Time.at(clockwork.ready_at(now.to_f))) <= now
+
   # when the last coat has cured, once its steps are done: found by SQL, without reading the steps
   def keep_ready_at
     self.ready_at = ended_at && Time.at(clockwork.ready_at(ended_at.to_f))

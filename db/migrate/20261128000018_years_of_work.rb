@@ -8,10 +8,11 @@ class YearsOfWork < ActiveRecord::Migration[7.2]
 
   TRY = %w[method_key printer stock elsewhere result day].freeze
 
-  # what few of many tries have: found without reading the others
+  # what few of many tries have, and the way they were made: found without reading the tries
   SPARSE = [
     ["with_causes", [:cause], "cause IS NOT NULL"], ["with_faults", [:method_key], "faults <> '[]' AND cause IS NULL"],
-    ["with_photos", [:made_at], "photo IS NOT NULL"], ["with_windows", [:method_key], "late_part IS NOT NULL"]
+    ["with_photos", [:made_at], "photo IS NOT NULL"], ["with_windows", [:method_key], "late_part IS NOT NULL"],
+    ["by_way", [:method_key, :printer, :stock, :material, :origin], nil]
   ].freeze
 
   def up
