@@ -39,6 +39,17 @@ module Actions
       mark.runs.create!(began_at: now, override_reason: (mark.stops.reason if mark.stops.any?), **more)
     end
 
+    # a press that waited in the browser for the server counts from when it was made, up to so long
+    MOST_AGO_S = 24 * 3600
+
+    # @param ago [String, nil] seconds, as the page counted them
+    # @return [Time] never before the step before it ended
+    def pressed_at(run, ago, now)
+      before = run.step_ends.map(&:done_at).max || run.began_at
+      seconds = Float(ago, exception: false) || 0.0
+      [now - (seconds.finite? ? seconds.clamp(0.0, MOST_AGO_S) : 0.0), before].max
+    end
+
     # Done twice, or done from a page that has been overtaken, counts once.
     # @param key [String] the step the maker saw
     # @return [Boolean] whether it moved on

@@ -118,7 +118,7 @@ module Routes
         if params["all"]
           Actions::RunMarks.finish_for_all(run, params["step"].to_s, now)
         else
-          Actions::RunMarks.finish_step(run, params["step"].to_s, now)
+          Actions::RunMarks.finish_step(run, params["step"].to_s, Actions::RunMarks.pressed_at(run, params["ago"], now))
         end
         redirect to("/runs/#{run.id}"), 303
       end

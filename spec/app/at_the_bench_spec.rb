@@ -7,6 +7,16 @@ RSpec.describe "at the bench", :shop do
   let(:mark) { ready_mark }
   let(:run) { Actions::RunMarks.start(mark, Time.now) }
 
+  it "counts a press that waited from when it was made, but never before the step before it, nor from nonsense" do
+    run = Actions::RunMarks.start(ready_mark, Time.now - 600)
+    at = ->(ago) { Actions::RunMarks.pressed_at(run.reload, ago, Time.now) }
+    expect(at.call("45.5")).to be_within(1).of(Time.now - 45.5)
+    expect([at.call(nil), at.call("-30"), at.call("NaN"), at.call("soon")]).to all be_within(1).of(Time.now)
+    expect(at.call("9e9")).to be_within(1).of(run.began_at)
+    send_form "/runs/#{run.id}/done", "step" => run.steps_core.first.key, "ago" => "100"
+    expect(run.reload.step_ends.first.done_at).to be_within(1).of(Time.now - 100)
+  end
+
   it "keeps notes and photos with the step they were made at, and refuses what is no picture" do
     Actions::RunMarks.finish_step(run, "ground", Time.now)
     send_form "/runs/#{run.id}/note", "words" => "a ridge near the rim"

@@ -32,4 +32,22 @@ RSpec.describe "two devices at one run", :shop, :page do
     expect(page).to have_css(".strip b", text: "Draw the pencil lines", wait: 4)
     expect(page).to have_no_text("Changed in another window")
   end
+
+  it "keeps a press while the server is away, with its moment, and sends it once when it is back" do
+    run = Actions::RunMarks.start(ready_mark, Time.now - 60)
+    visit "/runs/#{run.id}"
+    sleep 1 # the page is awake
+    network = page.driver.browser.network
+    network.emulate_network_conditions(offline: true)
+    bench_key(:space)
+    pressed = Time.now
+    expect(page).to have_text("Your press is kept with its time")
+    sleep 3
+    expect(run.reload.step_ends).to be_empty
+    network.emulate_network_conditions(offline: false)
+    expect(page).to have_css("h1", text: "Draw the pencil lines", wait: 8)
+    expect(run.reload.step_ends.map(&:step)).to eq ["ground"]
+    expect(run.step_ends.first.done_at).to be_within(1).of(pressed)
+    expect(page.evaluate_script("Object.keys(localStorage).filter((key) => key.startsWith('press-kept'))")).to be_empty
+  end
 end

@@ -1,6 +1,7 @@
 // The bench: Space or Enter is done; the window sounds and shows in the title.
 import { listen as changes } from '../lib/changes.js'
 import { isTyping } from '../lib/keys.js'
+import { resendPress, sendPress } from '../lib/kept_press.js'
 import { wakeClock } from '../widgets/clock.js'
 
 const MOVED = 'moved on elsewhere'
@@ -23,7 +24,13 @@ export default function run () {
     event.preventDefault()
     press()
   })
-  done.form?.addEventListener('submit', () => setTimeout(() => done.form.querySelectorAll('button').forEach((button) => { button.disabled = true })))
+  const waiting = (yes) => { document.querySelector('[data-kept]').hidden = !yes }
+  done.form?.addEventListener('submit', (event) => {
+    event.preventDefault()
+    sendPress(done.form, event.submitter, waiting)
+    done.form.querySelectorAll('button').forEach((button) => { button.disabled = true })
+  })
+  if (done.form) resendPress(done.form, waiting)
   window.addEventListener('pageshow', (event) => { if (event.persisted) location.reload() })
   if (!done.hidden) done.focus({ preventScroll: true })
 
