@@ -9,7 +9,7 @@ module Actions
     Laid = UpClose::Value.define(:chains, :plan, :at, :stamp)
 
     # a plan of so many marks is laid at once, with the page
-    AT_ONCE = 24
+    AT_ONCE = 40
     # as old, a plan of a large shop is laid again
     FRESH_S = 60
     # how long a page waits for a shop's first plan

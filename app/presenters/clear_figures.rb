@@ -11,7 +11,8 @@ module Presenters
     GAP = 2
     # further than this from its line, a figure is led back to it
     NEAR = 34
-    TURNS = [0, 180, 90, 270, 45, 135, 225, 315].freeze
+    # beside the line first, then on along it: of a level line, and of an upright one; degrees
+    TURNS = {true => [90, 270, 45, 315, 135, 225, 0, 180], false => [0, 180, 45, 315, 135, 225, 90, 270]}.freeze
     # tried beside, and beyond, the middle of the line and its ends
     REACHES = [30, 46, 64, 84, 110, 140].freeze
     # px between the places a letter is tried at
@@ -90,7 +91,7 @@ module Presenters
       half = [dim.figure.length * WIDE / 2, SIZE / 2].max
       REACHES.flat_map do |reach|
         dim.places.flat_map do |x, y|
-          TURNS.map do |deg|
+          TURNS.fetch(dim.level?).map do |deg|
             across, down = Math.cos(deg * Math::PI / 180), Math.sin(deg * Math::PI / 180)
             [x + across * (reach - 15 + half * across.abs), y + down * reach]
           end

@@ -28,8 +28,8 @@ module Presenters
 
     def inline? = @moved.nil? && length > figure.length * 9 + 2 * HEAD + 8
 
-    # the ends and the middle of the line, where its figure may stand near
-    def places = [middle, to, from]
+    # where its figure may stand near, the best first
+    def places = [to, middle, from]
 
     # @return [Array, nil] ends of the line from a figure that stands away
     def leader = @led ? [@moved, places.min_by { |x, y| Math.hypot(@moved[0] - x, @moved[1] - y) }] : nil

@@ -6,7 +6,7 @@ module Presenters
     MOST_DAYS = 21
     # of a shop with more marks than a page lists at once
     DAYS_OF_MANY = 4
-    A_PAGE = 24
+    A_PAGE = 40
 
     attr_reader :work, :page
 

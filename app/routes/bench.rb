@@ -9,13 +9,14 @@ module Routes
     # what only these routes need
     module Helping
       def what_to_do(open)
-        marks = Mark.undone(now).where(jobs: {id: open})
+        at = now
+        marks = Mark.undone(at).where(jobs: {id: open})
           .preload(:artwork, :attempts, piece: :job, runs: [:step_ends, {leader: :step_ends}]).order(:id).to_a
         Presenters::BenchPage.new(
           empty_jobs: open.where.missing(:pieces).to_a,
-          rows: marks.reject { |mark| mark.done?(now) }.map { |mark| row(mark) },
-          table: Presenters::Timetable.new(Actions::PlanWork.new(now, marks: marks), now: now),
-          now: now
+          rows: marks.reject { |mark| mark.done?(at) }.map { |mark| row(mark) },
+          table: Presenters::Timetable.new(Actions::PlanWork.new(at, marks: marks), now: at),
+          now: at
         )
       end
 

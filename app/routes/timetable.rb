@@ -21,8 +21,9 @@ module Routes
       end
 
       def timetable_page(form: nil)
-        work = Actions::PlanWork.new(now)
-        table = Presenters::Timetable.new(work, now: now, page: params["page"].to_i, asked: params["ask"]&.to_i)
+        at = now
+        work = Actions::PlanWork.new(at)
+        table = Presenters::Timetable.new(work, now: at, page: params["page"].to_i, asked: params["ask"]&.to_i)
         page :timetable, here: :timetable, title: "Timetable", table: table, form: form
       end
     end

@@ -64,7 +64,7 @@ RSpec.describe Presenters do
       dims = described_class.new(400, 300).call(crowd(6))
       expect(clear?(dims, box(0, 0, 400, 300))).to be true
       expect(dims.map(&:figure)).to eq crowd(6).map(&:figure)
-      expect([dims.first.at, dims.first.leader, dims.last.leader.last]).to eq [[80, 80], nil, [85, 60]]
+      expect([dims.first.at, dims.first.leader, dims.last.leader.last]).to eq [[80, 80], nil, [85, 66]]
     end
 
     it "numbers out what has no room: a letter at the line, its figure above" do
