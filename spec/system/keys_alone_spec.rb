@@ -113,9 +113,10 @@ RSpec.describe "by keyboard alone", :shop, :page do
     expect(page).to have_css("h1", text: "Just print").and have_text("The file “gull.svg” is here")
     pressed("6", "0", :enter)
     expect(page).to have_css("h1", text: /60\s?\.\s?0 × 30\s?\.\s?0/)
-    page.driver.browser.downloads.set_behavior(save_path: HOME)
+    folder = Dir.mktmpdir
+    page.driver.browser.downloads.set_behavior(save_path: folder)
     page.driver.browser.downloads.wait { pressed(:enter) }
-    expect(Dir[File.join(HOME, "*.pdf")].map { |path| File.binread(path, 4) }).to eq ["%PDF"]
+    expect(Dir[File.join(folder, "*")].map { |path| File.binread(path, 4) }).to eq ["%PDF"]
     expect(@pressed).to be <= 8
   end
 end
