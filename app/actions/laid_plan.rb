@@ -5,7 +5,7 @@ module Actions
   # pages, which show the last one meanwhile and say how old it is.
   class LaidPlan
     # @!attribute chains [Array<UpClose::Timetable::TaskChain>]  @!attribute plan [UpClose::Timetable::Plan]
-    # @!attribute at [Time] laid then  @!attribute stamp [Array] of what it was laid from
+    # @!attribute at [Time] laid then  @!attribute stamp [Array, nil] of what it was laid from; nil when not kept
     Laid = UpClose::Value.define(:chains, :plan, :at, :stamp)
 
     # a plan of so many marks is laid at once, with the page
@@ -39,7 +39,7 @@ module Actions
 
       private
 
-      def laid(now, marks) = Laid.new(*yield(marks), now, stamp)
+      def laid(now, marks) = Laid.new(*yield(marks), now, nil)
 
       def begin_anew(now)
         TASKS.start(:plan) do
