@@ -4,23 +4,17 @@ require_relative "years"
 
 # Every main page in the demo shop, and in the same shop with years of work, in the same minute.
 module Bench
-  session = Rack::MockRequest.new(Web)
-  get = lambda do |path|
-    answer = session.get(path, "HTTP_HOST" => "localhost")
-    raise "#{path} answered #{answer.status}" unless answer.status == 200
-  end
   mark = Mark.all.find { |one| one.artwork && one.method_key && one.placed? && one.run.nil? }
   paths = ["/", "/jobs", "/jobs/#{mark.job.id}", "/timetable", "/drawer", "/stock", "/printers", "/methods",
     "/methods/#{mark.method_key}", "/methods/#{mark.method_key}/record", "/record", "/search?q=rose", "/print",
     *%w[measure artwork method place sheet apply seal record compare].map { |stage| "/marks/#{mark.id}/#{stage}" }]
-  paths.select! { |path| session.get(path, "HTTP_HOST" => "localhost").status == 200 }
-  before = paths.to_h { |path| [path, median(5) { get.call(path) }] }
+  before = paths.to_h { |path| [path, median(5) { page(path) }] }
   filled = seconds { Years.fill }
-  paths.each { |path| get.call(path) }
+  paths.each { |path| page(path) }
   Actions::LaidPlan::TASKS[:plan]&.thread&.join
   open = Actions::PlanWork.open_marks(Time.now)
   plan = seconds { Actions::PlanWork.lay(Time.now, ShopTime.current, open) }
-  after = paths.to_h { |path| [path, median(3) { get.call(path) }] }
+  after = paths.to_h { |path| [path, median(3) { page(path) }] }
   report("shop of #{Mark.count} marks, #{Attempt.count} tries", "filled in #{filled.round(1)} s", "")
   report("plan of #{open.size} open marks, beside the pages", ms(plan), "3 s")
   after.each do |path, s|

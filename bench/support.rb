@@ -19,6 +19,13 @@ module Bench
     Array.new(times) { seconds { yield } }.sort[times / 2]
   end
 
+  # a page of the shop, in process
+  def self.page(path)
+    @session ||= Rack::MockRequest.new(Web)
+    answer = @session.get(path, "HTTP_HOST" => "localhost")
+    raise "#{path} answered #{answer.status}" unless answer.status == 200
+  end
+
   def self.ms(value) = "#{(value * 1000).round(1)} ms"
 
   # Time and peak memory of a script in a process of its own: the middle of so many runs.

@@ -32,9 +32,6 @@ module Actions
         known || first_one(now)
       end
 
-      # whether another one is being laid
-      def going? = TASKS.going?(:plan)
-
       def forget = LOCK.synchronize { @last = nil }
 
       private
@@ -44,8 +41,9 @@ module Actions
       def begin_anew(now)
         TASKS.start(:plan) do
           Thread.current.priority = BEHIND
-          marks = PlanWork.open_marks(now)
-          one = Laid.new(*yield(marks), now, stamp)
+          # what changes while it is laid makes it old
+          from = stamp
+          one = Laid.new(*yield(PlanWork.open_marks(now)), now, from)
           LOCK.synchronize { @last = one }
         end
       end

@@ -45,7 +45,7 @@ class Mark < ApplicationRecord
   # @param now [Time]
   scope :in_work, ->(now) { at_hand.where("NOT #{OVER}", now: now) }
 
-  # with work left, or with tries to be written down; +done?+ says no of each
+  # with work left, or with tries to be written down: those of which +done?+ is false
   scope :undone, ->(now) { at_hand.where("NOT #{OVER} OR #{SHORT}", now: now) }
 
   delegate :job, to: :piece

@@ -13,15 +13,4 @@ class TryCount < ApplicationRecord
       [[method, printer.presence, stock.presence, elsewhere ? 1 : 0, result], count] if count.positive?
     }.to_h
   end
-
-  # counts them all anew
-  def self.rebuild
-    ApplicationRecord.change do
-      delete_all
-      connection.execute("INSERT INTO try_counts (method_key, printer, stock, elsewhere, result, day, count) " \
-        "SELECT method_key, ifnull(printer, ''), ifnull(stock, ''), origin IS NOT NULL, result, " \
-        "ifnull(CAST(julianday(date(made_at)) + 0.5 AS INTEGER), 0), count(*) FROM attempts " \
-        "WHERE method_key IS NOT NULL GROUP BY 1, 2, 3, 4, 5, 6")
-    end
-  end
 end
