@@ -7,6 +7,7 @@ require "workers/frames"
 require "workers/usage"
 require "workers/watched"
 require "workers/worker"
+require "workers/line"
 require "workers/pool"
 require "workers/child"
 
@@ -19,8 +20,12 @@ module Workers
     # set in a worker: the piece of work that this process is for
     attr_writer :here
 
+    # @!attribute letting_go [Proc, nil] what a thread gives back before it waits for a worker
+    attr_writer :letting_go
+
     # @see Pool#call; without a block, as the thread is telling
     def call(receiver, verb, *arguments, **named, &told)
+      @letting_go&.call
       pool.call(receiver, verb, *arguments, **named, &told || Thread.current.thread_variable_get(:told))
     end
 
@@ -50,6 +55,12 @@ module Workers
       kill(child) unless ended
       raise
     end
+
+    # In a worker: how far it is. Work that says so can end early: then it is told to, not killed, and answers what it
+    # has come to.
+    # @param share [Float] 0..1
+    # @return [Boolean] whether to go on
+    def went_on(share) = @here.nil? || @here.went_on(share)
 
     # says that reading is done; in a worker it moves on to the longer limit
     def drawing(what = "drawing") = @here&.drawing(what)

@@ -1,6 +1,8 @@
 # frozen_string_literal: true
 
 require "workers"
+require "shelves/drawn_artwork"
+require "shelves/sheet_search"
 
 RSpec.describe Workers do
   pool = described_class::Pool.new(size: 2)
@@ -39,7 +41,8 @@ RSpec.describe Workers do
   it "hands on a refusal as it was said, what caused it left behind, and says of anything else that it " \
     "cannot be read" do
     original = Shelves::ArtworkSource::Original.new(Dir.mktmpdir, Dir.mktmpdir, "0" * 64, {})
-    expect { work(original, :facts) }.to raise_error(UpClose::Errors::BadArtwork, /cannot be read/)
+    expect { work(original, :facts) }.to raise_error(UpClose::Errors::MissingOriginal, /is missing/)
+    expect { work(original, :unheard_of) }.to raise_error(UpClose::Errors::BadArtwork, /cannot be read/)
     expect { work(UpClose::Formats::CsvTable, :call, "") }.to raise_error(UpClose::Errors::BadArtwork) { |error|
       expect([error.remedy, error.field, error.cause]).to eq ["Give it one row or more.", :file, nil]
     }
@@ -52,8 +55,41 @@ RSpec.describe Workers do
     expect(told.map(&:first).uniq).to eq ["reading"]
     busy = Array.new(2) { Thread.new { work(Kernel, :sleep, 1) } }
     sleep 0.2
-    expect { work(Process, :pid) { |doing, _| doing != "waiting" } }.to raise_error(UpClose::Errors::Stopped)
+    expect { work(Process, :pid) { |doing, _| !doing.start_with?("in line") } }.to raise_error(UpClose::Errors::Stopped)
     expect(busy.map(&:value)).to all be >= 1
+  end
+
+  it "stands in one line, told how many come first, served in the order of coming, and sends away who comes too many" do
+    line = Workers::Line.new([:one], most: 3)
+    said, served = Hash.new { |all, who| all[who] = [] }, []
+    gate = Queue.new
+    busy = Thread.new { line.with(->(*) { true }) { gate.pop } }
+    sleep 0.05
+    three = %w[anna bert cleo].map do |who|
+      thread = Thread.new { line.with(->(words, *) { said[who] |= [words] }) { served << who } }
+      sleep 0.08
+      thread
+    end
+    expect { line.with(->(*) { true }) { served << "dora" } }.to raise_error(UpClose::Errors::TooMuch, /at once/)
+    gate << true
+    [busy, *three].each(&:join)
+    expect(served).to eq %w[anna bert cleo]
+    expect(said.values_at("anna", "cleo")).to match [["in line, yours is next"], start_with("in line, 2 before yours")]
+  end
+
+  it "lets what says how far it is end early, with what it has come to" do
+    hook = [[0, 0], [40, 0], [40, 9], [9, 9], [9, 30], [0, 30]]
+    parts = {hook => 12, hook.map(&:reverse) => 9}.map.with_index do |(outline, count), i|
+      UpClose::Sheets::Nesting::Part.new(id: i, outline: outline, count: count, turns: [0, 90])
+    end
+    sheet = UpClose::Sheets::Nesting::Blank.new(width_mm: 216, height_mm: 280)
+    room = UpClose::Sheets::Nesting::CellRules.new(gap_mm: 2, frame_mm: 8)
+    search = UpClose::Sheets::Nesting::Search.new(parts, leftovers: [], fresh: sheet, room: room, effort: "stretch")
+    shares = []
+    search = Shelves::SheetSearch.new(search)
+    layout = work(search, :call, wall_s: 60) { |_, _, share| (shares << share).compact.size < 4 }
+    expect(layout.sheets.flat_map(&:placements).size).to eq 21
+    expect([shares.compact.max, shares.compact.sort]).to match [be < 0.9, shares.compact]
   end
 
   it "answers sixteen at once, each its own" do

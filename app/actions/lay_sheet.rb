@@ -83,9 +83,10 @@ module Actions
           turns: mark.allowances.turns
         )
       end
-      UpClose::Sheets::Nesting::Search
+      search = UpClose::Sheets::Nesting::Search
         .new(parts, leftovers: leftovers, fresh: fresh, room: host.allowances.room(host.unprintable), effort: effort)
-        .call(&progress)
+      told = progress && ->(doing, _, share) { progress.call(share || 0.0, share ? nil : doing) }
+      Workers.call(Shelves::SheetSearch.new(search), :call, limits: Shelves::SheetSearch::LIMITS, &told)
     end
 
     # the widest a mark could be on each sheet that suits it, and on a fresh one

@@ -58,8 +58,9 @@ module Shelves
 
     def carry_out(task)
       Thread.current.report_on_exception = true
-      task.outcome = ActiveRecord::Base.connection_pool.with_connection { yield }
+      task.outcome = yield
     ensure
+      ActiveRecord::Base.connection_handler.clear_active_connections!
       task.done = true
     end
   end

@@ -46,6 +46,16 @@ module Workers
     # tells the shop that reading is done and the longer part begins
     def drawing(what = "drawing") = Frames.write(@answers, [:drawing, what])
 
+    # @see Workers.went_on
+    def went_on(share)
+      unless @asked_to_end == false || @asked_to_end
+        @asked_to_end = false
+        Signal.trap(:USR1) { @asked_to_end = true }
+      end
+      Frames.write(@answers, [:share, share])
+      !@asked_to_end
+    end
+
     private
 
     def answer

@@ -19,6 +19,7 @@ require "shelves/outside_picture"
 require "shelves/coupon_photo"
 require "shelves/outcome_photo"
 require "shelves/font_file"
+require "shelves/sheet_search"
 require "workers"
 # the simulated devices draw here too
 module Devices; end

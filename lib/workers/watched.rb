@@ -4,6 +4,8 @@ module Workers
   # One piece of work as it goes on: what it says of itself, and what it uses against its limits.
   class Watched
     LOOKED_EVERY_S = 0.05
+    # s between being told to stop and being killed
+    GRACE_S = 0.5
 
     attr_reader :doing, :peak_bytes
 
@@ -16,6 +18,9 @@ module Workers
       )
     end
 
+    # @raise [UpClose::Errors::Stopped]
+    def self.stopped! = raise(UpClose::Errors::Stopped.new("You stopped it.", remedy: "Start it again when you like."))
+
     # @param limits [Limits]
     # @param pid [Integer, nil] of a process that says nothing of what it does: only the limits for all of it hold
     def initialize(limits, pid: nil)
@@ -26,7 +31,7 @@ module Workers
 
     # Reads what the work says until it has answered.
     # @param io [IO] the pipe it writes on
-    # @yield [String, Float] what it is doing, and for how many seconds; false stops it
+    # @yield [String, Float, Float] what it is doing, for how many seconds, how far it is; false stops it
     # @return [Object] the answer
     # @raise [UpClose::Error] as the work refused, or when it was over its limits, or stopped
     # @raise [IOError] when it ended without an answer
@@ -38,9 +43,7 @@ module Workers
           Frames.take(buffer).each { |kind, *told| return told.first if take(kind, *told) }
         end
         check!
-        if yield(doing, seconds) == false
-          raise UpClose::Errors::Stopped.new("You stopped it.", remedy: "Start it again when you like.")
-        end
+        stop if yield(doing, seconds, @share) == false
       end
     end
 
@@ -62,9 +65,23 @@ module Workers
       case kind
       when :began then @pid = told
       when :drawing then @drawing, @doing = true, told
+      when :share then @share, @drawing = told, true
       when :refused then raise told.error
       end
       kind == :answer
+    end
+
+    # what says how far it is ends by itself, with what it has come to
+    def stop
+      @stopped_at ||= seconds
+      # it may be about to say how far it is
+      return if @share.nil? && seconds - @stopped_at < GRACE_S
+      Watched.stopped! if @share.nil?
+      Process.kill(:USR1, @pid) unless @ending
+      @ending = true
+    rescue Errno::ESRCH
+      # it has just ended
+      nil
     end
 
     def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)

@@ -17,7 +17,7 @@ module Workers
     end
 
     # @param work [Array] as Child#call takes it  @param limits [Limits]
-    # @yield [String, Float] what it is doing, and for how many seconds; false stops it
+    # @yield as Pool#call
     # @return [Object] what the verb answered
     # @raise [UpClose::Error] as the verb refused, or when it was over its limits, or stopped
     def call(work, limits)
