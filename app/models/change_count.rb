@@ -5,7 +5,11 @@
 class ChangeCount < ApplicationRecord
   self.primary_key = "name"
 
-  # @param tables [Array<String>] of YearsOfWork::COUNTED
+  # @param tables [Array<String>]
   # @return [Array<Integer>]
-  def self.of(*tables) = where(name: tables).order(:name).pluck(:count)
+  def self.of(*tables) = counts.values_at(*tables)
+
+  # of the whole shop
+  # @return [Hash{String => Integer}]
+  def self.counts = Held.fetch(:change_counts) { order(:name).pluck(:name, :count).to_h }
 end

@@ -3,19 +3,20 @@
 # A printer, as far as it is known.
 class Printer < ApplicationRecord
   KINDS = %w[laser inkjet].freeze
+  scope :at_hand, -> { where(archived_at: nil) }
   has_many :calibrations, -> { order(:id) }, inverse_of: :printer
 
   # The one that marks of this kind are printed on: the last one measured, else the first. All are
   # asked for at once, since a page wants both kinds.
   # @return [Printer, nil]
   def self.for(kind)
-    preload(:calibrations).select { |printer| printer.kind == kind }
+    at_hand.preload(:calibrations).select { |printer| printer.kind == kind }
       .max_by { |printer| [printer.current&.created_at.to_f, -printer.id] }
   end
 
   # kinds that this shop has; both while it has named none
   # @return [Array<String>]
-  def self.kinds = distinct.order(:id).pluck(:kind).uniq.then { |kinds| kinds.empty? ? KINDS : kinds }
+  def self.kinds = at_hand.distinct.order(:id).pluck(:kind).uniq.then { |kinds| kinds.empty? ? KINDS : kinds }
 
   # what it cannot print on, mm from each edge
   # @return [Hash{Symbol => Float}]

@@ -22,6 +22,11 @@ module Routes
         (params["from"] == "devices") ? "/devices#device-#{printer.id}" : "/printers/#{printer.id}#tray"
       end
 
+      def printers_page(form: nil)
+        away, here = Printer.includes(:calibrations).order(:id).partition(&:archived_at)
+        page :"printers/index", here: :printers, title: "Printers", printers: here, away: away, form: form
+      end
+
       def printer_page(printer, form: nil, second: nil, faults: nil, profile: nil)
         page :"printers/show",
           here: :printers,
@@ -66,25 +71,24 @@ module Routes
 
     # all of them
     def self.all(app)
-      app.get("/printers") do
-        page :"printers/index",
-          here: :printers, title: "Printers", printers: Printer.includes(:calibrations).order(:id).to_a, form: nil
-      end
+      app.get("/printers") { printers_page }
 
       app.post "/printers" do
         form = Forms::PrinterForm.new(params)
         printer = Actions::Calibrate.add(form)
-        unless printer
-          halt 422,
-            page(
-              :"printers/index",
-              here: :printers,
-              title: "Printers",
-              printers: Printer.includes(:calibrations).order(:id).to_a,
-              form: form
-            )
-        end
+        halt 422, printers_page(form: form) unless printer
         redirect to("/printers/#{printer.id}"), 303
+      end
+
+      # put away, and back
+      app.post "/printers/:id/away" do
+        ApplicationRecord.change { Printer.find(params["id"]).update!(archived_at: now) }
+        redirect to("/printers"), 303
+      end
+
+      app.post "/printers/:id/back" do
+        ApplicationRecord.change { Printer.find(params["id"]).update!(archived_at: nil) }
+        redirect to("/printers"), 303
       end
     end
 
@@ -158,7 +162,7 @@ module Routes
         page :"printers/devices",
           here: :printers,
           title: "Devices",
-          printers: Printer.where.not(simulated: nil).order(:id).to_a,
+          printers: Printer.at_hand.where.not(simulated: nil).order(:id).to_a,
           room: Actions::UseDevices.room(now)
       end
     end
