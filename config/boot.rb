@@ -26,6 +26,7 @@ require "shelves/outside_picture"
 require "shelves/coupon_photo"
 require "shelves/outcome_photo"
 require "shelves/font_file"
+require "shelves/sheet_search"
 require "workers"
 require "shelves/original_store"
 require "shelves/lru_cache"
@@ -35,6 +36,13 @@ require "shelves/device_tray"
 require "shelves/listeners"
 require "shelves/shop_backup"
 require "shelves/shop_restore"
+require "shelves/passphrase"
+require "shelves/slowed_tries"
+require "shelves/join_codes"
+require "shelves/own_addresses"
+require "shelves/history_triggers"
+require "shelves/bundle_file"
+require "shelves/shop_log"
 
 APP_LOADER = Zeitwerk::Loader.new
 APP_LOADER.tag = "app"
@@ -57,5 +65,10 @@ ActiveRecord.default_timezone = :utc
 ActiveRecord::Base.logger = nil
 ActiveRecord::Base.configurations = {"shop" => Settings.database}
 ActiveRecord::Base.establish_connection(:shop)
+# whoever waits for a worker holds no connection meanwhile, unless it is in the middle of a change
+Workers.letting_go = lambda do
+  pool = ActiveRecord::Base.connection_pool
+  pool.release_connection unless pool.active_connection?&.transaction_open?
+end
 require_relative "../app/web"
 require_relative "database"

@@ -6,7 +6,11 @@ module Database
 
   def migrate
     ActiveRecord::Migration.verbose = false
-    ActiveRecord::MigrationContext.new(File.join(Settings::ROOT, "db/migrate")).migrate
+    triggers = Shelves::HistoryTriggers.new(ActiveRecord::Base.connection)
+    context = ActiveRecord::MigrationContext.new(File.join(Settings::ROOT, "db/migrate"))
+    triggers.drop if context.needs_migration?
+    context.migrate
+    triggers.renew
     know_when_ready
     know_free_room
   end
@@ -21,11 +25,12 @@ module Database
   # sheets of a shop that did not keep what is left of them
   def know_free_room = StockSheet.here.where(free: nil).find_each(&:save!)
 
+  # @yield [Float] how far it is, 0..1
   # @return [Boolean] whether it was loaded: a shop with jobs is left alone
-  def load_demo
+  def load_demo(&told)
     return false if Job.exists?
     require_relative "../db/demo/story"
-    Demo::Story.load
+    Demo::Story.load(&told)
     true
   end
 end

@@ -6,24 +6,21 @@ require_relative "settings"
 
 # What can stand in the way of opening a shop, each told as one sentence with what to do, before anything is changed.
 module Opening
-  PORTS = (1..65_535)
   # whole files of the database kept from before they were migrated
   COPIES = 3
 
   module_function
 
-  def check_port
-    number = Integer(ENV.fetch("UP_CLOSE_PORT", "4567"), 10, exception: false)
-    return if number && PORTS.cover?(number)
-    abort "UP_CLOSE_PORT is “#{ENV["UP_CLOSE_PORT"]}”. Set it to a number from #{PORTS.min} to #{PORTS.max}, or " \
-      "leave it out for 4567."
-  end
-
-  # one server at a time, in a folder that can be written, and that others on this computer do not read
-  def check_home
+  # one that can be written, and that others on this computer do not read
+  def check_folder
     File.umask(0o077)
     FileUtils.mkdir_p(Settings.home, mode: 0o700)
     File.chmod(0o700, Settings.home) if File.owned?(Settings.home)
+  end
+
+  # one server at a time
+  def check_home
+    check_folder
     @lock = File.open(File.join(Settings.home, "serving.lock"), File::RDWR | File::CREAT, 0o600)
     return if @lock.flock(File::LOCK_EX | File::LOCK_NB)
     abort "Another Up Close already serves #{Settings.home}. Use that one, or close it first."

@@ -2,6 +2,7 @@
 
 require "fileutils"
 require "securerandom"
+require_relative "../lib/shelves/own_addresses"
 
 # Where things are kept, and who may call. All from the environment, all with a default.
 module Settings
@@ -9,8 +10,8 @@ module Settings
   # the time zone this computer was started in, nil where it is the system's own
   COMPUTER_ZONE = ENV["TZ"]
 
-  # server threads, and connections for them and for what goes on beside them
-  THREADS = 24
+  # server threads, more than may wait for a worker, and connections for them and for what goes on beside them
+  THREADS = 40
   CONNECTIONS = THREADS + 16
 
   module_function
@@ -20,6 +21,24 @@ module Settings
 
   # loopback unless told otherwise
   def host = ENV.fetch("UP_CLOSE_HOST", "127.0.0.1")
+
+  # whether other computers can reach it
+  def off_loopback? = !Shelves::OwnAddresses.loopback_name?(host)
+
+  # a certificate and its key, by which what is sent is not read on the way
+  # @return [Array<String>, nil] two paths
+  def tls
+    paths = [ENV["UP_CLOSE_CERT"], ENV["UP_CLOSE_KEY"]].map(&:to_s)
+    paths unless paths.all?(&:empty?)
+  end
+
+  def tls? = !tls.nil?
+
+  # @param host [String] what a browser is to ask for
+  def address(host = self.host)
+    host = "localhost" if Shelves::OwnAddresses::ANYWHERE.include?(host)
+    "#{tls? ? "https" : "http"}://#{host.include?(":") ? "[#{host}]" : host}:#{port}"
+  end
 
   def port = Integer(ENV.fetch("UP_CLOSE_PORT", "4567"))
 
@@ -43,6 +62,9 @@ module Settings
 
   # what has been opened of them: all of it can be thrown away
   def opened = File.join(home, "opened")
+
+  # what was asked and what went wrong, never what was typed
+  def log = File.join(home, "log")
 
   # kept between starts, so that a restart logs nobody's form out
   def session_secret
