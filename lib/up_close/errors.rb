@@ -60,6 +60,9 @@ module UpClose
     # A piece of work that the maker stopped.
     class Stopped < Error; end
 
+    # A file that the shop kept, and that is not in its folder any more.
+    class MissingOriginal < Error; end
+
     # A name (method, font, paper …) this shop does not know.
     class Unknown < Error; end
   end

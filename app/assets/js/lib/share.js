@@ -13,7 +13,7 @@ export function follow (place, url, ended) {
     if (!going && ended) return ended()
     place.querySelector('progress').value = share ?? 0
     const words = place.querySelector('[data-doing]')
-    if (words && doing) words.textContent = doing
+    if (words) words.textContent = doing ?? ''
     timer = setTimeout(look, EVERY_MS)
   }
   timer = setTimeout(look, EVERY_MS)

@@ -1,4 +1,5 @@
 // Where it failed is tapped on the drawing; the time that is left to save the piece runs.
+import { serverNow, wakeServerClock, watchClock } from '../lib/server_clock.js'
 import { span } from '../widgets/clock.js'
 
 export default function wrong () {
@@ -33,9 +34,10 @@ function running () {
   const save = document.querySelector('[data-until]')
   const left = save?.querySelector('[data-left]')
   if (!left) return
-  const offset = Number(save.dataset.now) - Date.now()
+  wakeServerClock()
   const tick = () => {
-    const seconds = (Number(save.dataset.until) - Date.now() - offset) / 1000
+    watchClock()
+    const seconds = (Number(save.dataset.until) - serverNow()) / 1000
     left.textContent = span(Math.max(0, seconds))
     if (seconds <= 0) location.reload()
     else setTimeout(tick, 250)

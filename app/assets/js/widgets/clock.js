@@ -1,5 +1,7 @@
 // Clocks that show stored moments. Nothing is counted down and nothing is decided here: the
 // server sends what is said from when on, and each tick picks the last that has begun.
+import { serverNow, watchClock, wakeServerClock } from '../lib/server_clock.js'
+
 const TICK_MS = 100
 
 export function span (seconds) {
@@ -21,22 +23,15 @@ export function reading (faces, now) {
   return { ...face, figure: counted[face.count]?.() ?? face.figure }
 }
 
-// The server's clock as it sent the page belongs to the moment its answer began to come in, not to the
-// later one at which this script woke up.
-function answeredAt () {
-  const [page] = performance.getEntriesByType('navigation')
-  return page?.responseStart ? performance.timeOrigin + page.responseStart : Date.now()
-}
-
 export function wakeClock (element, data, onChange = () => {}) {
   const { faces } = JSON.parse(data)
   if (!faces.length) return
-  const offset = Number(document.body.dataset.sent) - answeredAt()
   const words = element.querySelector('[data-clock-words]')
   const figure = element.querySelector('[data-clock-figure]')
   let before = null
   const tick = () => {
-    const shown = reading(faces, Date.now() + offset)
+    watchClock()
+    const shown = reading(faces, serverNow())
     if (words.textContent !== shown.words) words.textContent = shown.words
     if (figure.textContent !== shown.figure) figure.textContent = shown.figure
     if (before !== shown.name) onChange(shown, before)
@@ -45,6 +40,7 @@ export function wakeClock (element, data, onChange = () => {}) {
   }
   tick()
   setInterval(tick, TICK_MS)
+  wakeServerClock()
   document.addEventListener('visibilitychange', tick)
 }
 
