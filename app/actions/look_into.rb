@@ -66,7 +66,7 @@ module Actions
     # @param bytes [String]
     # @return [UpClose::Error, nil] why it cannot be laid over
     def photo(attempt, bytes)
-      shown = RunMarks.keep_photo(bytes)
+      shown = NoteRun.keep_photo(bytes)
       change(attempt) { {photo: shown} }
       told = Workers.call(outcome_of(attempt, bytes), :told)
       change(attempt) { told_of(attempt, told) }

@@ -131,49 +131,6 @@ module Actions
       end
     end
 
-    MOST_LETTERS = 1000
-    MOST_NOTES = 200
-    MOST_PHOTO_BYTES = 25 * 1024 * 1024
-
-    # something written down or photographed on the way
-    # @param photo [String, nil] bytes of a picture
-    # @return [UpClose::Error, nil] the refusal
-    def note(run, words, photo, now)
-      words = words.to_s.strip[0, MOST_LETTERS]
-      return if words.empty? && photo.nil?
-      kept = photo && keep_photo(photo)
-      ApplicationRecord.change do
-        run.lock!
-        step = run.clockwork.state(now.to_f).step
-        run
-          .update!(
-            notes: (run.notes + [{"at" => now.to_f, "step" => step&.key, "words" => words, "photo" => kept}.compact])
-              .last(MOST_NOTES)
-          )
-      end
-      nil
-    rescue UpClose::Error => error
-      error
-    end
-
-    # small enough to look at, its turns undone
-    def keep_photo(bytes)
-      if bytes.bytesize > MOST_PHOTO_BYTES
-        raise UpClose::Error.new(
-          "This photo is larger than #{MOST_PHOTO_BYTES / 1024 / 1024} MB.",
-          remedy: "Take a smaller one.",
-          field: :photo
-        )
-      end
-      Shelves::OriginalStore.new(Settings.originals).put(Workers.call(Shelves::OutsidePicture.new(bytes), :shown, 1600))
-    rescue UpClose::Errors::BadArtwork
-      raise UpClose::Error.new(
-        "This file cannot be read as a picture.",
-        remedy: "Take a photo as JPEG or PNG.",
-        field: :photo
-      )
-    end
-
     # changes whenever something has been done in any run, from any device
     # @return [String]
     def stamp = ChangeCount.of("attempts", "runs", "step_ends").join("-")

@@ -85,8 +85,8 @@ module Routes
       app.post "/runs/:id/note" do
         run = find_run
         photo = params["photo"].is_a?(Hash) ? params["photo"][:tempfile].tap(&:rewind)
-          .read(Actions::RunMarks::MOST_PHOTO_BYTES + 1) : nil
-        refusal = Actions::RunMarks.note(run, params["words"], photo, now)
+          .read(Actions::NoteRun::MOST_PHOTO_BYTES + 1) : nil
+        refusal = Actions::NoteRun.call(run, params["words"], photo, now)
         halt 422, bench_page(run, refusal: refusal.sentence, words: params["words"]) if refusal
         redirect to("/runs/#{run.id}"), 303
       end
@@ -100,8 +100,13 @@ module Routes
       end
     end
 
-    # what other devices have done, as it happens
+    # what other devices have done, as it happens, and the server's clock
     def self.changes(app)
+      app.get "/now" do
+        content_type :json
+        JSON.generate(now: sent_ms)
+      end
+
       # what other devices have done, as it happens
       app.get "/changes" do
         halt 501 unless env["rack.hijack"]
