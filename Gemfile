@@ -22,6 +22,9 @@ gem "pdf-reader", "~> 2.14"
 gem "ffi-geos", "~> 2.5"
 gem "icalendar", "~> 2.10"
 gem "rubyzip", "~> 3.2", require: "zip"
+gem "bcrypt", "~> 3.1"
+gem "rqrcode", "~> 2.2"
+gem "json_schemer", "~> 2.5"
 
 group :test do
   gem "rspec", "~> 3.13"

@@ -15,6 +15,11 @@ end
 namespace :db do
   task(:load_config) {}
 
+  desc "Write down the form of a job's bundle, after columns changed"
+  task bundle_schema: :migrate do
+    File.write(BundleSchema::FILE, JSON.pretty_generate(BundleSchema.call) + "\n")
+  end
+
   desc "Load the demo story, unless there are jobs already"
   task demo: :migrate do
     Database.load_demo

@@ -9,6 +9,8 @@ class Web < Sinatra::Base
   # above this nothing is read at all; below it the form answers at its field
   MOST_REQUEST_BYTES = 100 * 1024 * 1024
 
+  LOG = Shelves::ShopLog.new((Settings.log unless ENV["APP_ENV"] == "test"), root: Settings::ROOT)
+
   set :root, File.expand_path("..", __dir__)
   set :views, File.expand_path("views", __dir__)
   set :public_folder, File.expand_path("../public", __dir__)
@@ -18,10 +20,12 @@ class Web < Sinatra::Base
   set :raise_errors, false
   set :dump_errors, true
   set :logging, false
-  set :sessions, key: "up_close", same_site: :strict, httponly: true
+  # a device that signed in stays so for as long as it comes by
+  set :sessions, key: "up_close", same_site: :strict, httponly: true, secure: Settings.tls?, expire_after: 90 * 86_400
   set :session_secret, Settings.session_secret
   set :protection, use: [:authenticity_token], except: [:remote_token], reaction: :report
-  set :host_authorization, permitted_hosts: Settings.permitted_hosts
+  set :host_authorization, permitted_hosts: Settings.permitted_hosts, message: Helpers::Gate.wrong_name,
+    allow_if: ->(env) { Helpers::Gate.own_name?(env) }
   set :clock, -> { Time.now }
   # long work that ends sooner than this is there with the next page
   set :patience_s, 2.0
@@ -30,12 +34,14 @@ class Web < Sinatra::Base
   use Rack::Static, urls: %w[/js /fonts/ui], root: File.expand_path("assets", __dir__),
     header_rules: [[:all, {"cache-control" => "public, max-age=0, must-revalidate"}]]
 
+  use Helpers::Gate
   use Helpers::Beside, patience_s: -> { Web.settings.patience_s }, most_bytes: MOST_REQUEST_BYTES
 
   helpers Helpers::Page, Helpers::Words, Helpers::Plain
   Routes.constants.sort.each { |name| register Routes.const_get(name) }
 
   before do
+    @asked_at = Process.clock_gettime(Process::CLOCK_MONOTONIC)
     headers "content-security-policy" => CSP,
       "referrer-policy" => "same-origin", "x-content-type-options" => "nosniff", "cache-control" => "no-store"
     halt 403, not_taken if env["protection.failed"]
@@ -56,6 +62,8 @@ class Web < Sinatra::Base
   end
 
   after do
+    route = env["sinatra.route"] || "#{request.request_method} elsewhere"
+    LOG.answered(route, response.status, Process.clock_gettime(Process::CLOCK_MONOTONIC) - @asked_at)
     Held.close
     ActiveRecord::Base.connection.disable_query_cache!
     ActiveRecord::Base.connection.clear_query_cache
@@ -66,7 +74,9 @@ class Web < Sinatra::Base
   error(ActiveRecord::RecordNotFound) { [404, nothing_here] }
   error(UpClose::Error) { |e| [422, page(:plain, title: "That cannot be done", says: e.message, way_out: e.remedy)] }
   error do |e|
-    warn e.full_message(highlight: false)
-    our_mistake
+    fault = Helpers::Faults.of(e)
+    told = LOG.failed(e)
+    warn fault ? "#{fault.title}: #{e.class}" : told
+    fault ? faulty(fault) : our_mistake
   end
 end

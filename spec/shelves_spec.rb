@@ -16,7 +16,7 @@ RSpec.describe Shelves::OriginalStore do
   it "leaves no half file behind a name when writing incomplete" do
     allow(File).to receive(:rename).and_raise(Errno::ENOSPC)
     expect { @store.put("x") }.to raise_error(Errno::ENOSPC)
-    expect { @store.get(Digest::SHA256.hexdigest("x")) }.to raise_error(Errno::ENOENT)
+    expect { @store.get(Digest::SHA256.hexdigest("x")) }.to raise_error(UpClose::Errors::MissingOriginal)
   end
 
   it "takes no path for a name" do

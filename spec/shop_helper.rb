@@ -71,7 +71,7 @@ RSpec.configure do |config|
   config.before(:each, :shop) do
     [
       StepEnd, SchoolChange, Coupon, Attempt, Run, LayoutMark, Layout, StockFact, SupplyPrice, OwnSchool, StockSheet,
-      Calibration, Printer, Mark, Piece, Artwork, Board, Job, Preference
+      Calibration, Printer, HistoryRow, HistoryEntry, Mark, Piece, Artwork, Board, Job, Preference
     ].each(&:delete_all)
     Actions::LaidPlan.forget
     FileUtils.rm_rf([Settings.originals, Settings.devices])

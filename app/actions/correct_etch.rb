@@ -11,13 +11,18 @@ module Actions
     def call(run, key, depth_um, now)
       ApplicationRecord.change do
         run.lock!
-        step = run.clockwork.state(now.to_f).step
-        next false unless step&.key == key && UpClose::Etching::Correction.measured_at?(step)
+        next false unless at_hand?(run, key, now)
         correction = UpClose::Etching::Correction.new(run.steps_core, at: key, done_at: run.done_at)
         steps = correction.call(depth_um / 1000.0, MarkEtching.new(run.mark).depth_mm)
         keep(run, steps, depth_um, correction.in_bath_s)
         true
       end
+    end
+
+    # whether a depth is measured at the step, and it is the one at hand
+    def at_hand?(run, key, now)
+      step = run.clockwork.state(now.to_f).step
+      !step.nil? && step.key == key && UpClose::Etching::Correction.measured_at?(step)
     end
 
     # what the simulated gauge shows after the time it has been in

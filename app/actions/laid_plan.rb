@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 module Actions
-  # The last plan that was laid. A small shop's is laid anew for every page; a large one's goes on being laid beside the
-  # pages, which show the last one meanwhile and say how old it is.
+  # The last plan that was laid. A small shop's is laid with the page, when anything changed or a minute has gone
+  # by; a large one's goes on being laid beside the pages, which show the last one meanwhile and say how old it is.
   class LaidPlan
     # @!attribute chains [Array<UpClose::Timetable::TaskChain>]  @!attribute plan [UpClose::Timetable::Plan]
     # @!attribute at [Time] laid then  @!attribute stamp [Array, nil] of what it was laid from; nil when not kept
@@ -10,6 +10,8 @@ module Actions
 
     # a plan of so many marks is laid at once, with the page
     AT_ONCE = 40
+    # so long a plan of a small shop holds for "now": moments are told by the minute
+    SLOT_S = 60
     # as old, a plan of a large shop is laid again
     FRESH_S = 60
     # how long a page waits for a shop's first plan
@@ -20,17 +22,23 @@ module Actions
 
     TASKS = Shelves::BackgroundTasks.new
     LOCK = Mutex.new
+    # plans of small shops, and what was worked out from a plan for one mark
+    KEPT, ANSWERS = Shelves::LruCache.new(most: 4), Shelves::LruCache.new(most: 400)
 
     class << self
       # @param now [Time]  @param marks [Hash{Integer => Mark}] to be planned, by id
       # @yieldparam marks [Hash{Integer => Mark}]  @yieldreturn [Array(Array<TaskChain>, Plan)]
       # @return [Laid]
       def fetch(now, marks, &lay)
-        return laid(now, marks, &lay) if marks.size <= AT_ONCE
+        return KEPT.fetch([marks.keys, stamp, now.to_i / SLOT_S]) { laid(now, marks, &lay) } if marks.size <= AT_ONCE
         known = LOCK.synchronize { @last }
         begin_anew(now, &lay) unless known && fresh?(known, now)
         known || first_one(now)
       end
+
+      # what is worked out from a plan, once for as long as it holds
+      # @param laid [Laid]  @param asked [Array] a mark and what is asked of it
+      def answer(laid, *asked) = ANSWERS.fetch([laid.object_id, *asked]) { [yield] }.first
 
       def forget = LOCK.synchronize { @last = nil }
 
@@ -56,13 +64,7 @@ module Actions
       def fresh?(known, now) = (now - known.at).between?(0, FRESH_S) && known.stamp == stamp
 
       # all that a plan depends on
-      def stamp
-        tables = %w[marks pieces artworks jobs own_schools].map { |table| "(SELECT max(updated_at) FROM #{table})" }
-        [
-          ChangeCount.of("attempts", "coupons", "printers", "runs", "step_ends"), Preference.get("timetable"),
-          ApplicationRecord.connection.select_rows("SELECT #{tables.join(", ")}").first
-        ]
-      end
+      def stamp = ChangeCount.counts
     end
   end
 end

@@ -11,9 +11,9 @@ module Actions
     def initialize(now, shop: ShopTime.current, marks: nil)
       @now, @shop = now, shop
       @marks = marks ? PlanWork.open_among(marks, now) : PlanWork.open_marks(now)
-      laid = LaidPlan.fetch(now, @marks) { |open| PlanWork.lay(now, shop, open) }
-      @laid_at, @chains = laid.at, laid.chains.select { |chain| @marks.key?(chain.id) }
-      @plan = (@chains.size == laid.chains.size) ? laid.plan : laid.plan.only(@chains)
+      @laid = LaidPlan.fetch(now, @marks) { |open| PlanWork.lay(now, shop, open) }
+      @laid_at, @chains = @laid.at, @laid.chains.select { |chain| @marks.key?(chain.id) }
+      @plan = (@chains.size == @laid.chains.size) ? @laid.plan : @laid.plan.only(@chains)
     end
 
     # for the thread that lays it
@@ -52,26 +52,25 @@ module Actions
     # @return [Time, nil] when the last step was done, if that was so lately
     def seen_at
       @seen_at ||= @marks.values.flat_map { |mark| mark.run&.step_ends.to_a.map(&:done_at) }.max&.then do |at|
-        at if now - at < STAY_S
+        at if laid_at - at < STAY_S
       end
     end
 
     # @return [Float, nil] till when you are taken to stay
-    def staying = seen_at && now.to_f + STAY_S
+    def staying = seen_at && laid_at.to_f + STAY_S
 
     def mark(chain) = @marks.fetch(chain.id)
 
     # begun as late as it can be, the others being where they are
     # @return [UpClose::Timetable::Plan, nil]
-    def latest(chain)
-      others = UpClose::Timetable::Plan.new(plan.entries.reject { |e| e.chain == chain } + in_place.entries, [])
-      UpClose::Timetable::Planner.new(hours, **planner).latest(chain, others)
-    end
+    def latest(chain) = LaidPlan.answer(@laid, chain.id, :latest) { begun_latest(chain) }
 
     # @return [Array<UpClose::Timetable::WaysOut::Way>]
     def ways_out(chain)
-      UpClose::Timetable::WaysOut.new(hours, chains, zone: Shelves::LocalZone, **planner)
-        .call(chain, quicker: quicker(chain))
+      LaidPlan.answer(@laid, chain.id, :ways_out) do
+        UpClose::Timetable::WaysOut.new(hours, chains, zone: Shelves::LocalZone, **planner)
+          .call(chain, quicker: quicker(chain))
+      end
     end
 
     # what lies in the oven or dries already: it keeps its place, beside whatever went in with it
@@ -85,7 +84,13 @@ module Actions
 
     private
 
-    def planner = {from: now.to_f, holds: shop.holds, busy: in_place, staying: staying}
+    def begun_latest(chain)
+      others = UpClose::Timetable::Plan.new(plan.entries.reject { |e| e.chain == chain } + in_place.entries, [])
+      UpClose::Timetable::Planner.new(hours, **planner).latest(chain, others)
+    end
+
+    # of the moment the plan was laid at, which may be a minute ago: its stretches lie in the hours from then on
+    def planner = {from: laid_at.to_f, holds: shop.holds, busy: in_place, staying: staying}
 
     def lying(chain)
       first = chain.steps.first
@@ -94,8 +99,8 @@ module Actions
       UpClose::Timetable::Plan::Entry.new(
         chain: chain,
         step: step,
-        from: now.to_f,
-        to: now.to_f + first.least_s,
+        from: laid_at.to_f,
+        to: laid_at.to_f + first.least_s,
         pieces: []
       )
     end

@@ -23,6 +23,16 @@ module Helpers
         way_out: "Go back and choose a smaller file: 40 MB is the most."
     end
 
+    # @param fault [Faults::Fault]
+    def faulty(fault)
+      sent = request.path_info unless request.get? || request.head?
+      [fault.status, page(:fault, title: fault.title, fault: fault, sent: sent, typed: Faults.typed(params))]
+    rescue ActiveRecord::ActiveRecordError, SQLite3::Exception, SystemCallError
+      # not even the page's own settings can be read
+      content_type "text/plain"
+      [fault.status, [fault.title, fault.says, fault.way_out].join(". ")]
+    end
+
     def our_mistake
       page :plain,
         title: "Something went wrong",

@@ -7,6 +7,9 @@ class Artwork < ApplicationRecord
 
   has_many :marks
 
+  # its file is not in the shop's folder any more
+  def missing? = !original.nil? && !Shelves::OriginalStore.new(Settings.originals).named?(original)
+
   def lettering? = kind == "lettering"
 
   def picture? = kind == "picture"

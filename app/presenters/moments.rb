@@ -13,6 +13,15 @@ module Presenters
       (days.abs < 6) ? local.strftime("%a %H:%M") : local.strftime("%-d %b %H:%M")
     end
 
+    # "just now", "12 minutes ago", "3 hours ago"; from a day on as the clock has it
+    def ago(time, now)
+      gone = (now - time).to_i
+      return clock(time, now) if gone >= 86_400 || gone.negative?
+      return "just now" if gone < 60
+      many, unit = (gone < 3600) ? [gone / 60, "minute"] : [gone / 3600, "hour"]
+      "#{many} #{unit}#{"s" if many > 1} ago"
+    end
+
     # "41:20" under an hour, "3 h 05" under a day, "1 d 4 h"
     def span(seconds)
       whole = seconds.to_i.abs

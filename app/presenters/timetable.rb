@@ -7,6 +7,8 @@ module Presenters
     # of a shop with more marks than a page lists at once
     DAYS_OF_MANY = 4
     A_PAGE = 40
+    # of no more marks, what would help each and how late it can begin stand there unasked
+    UNASKED = 12
 
     attr_reader :work, :page
 
@@ -32,13 +34,13 @@ module Presenters
     def listed = chains.slice((page - 1) * A_PAGE, A_PAGE) || []
 
     # whether what would help it, and its latest beginning, are worked out with the page: both take a while
-    def asked?(chain) = !many? || chain.id == @asked
+    def asked?(chain) = chains.size <= UNASKED || chain.id == @asked
 
     # @return [String, nil] how old the plan is that is shown, when it is not of this moment
     def age_words
       return "The first plan is being laid." if work.chains.empty? && work.unplanned.positive?
       age = @now - work.laid_at
-      return if age < 1 && work.unplanned.zero?
+      return if age < Actions::LaidPlan::SLOT_S && work.unplanned.zero?
       said = "Planned #{Moments.about(age)} ago"
       work.unplanned.positive? ? "#{said}; #{work.unplanned} not planned yet" : said
     end
@@ -135,12 +137,9 @@ module Presenters
 
     # days on which something is done by hand, with their bars
     # @return [Array<TimetableDay>]
-    def days = @days ||= drawn_days
+    def days = @days ||= dates.map { |date| TimetableDay.new(date, spans(date), drawn_about(date)) }
 
-    def drawn_days
-      dates = by_date.keys.sort.first(many? ? DAYS_OF_MANY : MOST_DAYS)
-      dates.map { |date| TimetableDay.new(date, spans(date), drawn_about(date)) }
-    end
+    def dates = by_date.keys.sort.first(many? ? DAYS_OF_MANY : MOST_DAYS)
 
     # what can be seen on a day's drawing, which may run on past midnight
     def drawn_about(date)

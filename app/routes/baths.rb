@@ -71,6 +71,7 @@ module Routes
       app.post "/runs/:id/depth" do
         run = Run.find(params["id"])
         key = params["step"].to_s
+        redirect to("/runs/#{run.id}"), 303 unless Actions::CorrectEtch.at_hand?(run, key, now)
         params["depth_um"] = Actions::CorrectEtch.measured(run, key).to_s if params["gauge"]
         form = Forms::DepthForm.new(params)
         halt 422, bench_page(run, depth: form) unless form.ok?

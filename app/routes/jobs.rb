@@ -32,6 +32,13 @@ module Routes
           costed: marks.map { |mark| Presenters::Costed.new(mark) },
           refusal: refusal
       end
+
+      # @param refusal [String, nil] why a bundle was not taken in
+      def jobs_page(refusal: nil)
+        away = Helpers::Paged.new(Job.put_away, params["page"])
+        jobs = Job.open.includes(pieces: {marks: :artwork}).to_a
+        page :"jobs/index", here: :jobs, title: "Jobs", jobs: jobs, away: away, refusal: refusal
+      end
     end
 
     def self.registered(app)
@@ -46,11 +53,7 @@ module Routes
 
     # jobs
     def self.jobs(app)
-      app.get "/jobs" do
-        away = Helpers::Paged.new(Job.put_away, params["page"])
-        page :"jobs/index",
-          here: :jobs, title: "Jobs", jobs: Job.open.includes(pieces: {marks: :artwork}).to_a, away: away
-      end
+      app.get("/jobs") { jobs_page }
 
       app.get("/jobs/new") { page :"jobs/form", here: :jobs, title: "New job", job: Job.new, form: nil }
 

@@ -6,7 +6,7 @@ module Routes
     # what only these routes need
     module Helping
       def settings_page(form: nil)
-        page :settings, here: :settings, title: "Settings", form: form, printers: ::Printer.order(:id).to_a,
+        page :settings, here: :settings, title: "Settings", form: form, printers: ::Printer.at_hand.order(:id).to_a,
           zones: ShopZone.all, kept: Preference.everything,
           backups: Shelves::ShopBackup.new(Settings.home).all
       end

@@ -9,13 +9,16 @@ module Routes
     module Helping
       # a search that takes more than a moment goes on beside the page
       def lay_beside(mark, typed)
-        form_unit, at = unit, now
+        form_unit, at, held = unit, now, HistoryEntry.held
         LAYING.start(mark.id) do |task|
+          HistoryEntry.go_on(held)
           form = Forms::SheetForm.new(typed, unit: form_unit)
-          Actions::LaySheet.call(Mark.live.preload(:artwork, piece: :job).find(mark.id), form, at) do |share|
-            task.at(share)
+          Actions::LaySheet.call(Mark.live.preload(:artwork, piece: :job).find(mark.id), form, at) do |*so_far|
+            task.at(*so_far)
           end
           form.errors.values
+        rescue UpClose::Errors::Stopped, UpClose::Errors::TooMuch => error
+          [error.sentence]
         end
       end
 
@@ -83,7 +86,7 @@ module Routes
       app.get "/marks/:id/laying" do
         task = LAYING[ready_mark.id]
         content_type :json
-        JSON.generate(going: !task.nil? && !task.done, share: task&.share)
+        JSON.generate(going: !task.nil? && !task.done, share: task&.share, doing: task&.doing)
       end
 
       app.post "/marks/:id/laying/stop" do

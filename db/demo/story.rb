@@ -21,7 +21,11 @@ module Demo
     include Covered
     include Months
 
-    def self.load(now: Time.now) = new(now).load
+    # what it tells, one chapter after the other
+    CHAPTERS = %i[printers stock supplies drawer fair luthier regatta views evenings months].freeze
+
+    # @yield [Float] how far it is, 0..1, before each chapter
+    def self.load(now: Time.now, &told) = new(now).load(&told)
 
     def initialize(now)
       @now = now
@@ -29,7 +33,10 @@ module Demo
 
     def load
       ActiveRecord::Base.transaction do
-        [printers, stock, supplies, drawer, fair, luthier, regatta, views, evenings, months]
+        CHAPTERS.each_with_index do |chapter, i|
+          yield i.to_f / CHAPTERS.size if block_given?
+          send(chapter)
+        end
       end
     end
 

@@ -42,7 +42,15 @@ module Shelves
     def drop(name) = FileUtils.rm_f(path(name))
 
     # @return [String]
-    def get(name) = File.binread(path(name))
+    # @raise [UpClose::Errors::MissingOriginal]
+    def get(name)
+      File.binread(path(name))
+    rescue Errno::ENOENT
+      raise UpClose::Errors::MissingOriginal.new(
+        "Its original is missing from the shop's folder.",
+        remedy: "bin/doctor --mend takes it back from a backup; or give the file again."
+      )
+    end
 
     private
 

@@ -13,8 +13,8 @@ module Shelves
   # fonts, and a manifest of hashes. It is read back before it is called done.
   class ShopBackup
     # what can be made again, or belongs to this computer alone
-    LEFT_OUT = %w[opened backups session.secret up_close.sqlite3 up_close.sqlite3-wal up_close.sqlite3-shm
-      serving.lock .done].freeze
+    LEFT_OUT = %w[opened log backups session.secret passphrase.digest up_close.sqlite3 up_close.sqlite3-wal
+      up_close.sqlite3-shm serving.lock .done].freeze
     DATABASE = "up_close.sqlite3"
     MANIFEST = "manifest.json"
     # so many kept: the newest of each of the last days, weeks and months

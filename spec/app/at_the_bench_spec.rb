@@ -144,7 +144,7 @@ RSpec.describe "at the bench", :shop do
       -> { Actions::RunMarks.finish_step(run, "ground", Time.now) },
       -> { Actions::RunMarks.step_back(run) },
       -> { Actions::RecordAttempt.spoilt(mark, run) },
-      -> { Actions::RunMarks.note(run, "x", nil, Time.now) }
+      -> { Actions::NoteRun.call(run, "x", nil, Time.now) }
     ]
     run
     seen = stamps.map { |act| act.call.then { Actions::RunMarks.stamp } }

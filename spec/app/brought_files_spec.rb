@@ -310,7 +310,8 @@ RSpec.describe "a file that a maker brings", :shop do
     name = "ab" * 12
     asked = Thread.new do
       Rack::MockRequest.new(Web)
-        .get("/marks/#{mark.id}/checks", "HTTP_HOST" => "localhost", "HTTP_X_UP_CLOSE_TASK" => name)
+        .get("/marks/#{mark.id}/checks", "HTTP_HOST" => "localhost", "REMOTE_ADDR" => "127.0.0.1",
+          "HTTP_X_UP_CLOSE_TASK" => name)
     end
     sleep 0.02 until Helpers::Beside::TASKS[name]&.doing
     expect(JSON.parse(get("/underway/#{name}/share").body))

@@ -23,7 +23,7 @@ RSpec.describe "what a maker made", :shop do
     asked, told = Queue.new, Queue.new
     server = Thread.new do
       while asked.pop do told << Rack::MockRequest.new(Web)
-        .get("/", "HTTP_HOST" => "localhost")
+        .get("/", "HTTP_HOST" => "localhost", "REMOTE_ADDR" => "127.0.0.1")
         .body[/data-light="(\w+)"/, 1]
       end
     end

@@ -53,6 +53,7 @@ RSpec.describe "a shop with years of work", :shop do
     before do
       stub_const("Actions::LaidPlan::AT_ONCE", 1)
       stub_const("Presenters::Timetable::A_PAGE", 2)
+      stub_const("Presenters::Timetable::UNASKED", 2)
       3.times { |i| placed_mark(title: "Lid #{i}") }
     end
 

@@ -81,6 +81,40 @@ RSpec.describe "the page's clock", :shop, :page do
     expect(astray(closes)).to be <= 0.2
   end
 
+  # s between what the page takes for the server's now, and that
+  def off
+    shown = page.evaluate_async_script(<<~JS)
+      import("/js/lib/server_clock.js").then((clock) => arguments[0](clock.serverNow()))
+    JS
+    (shown / 1000.0 - Time.now.to_f).abs
+  end
+
+  it "counts by the device's steady clock, and asks the server when that stood still or the date was set" do
+    run = Actions::RunMarks.start(ready_mark, Time.now)
+    visit "/runs/#{run.id}"
+    until run.reload.clockwork.state(Time.now.to_f).closes_at
+      Actions::RunMarks.finish_step(run, run.clockwork.state(Time.now.to_f).step.key, Time.now)
+    end
+    visit "/runs/#{run.id}"
+    expect(page).to have_css("[data-clock-figure]", text: /\d/)
+    expect(off).to be < 0.4
+    # its date is set an hour on; then it sleeps for forty seconds, in which its steady clock stands still
+    page.execute_script("const date = Date.now.bind(Date); Date.now = () => date() + 3600000;")
+    sleep 0.6
+    expect(off).to be < 0.4
+    page.execute_script("const steady = performance.now.bind(performance); performance.now = () => steady() - 40000;")
+    sleep 1
+    expect(off).to be < 0.4
+    # while the server is away, what the date says was slept is counted
+    page.execute_script(<<~JS)
+      window.fetch = () => Promise.reject(new Error("away"))
+      const last = performance.now.bind(performance)
+      performance.now = () => last() - 20000
+    JS
+    sleep 0.6
+    expect(off).to be < 0.4
+  end
+
   it "follows the server's now, not this machine's" do
     visit "/jobs/new"
     page.execute_script(<<~JS)

@@ -23,7 +23,8 @@ RSpec.describe "the demo, at the real page", :shop, :page do
     press("3")
     expect(page).to have_css("h1", text: "How to transfer it")
     visit "/timetable"
-    # a week's glue is too long for the regatta, some days' are not: why, and the way out
+    # a week's glue is too long for the regatta, some days' are not: why, and the way out when it is asked for
+    find("li.finding.is-stop", text: "Prize herring").find_link("What would help?").send_keys(:enter)
     expect(page).to have_css(
       "li.finding.is-stop",
       text: /Prize herring.*Too late by .* drying and waiting.*What would make the date: leaving the glue: three days/m,

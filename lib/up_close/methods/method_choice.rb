@@ -33,6 +33,7 @@ module UpClose
         @border_mm, @own, @tray, @coats = border_mm, own, tray, coats
         @purpose, @afterwards, @work_s, @work_finish = purpose, afterwards, work_s, work_finish
         @coat_mm2 = coat_mm2 || size.trim_mm2(self.border_mm)
+        @worked_out = {}
         freeze
       end
 
@@ -62,7 +63,11 @@ module UpClose
 
       def school_border_mm = method.border_mm(self)
 
-      def steps = @own ? OwnSteps.call(@own, copies, pieces: pieces, tray: tray) : method.steps(self)
+      # worked out once
+      # @return [Array<Step>]
+      def steps = @worked_out[:steps] ||= own_steps || method.steps(self)
+
+      def own_steps = @own && OwnSteps.call(@own, copies, pieces: pieces, tray: tray)
     end
   end
 end
