@@ -4,6 +4,8 @@ module Actions
   # Everything still to be done, laid into the shop's hours from now on: what is done early, late or again moves the
   # rest by itself.
   class PlanWork
+    CHAINS = WrittenChains.new
+
     attr_reader :now, :shop, :chains, :plan, :laid_at
 
     # @param now [Time]
@@ -107,7 +109,7 @@ module Actions
 
     def lay_anew(now, shop, marks)
       @now, @shop, @marks, @laid_at = now, shop, marks, now
-      @chains = Held.during { marks.values.map { |mark| chain(mark) } }
+      @chains = Held.during { CHAINS.call(marks.values) { |mark| chain(mark) } }
       @plan = UpClose::Timetable::Planner.new(hours, **planner).call(@chains)
     end
 

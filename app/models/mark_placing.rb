@@ -2,6 +2,9 @@
 
 # Where a mark lies on its piece: its ink there, the room around it, its repeats and its neighbours.
 class MarkPlacing
+  # what was found of a place is asked again by the next page
+  ROOMS, EASED = Shelves::LruCache.new(most: 100), Shelves::LruCache.new(most: 100)
+
   # @param mark [Mark]
   def initialize(mark)
     @mark = mark
@@ -25,18 +28,22 @@ class MarkPlacing
   # @param at [UpClose::Placing::Placement] another place to try
   # @return [UpClose::Placing::FitSearch]
   def room(at = placement)
-    UpClose::Placing::FitSearch.new(
-      shape: shape,
-      ink: ink_for_piece,
-      placement: at,
-      clearance_mm: @mark.clearance_mm
-    )
+    ROOMS.fetch([*known_by(at), @mark.clearance_mm]) do
+      UpClose::Placing::FitSearch.new(
+        shape: shape,
+        ink: ink_for_piece,
+        placement: at,
+        clearance_mm: @mark.clearance_mm
+      )
+    end
   end
 
   # where film follows a curved piece that asks too much of it
   # @return [UpClose::Placing::Placement, nil]
   def eased_place(at = placement)
-    UpClose::Placing::EasedPlace.new(shape: shape, ink: ink_for_piece, placement: at, bent: @mark.design.bent?).call
+    EASED.fetch([*known_by(at), @mark.design.bent?]) do
+      [UpClose::Placing::EasedPlace.new(shape: shape, ink: ink_for_piece, placement: at, bent: @mark.design.bent?).call]
+    end.first
   end
 
   # @return [UpClose::Placing::Repeats]
@@ -91,4 +98,10 @@ class MarkPlacing
   private
 
   def shape = @mark.shape_core
+
+  # names what is laid, what it is laid on, and where
+  def known_by(at)
+    piece = @mark.piece
+    [piece.shape, piece.measures, piece.keep_outs, @mark.flank, @mark.looked_at_as, at]
+  end
 end

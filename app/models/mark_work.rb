@@ -73,6 +73,7 @@ class MarkWork
       record: ShopLimits.ways,
       climate: ShopTime.current.climate,
       coverage: coverage,
+      room: (@mark.room(at) if at && @mark.artwork),
       **priced_by
     )
   end

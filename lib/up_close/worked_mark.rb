@@ -13,14 +13,15 @@ module UpClose
     # @param record [Record::Ways] of every way that was tried
     # @param prices [Costing::PriceList]  @param paper [Printing::Paper]  @param allowances [Sheets::Allowances]
     # @param climate [Timetable::Climate]  @param coverage [Float, nil]
+    # @param room [Placing::FitSearch, nil] the one of this place, where it is at hand
     def initialize(shape:, ink:, placement:, setting:, sealer:, situation:, reading:, clearance_mm: 0.0,
       record: Record::Ways.new,
       prices: Costing::PriceList::STARTING, paper: Printing::Paper::ALL.first, allowances: Sheets::Allowances::START,
-      climate: Timetable::Climate.new, coverage: nil, hour_cents: 0)
+      climate: Timetable::Climate.new, coverage: nil, hour_cents: 0, room: nil)
       @shape, @ink, @placement, @setting, @sealer, @situation, @reading =
         shape, ink, placement, setting, sealer, situation, reading
       @clearance_mm, @record, @prices, @paper, @allowances = clearance_mm, record, prices, paper, allowances
-      @climate, @coverage, @hour_cents = climate, coverage, hour_cents
+      @climate, @coverage, @hour_cents, @room = climate, coverage, hour_cents, room
     end
 
     # @return [Placing::FitSearch]

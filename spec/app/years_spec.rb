@@ -49,6 +49,44 @@ RSpec.describe "a shop with years of work", :shop do
     end
   end
 
+  # @return [Array<UpClose::Timetable::TaskChain>]
+  def chains(now) = Actions::PlanWork.lay(now, ShopTime.current, Actions::PlanWork.open_marks(now)).first
+
+  def told(chains) = chains.map { |one| [one.id, one.title, one.due, one.from, one.copies, one.steps.map(&:to_h)] }
+
+  # what changes, and the marks it concerns; nil: all of them
+  # @param mark [Mark] that nobody has begun
+  def changes(mark)
+    beside = mark.piece.marks.ids
+    {
+      "nothing" => [[], -> {}],
+      "size" => [beside, -> { mark.update!(width_mm: mark.width_mm * 0.9) }],
+      "look" => [beside, -> { mark.update_columns(checked: {**mark.checked.to_h, "mostly_over_mm" => 0.01}) }],
+      "moment" => [beside, -> { mark.update!(not_before: Time.now + 5 * 86_400) }],
+      "name" => [mark.artwork.marks.ids, -> { mark.artwork.update!(name: "Another") }],
+      "pieces" => [beside, -> { mark.piece.update!(count: mark.piece.count + 3) }],
+      "day" => [mark.job.marks.ids, -> { mark.job.update!(due_on: mark.job.due_on + 1) }],
+      "a try" => [nil, -> { mark.attempts.create!(copy: 1, piece: 1, result: "spoilt", faults: []) }],
+      "the room" => [nil, -> { ShopTime.keep("temperature_c" => 12) }]
+    }
+  end
+
+  it "writes out anew only the steps of what a change concerns, and to the very steps of a plan from nothing" do
+    Storytelling.tell
+    now = Time.now
+    mark = Actions::PlanWork.open_marks(now).values.find { |one| one.run.nil? }
+    mark.job.update!(due_on: Date.today + 9)
+    changes(mark).each do |name, (concerned, change)|
+      before = chains(now)
+      change.call
+      after = chains(now)
+      anew = (after - before).map(&:id) - Actions::PlanWork.open_marks(now).values.select(&:run).map(&:id)
+      expect(anew - (concerned || anew)).to eq([]), name
+      stub_const("Actions::PlanWork::CHAINS", Actions::WrittenChains.new)
+      expect(told(after)).to eq(told(chains(now))), name
+    end
+  end
+
   context "with more marks than are planned while a page waits" do
     before do
       stub_const("Actions::LaidPlan::AT_ONCE", 1)

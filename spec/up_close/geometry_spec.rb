@@ -22,6 +22,25 @@ RSpec.describe UpClose::Geometry do
     expect(path.box).to eq box(0, 0, 3, 3)
   end
 
+  it "knows inside from outside level with a corner too, as exact fractions do" do
+    random = Random.new(3)
+    60.times do
+      corners = Array.new(9) do |i|
+        way = described_class::Transform.turn(i * 40).apply(point(random.rand(5.0..9.0), 0))
+        point(way.x + random.rand, way.y + random.rand)
+      end
+      ring = described_class::Ring.new(corners)
+      corners.product([-3.0, -1.1, 0.3, 2.7]).each do |corner, x|
+        crossed = ring.edges.count do |p, q|
+          next if (p.y > corner.y) == (q.y > corner.y)
+          x.to_r < (q.x.to_r - p.x.to_r) * (corner.y.to_r - p.y.to_r) / (q.y.to_r - p.y.to_r) + p.x.to_r
+        end
+        at = point(x, corner.y)
+        expect([ring.contains?(at), ring.inside_distance(at) > 0]).to eq [crossed.odd?] * 2
+      end
+    end
+  end
+
   it "encloses points in the smallest circle" do
     centre, radius = alg::EnclosingCircle.call([[0, 0], [6, 0], [3, 3], [3, 1]].map { |x, y| point(x, y) })
     expect([centre.x, centre.y, radius]).to match [be_within(1e-9).of(3), be_within(1e-9).of(0), be_within(1e-9).of(3)]

@@ -299,6 +299,28 @@ RSpec.describe UpClose::Timetable do
       end
     end
 
+    it "lays anew only what changed and what is laid after it, to the very plan that it would lay whole" do
+      told = ->(plan) { plan.entries.map { |e| [e.chain.id, e.step.key, e.from, e.to, e.why, e.waited_s] } }
+      plain = ->(plan) { [told[plan], plan.problems.map { |problem| [problem.chain.id, problem.reason] }] }
+      searched = []
+      8.times do |seed|
+        random = Random.new(seed)
+        chains = seeded(random, chains: 12, steps: 3..9)
+        planner = described_class.new(hours, from: at("2026-11-30 18:00"), holds: holds)
+        planner.call(chains)
+        allow(planner).to receive(:block_placed).and_wrap_original do |search, *args|
+          searched << args.first.id
+          search.call(*args)
+        end
+        last = chains.max_by { |c| [c.due || Float::INFINITY, -c.whole_s, c.id.to_s] }
+        changed = chains.map { |c| (c == last) ? c.with(copies: c.copies + 1, title: "another") : c }
+        expect(plain[planner.call(changed)]).to eq plain[plan(*changed, holds: holds)]
+        first = chains.min_by { |c| [c.due || Float::INFINITY, -c.whole_s, c.id.to_s] }
+        expect(plain[planner.call(changed - [first])]).to eq plain[plan(*(changed - [first]), holds: holds)]
+      end
+      expect(searched).not_to be_empty
+    end
+
     {70 => false, 200 => true}.each do |jobs, slow|
       it "finishes as soon as any order of blocks would, on #{jobs} small jobs, nearly always", slow: slow do
         random = Random.new(11)

@@ -36,10 +36,10 @@ module UpClose
 
       # even-odd
       def contains?(point)
-        edges.count { |p, q|
-          (p.y > point.y) != (q.y > point.y) && point.x < (q.x - p.x) * (point.y - p.y) / (q.y - p.y) + p.x
-        }
-          .odd?
+        x, y = point.x, point.y
+        bare_edges.count { |px, py, dx, dy, _, qy|
+          (py > y) != (qy > y) && x < dx * (y - py) / dy + px
+        }.odd?
       end
 
       # Signed distance to the outline: positive inside. Asked thousands of times
@@ -48,7 +48,7 @@ module UpClose
         x, y = point.x, point.y
         nearest = Float::INFINITY
         inside = false
-        bare_edges.each do |px, py, dx, dy, size|
+        bare_edges.each do |px, py, dx, dy, size, qy|
           ox, oy = x - px, y - py
           t = size.zero? ? 0.0 : (ox * dx + oy * dy) / size
           t = if t < 0
@@ -59,7 +59,7 @@ module UpClose
           ex, ey = ox - t * dx, oy - t * dy
           distance = ex * ex + ey * ey
           nearest = distance if distance < nearest
-          inside = !inside if (py > y) != (py + dy > y) && x < dx * oy / dy + px
+          inside = !inside if (py > y) != (qy > y) && x < dx * oy / dy + px
         end
         inside ? Math.sqrt(nearest) : -Math.sqrt(nearest)
       end
@@ -102,9 +102,11 @@ module UpClose
 
       private
 
-      # where each begins, its way, and its length squared
+      # where each begins, its way, its length squared, and the height at which the next one begins
       def bare_edges
-        @memo[:bare_edges] ||= edges.map { |p, q| [p.x, p.y, q.x - p.x, q.y - p.y, (q.x - p.x)**2 + (q.y - p.y)**2] }
+        @memo[:bare_edges] ||= edges.map do |p, q|
+          [p.x, p.y, q.x - p.x, q.y - p.y, (q.x - p.x)**2 + (q.y - p.y)**2, q.y]
+        end
       end
 
       # sorted by x, so that only stretches that overlap there are tried

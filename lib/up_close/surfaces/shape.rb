@@ -82,9 +82,11 @@ module UpClose
       def size_words(writer) = writer.pair(box.width, box.height)
 
       def box
-        right, down = support(Geometry::Point[1, 0]), support(Geometry::Point[0, 1])
-        left, up = support(Geometry::Point[-1, 0]), support(Geometry::Point[0, -1])
-        Geometry::Box.new(x: -left, y: -up, width: left + right, height: up + down)
+        once(:box) do
+          right, down = support(Geometry::Point[1, 0]), support(Geometry::Point[0, 1])
+          left, up = support(Geometry::Point[-1, 0]), support(Geometry::Point[0, -1])
+          Geometry::Box.new(x: -left, y: -up, width: left + right, height: up + down)
+        end
       end
 
       # Least distance from the ink to the edge: negative when it sticks out.

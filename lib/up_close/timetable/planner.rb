@@ -8,6 +8,7 @@ module UpClose
     class Planner
       include Shifting
       include WaitingReasons
+      include TakingOver
 
       PLACES = {oven: "the oven", press: "the iron or press", drying: "the drying place"}.freeze
       # copies on the oven's tray, marks in the press, copies that dry at once
@@ -61,7 +62,7 @@ module UpClose
           @state[chain.id] = State.new(0, [chain.from || @from, @from].max, chain.ends.dup, [])
         end
         whole = order.uniq.size == order.size
-        order.each { |chain| whole ? chain.blocks.size.times { lay(chain) } : lay(chain) }
+        whole ? lay_whole(order) : order.each { |chain| lay(chain) }
         failed = @problems.map(&:chain)
         Plan.new(
           order.uniq.reject { |chain| failed.include?(chain) }.flat_map { |chain| @state[chain.id].entries },
