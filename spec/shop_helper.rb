@@ -73,7 +73,7 @@ RSpec.configure do |config|
       StepEnd, SchoolChange, Coupon, Attempt, Run, LayoutMark, Layout, StockFact, SupplyPrice, OwnSchool, StockSheet,
       Calibration, Printer, HistoryRow, HistoryEntry, Mark, Piece, Artwork, Board, Job, Preference
     ].each(&:delete_all)
-    Actions::LaidPlan.forget
+    [Actions::LaidPlan, Actions::PlanWork::CHAINS].each(&:forget)
     FileUtils.rm_rf([Settings.originals, Settings.devices])
     header "Host", "localhost"
   end

@@ -67,6 +67,12 @@ module Actions
     # @return [UpClose::Timetable::Plan, nil]
     def latest(chain) = LaidPlan.answer(@laid, chain.id, :latest) { begun_latest(chain) }
 
+    # @return [Array<UpClose::Timetable::Plan::Entry>] rounds one after the other as one stretch
+    def stretches
+      return UpClose::Timetable::Stretches.call(plan.entries) unless plan.equal?(@laid.plan)
+      LaidPlan.answer(@laid, :stretches) { UpClose::Timetable::Stretches.call(plan.entries) }
+    end
+
     # @return [Array<UpClose::Timetable::WaysOut::Way>]
     def ways_out(chain)
       LaidPlan.answer(@laid, chain.id, :ways_out) do

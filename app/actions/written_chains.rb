@@ -26,6 +26,8 @@ module Actions
       now.values.map(&:last)
     end
 
+    def forget = @lock.synchronize { @kept = {} }
+
     private
 
     # @return [Hash{Mark => Array}] equal as long as nothing changed that the mark's steps depend on

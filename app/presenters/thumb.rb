@@ -14,12 +14,6 @@ module Presenters
     # One image of the ink. Pixels of the cell.
     Ink = UpClose::Value.define(:of, :x, :y, :width, :height, :turn_deg, keyword_init: true)
 
-    # of a job, so many
-    FIRST = 3
-
-    # @param job [Job]  @return [Array<Thumb>] of its first marks
-    def self.of_job(job) = job.pieces.flat_map(&:marks).reject(&:archived_at).first(FIRST).map { |mark| new(mark) }
-
     attr_reader :mark
 
     # @param mark [Mark]

@@ -157,7 +157,7 @@ module Presenters
 
     # rounds one after the other as one stretch
     # @return [Array<UpClose::Timetable::Plan::Entry>]
-    def stretches = @stretches ||= UpClose::Timetable::Stretches.call(plan.entries)
+    def stretches = @stretches ||= work.stretches
 
     # @param chain [UpClose::Timetable::TaskChain]
     # @return [Array<UpClose::Timetable::Plan::Entry>] of one mark

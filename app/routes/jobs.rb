@@ -36,8 +36,8 @@ module Routes
       # @param refusal [String, nil] why a bundle was not taken in
       def jobs_page(refusal: nil)
         away = Helpers::Paged.new(Job.put_away, params["page"])
-        jobs = Job.open.includes(pieces: {marks: :artwork}).to_a
-        page :"jobs/index", here: :jobs, title: "Jobs", jobs: jobs, away: away, refusal: refusal
+        rows = Presenters::JobList.new(Job.open.to_a).rows
+        page :"jobs/index", here: :jobs, title: "Jobs", rows: rows, away: away, refusal: refusal
       end
     end
 

@@ -9,6 +9,8 @@ module Shelves
       schema_migrations ar_internal_metadata change_counts try_counts signed_devices history_entries history_rows
       history_now
     ].freeze
+    # written by ANALYZE
+    SQLITES_OWN = /\Asqlite_/
     # told by the row itself, and no change of a maker's
     DERIVED = %w[updated_at lock_version].freeze
     OURS = "WHERE type = 'trigger' AND name LIKE 'history_%'"
@@ -24,7 +26,7 @@ module Shelves
     end
 
     # @return [Array<String>] tables whose changes are written down
-    def tables = @db.tables - LEFT_OUT
+    def tables = @db.tables.grep_v(SQLITES_OWN) - LEFT_OUT
 
     def renew
       there = @db.select_rows("SELECT name, sql FROM sqlite_master #{OURS}").to_h
