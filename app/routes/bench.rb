@@ -11,7 +11,9 @@ module Routes
       def what_to_do(open)
         at = now
         marks = Mark.undone(at).where(jobs: {id: open})
-          .preload(:artwork, :attempts, piece: :job, runs: [:step_ends, {leader: :step_ends}]).order(:id).to_a
+          .preload(:artwork, piece: :job, runs: [:step_ends, {leader: :step_ends}]).order(:id).to_a
+        # of what nobody has begun, no try is asked for
+        ActiveRecord::Associations::Preloader.new(records: marks.select(&:run), associations: :attempts).call
         Presenters::BenchPage.new(
           empty_jobs: open.where.missing(:pieces).to_a,
           rows: marks.reject { |mark| mark.done?(at) }.map { |mark| row(mark) },
