@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "io/wait"
 require "json"
 
 module Shelves
@@ -10,6 +11,8 @@ module Shelves
       "x-content-type-options: nosniff\r\nconnection: close\r\n\r\n"
     # so long after its last word a silent socket is given up
     STALE_S = 20
+    # bytes that a socket takes whole once it takes any: an encrypted one of Puma's would wait for the rest
+    AT_ONCE = 2048
 
     # One page: its socket, and what is still to be written to it
     Page = Struct.new(:io, :waiting, :said_at)
@@ -81,7 +84,10 @@ module Shelves
     # @return [Boolean] whether the page is still there
     def write(page)
       until page.waiting.empty?
-        written = page.io.write_nonblock(page.waiting, exception: false)
+        written = :wait_writable
+        if page.io.to_io.wait_writable(0)
+          written = page.io.write_nonblock(page.waiting.byteslice(0, AT_ONCE), exception: false)
+        end
         return now - page.said_at < STALE_S if written == :wait_writable
         page.waiting = page.waiting.byteslice(written..)
         page.said_at = now

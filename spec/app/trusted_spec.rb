@@ -108,6 +108,24 @@ RSpec.describe "a shop that can be trusted", :shop do
       sleep 0.1
       expect(@listeners.size).to eq 10
     end
+
+    # as Puma writes to an encrypted page: it waits until all is taken
+    def encrypted(socket)
+      socket.tap { |io| io.define_singleton_method(:write_nonblock) { |words, **| write(words) } }
+    end
+
+    it "is held up by no page that is stuck, encrypted ones included" do
+      number = 0
+      @listeners = described_class.new(every_s: 0.001) { {"all" => number += 1, "long" => "x" * 3000} }
+      stuck, theirs = UNIXSocket.pair
+      @listeners.add(encrypted(theirs))
+      reads = listener
+      heard = +""
+      Timeout.timeout(20) { heard << reads.readpartial(65_536) until heard.include?('{"all":400,') }
+      expect(@listeners.size).to eq 2
+    ensure
+      stuck&.close
+    end
   end
 
   describe "what a page is sent" do
