@@ -80,6 +80,19 @@ RSpec.describe "how people use it", :shop, :page do
     page.driver.resize(1280, 800)
   end
 
+  it "goes on at the field that was wrong when a form comes back" do
+    job = Job.create!(title: "Bowls")
+    visit "/jobs/#{job.id}/pieces/new"
+    fill_in "The piece", with: "maple bowl"
+    fill_in "Width", with: "60"
+    fill_in "Height", with: "12x"
+    click_on "Save the piece"
+    expect(page).to have_css(".field-error", text: "12x")
+    press "12,5", :enter
+    expect(page).to have_css("h1", text: "What is this mark for?")
+    expect(job.pieces.last.measures["height_mm"]).to eq 12.5
+  end
+
   it "goes back and forth by the browser's own buttons without doing anything twice" do
     board = mark("Name board")
     visit "/marks/#{board.id}/place"

@@ -1,6 +1,7 @@
 // Finds out which page this is and wakes its module.
 import { watchBusy } from '../lib/busy.js'
 import { showPresentStage, watchKeys } from '../lib/keys.js'
+import { showRefused } from '../lib/refused.js'
 import { wakeClocks } from '../widgets/clock.js'
 import { wakeDrafts } from '../widgets/drafts.js'
 import { wakeLifeSize } from '../widgets/life_size.js'
@@ -34,8 +35,7 @@ const pages = {
   timetable: () => import('./timetable.js')
 }
 
-// what was wrong is in sight, wherever its field stands
-document.querySelector('main .field-error')?.scrollIntoView({ block: 'center' })
+showRefused()
 watchBusy()
 watchKeys()
 showPresentStage()
