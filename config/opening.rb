@@ -39,8 +39,8 @@ module Opening
   def check_database
     return unless database?
     connection = ActiveRecord::Base.connection
-    found = connection.select_values("PRAGMA quick_check(1)")
-    damaged(found.first) if found != ["ok"]
+    result = connection.select_values("PRAGMA quick_check(1)")
+    damaged(result.first) if result != ["ok"]
     newer if (versions(connection) - known).any?
   rescue ActiveRecord::StatementInvalid, ActiveRecord::ConnectionNotEstablished => error
     locked if error.message.match?(/locked|busy/i)

@@ -44,8 +44,8 @@ launcher.events.after_booted do
 end
 launcher.events.after_booted do
   puts "Up Close is open at #{Settings.address} · close it with Ctrl-C"
-  Shelves::OwnAddresses.reached_at(Settings.host).first(2).each do |found|
-    puts "Other devices find it at #{Settings.address(found)}"
+  Shelves::OwnAddresses.reached_at(Settings.host).first(2).each do |address|
+    puts "Other devices find it at #{Settings.address(address)}"
   end
 end
 begin

@@ -93,9 +93,9 @@ module Actions
     # @return [Artwork] not yet saved
     # @raise [UpClose::Error]
     def opened(original, name:, source:, file_name: nil, **how)
-      found = Workers.call(Artwork.origin_of(original, **how), :facts)
-      Artwork.new(name: name, kind: found[:kind], original: original, source: source, ink_core: found[:ink],
-        facts: {notes: found[:notes], mm_per_unit: found[:mm_per_unit], file_name: file_name, **how}.compact)
+      facts = Workers.call(Artwork.origin_of(original, **how), :facts)
+      Artwork.new(name: name, kind: facts[:kind], original: original, source: source, ink_core: facts[:ink],
+        facts: {notes: facts[:notes], mm_per_unit: facts[:mm_per_unit], file_name: file_name, **how}.compact)
     end
 
     def from_lettering(form)

@@ -9,11 +9,11 @@ module Actions
     # @return [Board, nil]
     def call(job, form)
       return unless form.ok?
-      found = Workers.call(Shelves::BoardFiles, :call, form.values[:files])
-      layers = Workers.call(Shelves::BoardFiles, :guesses, found.texts)
+      brought = Workers.call(Shelves::BoardFiles, :call, form.values[:files])
+      layers = Workers.call(Shelves::BoardFiles, :guesses, brought.texts)
       store = Shelves::OriginalStore.new(Settings.originals)
       files = layers.map { |name, kind, side|
-        {"name" => name, "original" => store.put(found.texts[name]), "kind" => kind, "side" => side}
+        {"name" => name, "original" => store.put(brought.texts[name]), "kind" => kind, "side" => side}
       }
       ApplicationRecord.change { job.boards.create!(name: form.values[:name], files: files) }
     rescue UpClose::Error => error

@@ -33,8 +33,8 @@ module Actions
 
     # one place instead of another
     def put(layout, sheet, place, other)
-      places = sheet.places.map { |one| one.equal?(place) ? other : one }
-      keep(layout, layout.sheets.map { |one| one.equal?(sheet) ? sheet.holding(places) : one })
+      places = sheet.places.map { |held| held.equal?(place) ? other : held }
+      keep(layout, layout.sheets.map { |laid| laid.equal?(sheet) ? sheet.holding(places) : laid })
     end
 
     # moves remembered, to be taken back one by one
@@ -62,8 +62,8 @@ module Actions
         layout = laid(mark) or next
         loose = layout.sheets.flat_map { |sheet| sheet.places.reject(&:pinned?) }
           .group_by { |place| layout.mark_at(place) }.transform_values { |places| places.map(&:copy) }
-        found = loose.any? && nest(mark, layout, loose.transform_values(&:size))
-        keep(layout, merged(layout, found, loose)) if found && found.unplaced.empty?
+        nested = loose.any? && nest(mark, layout, loose.transform_values(&:size))
+        keep(layout, merged(layout, nested, loose)) if nested && nested.unplaced.empty?
       end
     end
 
@@ -72,7 +72,7 @@ module Actions
     def find(layout, of)
       whose = of["mark"] || layout.marks.first.id
       layout.sheets.each do |sheet|
-        place = sheet.places.find { |one| one.copy == of["copy"] && layout.mark_at(one).id == whose }
+        place = sheet.places.find { |held| held.copy == of["copy"] && layout.mark_at(held).id == whose }
         return [sheet, place] if place
       end
       nil
@@ -99,23 +99,23 @@ module Actions
         )
       end
       fresh = UpClose::Sheets::Nesting::Blank.fresh(UpClose::Printing::Paper.fetch(mark.paper), layout.allowances)
-      found =
+      nested =
         LaySheet.search(counts, mark, blanks.map { |b| LaySheet.off_tracks(mark, b) }, LaySheet.off_tracks(mark, fresh))
-      found.unplaced.empty? ? found : LaySheet.search(counts, mark, blanks, fresh)
+      nested.unplaced.empty? ? nested : LaySheet.search(counts, mark, blanks, fresh)
     end
 
     # what is pinned stays, and what was loose lies where the search has found room for it
-    # @param found [UpClose::Sheets::Nesting::Layout]  @param loose [Hash{Mark => Array<Integer>}] copies
+    # @param nested [UpClose::Sheets::Nesting::Layout]  @param loose [Hash{Mark => Array<Integer>}] copies
     # @return [Array<UpClose::Sheets::LaidSheet>]
-    def merged(layout, found, loose)
+    def merged(layout, nested, loose)
       places = layout.sheets.map { |sheet| sheet.places.select(&:pinned?) }
       numbers = loose.to_h { |mark, copies| [mark.id, copies.dup] }
-      fresh = found.sheets.filter_map do |laid|
+      fresh = nested.sheets.filter_map do |laid|
         new = laid.placements.map { |place| LaySheet.kept_place(place, numbers[place.id.to_i].shift) }
         next fresh_sheet(laid.blank, new) unless laid.blank.id
         places[laid.blank.id.to_i].concat(new) && nil
       end
-      [*layout.sheets.zip(places).map { |sheet, own| sheet.holding(own) }, *fresh].reject { |one| one.places.empty? }
+      [*layout.sheets.zip(places).map { |sheet, own| sheet.holding(own) }, *fresh].reject { |laid| laid.places.empty? }
     end
 
     def fresh_sheet(blank, places)

@@ -11,7 +11,7 @@ module Actions
     # @return [Boolean] whether both can be one transfer
     def fits?(mark, host)
       mark != host && host.bound_to.nil? && !mark.binds && alike?(mark, host) &&
-        [mark, host].all? { |one| plain?(one) }
+        [mark, host].all? { |part| plain?(part) }
     end
 
     def alike?(mark, host)

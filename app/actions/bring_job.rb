@@ -3,10 +3,6 @@
 module Actions
   # A job from another shop's bundle, taken in whole or not at all; the same bundle again is the same job.
   class BringJob
-    # of one artwork, a set's together
-    MOST_LETTERS = 5_000
-    DAMAGED = "Make the bundle again in the shop that it comes from."
-
     # @param bytes [String]  @param now [Time]
     # @return [Job]
     # @raise [UpClose::Error]
@@ -21,46 +17,20 @@ module Actions
     def call
       known = Job.find_by(uid: @data["uid"])
       return known if known
-      whole!
+      BundleCheck.new(@data, @originals, store).call
       keep_files
-      read = looked_at
+      read = @data["artworks"].to_h { |row| [row["id"], BundledArtwork.new(row).ink] }
       ApplicationRecord.change do
         BundleTables.all.each { |name, table| @data[name].each { |row| insert(name, table, row, read) } }
         link
-        readable!
+        BundleTrial.new(job, @ids, @now).call
       end
       job
     end
 
     private
 
-    def refuse!(words) = raise(UpClose::Errors::BadArtwork.new(words, remedy: DAMAGED, field: :bundle))
-
     def job = Job.find(@ids["jobs"].values.first)
-
-    # one job, every row once, every link within, every original there
-    def whole!
-      refuse!("This bundle holds no job, or more than one.") unless @data["jobs"].one?
-      BundleTables.all.each do |name, table|
-        ids = @data[name].map { |row| row["id"] }
-        refuse!("Two of its #{name.tr("_", " ")} have one number.") if ids.uniq.size < ids.size
-        table.links.each { |column, of| linked!(name, column, of) }
-      end
-      # the key names a file: it is the one its original gives, whatever the bundle says
-      odd = @data["fonts"].any? { |font| font["key"] != Shelves::OwnFonts.key_of(font["original"]) }
-      refuse!("A font in this bundle is not what it says.") if odd
-      lacking = named.count { |hash| !@originals.key?(hash) && !store.named?(hash) }
-      return if lacking.zero?
-      refuse!("#{(lacking == 1) ? "An original is" : "#{lacking} originals are"} missing from this bundle.")
-    end
-
-    def named = JSON.generate(@data).scan(BundleJob::HASH).uniq
-
-    def linked!(name, column, of)
-      there = @data[of].map { |row| row["id"] }.to_set
-      lost = @data[name].any? { |row| row[column] && !there.include?(row[column]) }
-      refuse!("Some of its #{name.tr("_", " ")} belong to nothing in it.") if lost
-    end
 
     def store = @store ||= Shelves::OriginalStore.new(Settings.originals)
 
@@ -73,25 +43,6 @@ module Actions
         face = Workers.call(Shelves::FontFile.new(store.get(font["original"])), :face, font["key"])
         own.keep(face.named(font["name"]), font.except("key"))
       end
-    end
-
-    # what is known of each artwork is read from its own file, not taken from the bundle
-    # @return [Hash{Integer => UpClose::Artwork::Ink}]
-    def looked_at
-      @data["artworks"].to_h do |row|
-        artwork = Artwork.new(row.except("id", "silhouette", "ink"))
-        [row["id"], artwork.lettering? ? lettered(artwork) : Workers.call(artwork.origin, :facts)[:ink]]
-      end
-    end
-
-    # @return [UpClose::Artwork::Ink]
-    def lettered(artwork)
-      texts = [artwork.lettering, *artwork.members].map(&:to_s)
-      refuse!("Some letters in this bundle are more than a mark can hold.") if texts.sum(&:length) > MOST_LETTERS
-      face = Shelves::FontShelf.fetch(artwork.font)
-      setting = artwork.setting_core
-      return UpClose::Artwork::LetteringSet.new(face, artwork.members, setting: setting).ink if artwork.set?
-      UpClose::Artwork::Lettering.new(face, artwork.lettering, setting: setting).drawing.ink
     end
 
     def insert(name, table, row, read)
@@ -125,20 +76,6 @@ module Actions
       within = BundleTables.within(name, row) { |of, id| @ids[of][id] }
       own = table.links.select { |_, of| of == name }.keys
       within.merge(own.to_h { |column| [column, @ids[name][row[column]]] })
-    end
-
-    # what the pages would stumble over is told now
-    def readable!
-      job.pieces.reload.each { |piece| [piece.to_core, piece.material_core, piece.finish_core, piece.colour_core] }
-      Mark.where(id: @ids["marks"].values).each { |mark| [mark.placement, mark.method_key && mark.setting] }
-      Run.where(id: @ids["runs"].values).each { |run| run.clockwork.state(@now) }
-      Layout.where(id: @ids["layouts"].values).each { |layout| [layout.allowances, layout.sheets] }
-      Attempt.where(id: @ids["attempts"].values).each(&:attributes)
-    rescue UpClose::Errors::Unknown => error
-      raise UpClose::Errors::BadArtwork.new("This bundle holds what this Up Close does not know. #{error.message}",
-        remedy: "Update this one, then bring it again.", field: :bundle)
-    rescue NoMethodError, KeyError, TypeError, ArgumentError, UpClose::Error
-      refuse!("Something in this bundle is not what it should be.")
     end
   end
 end

@@ -44,8 +44,8 @@ module Actions
     end
 
     def stand_in
-      job = Job.find_or_create_by!(title: JOB) do |one|
-        one.note = "Printed without a piece. Give them one when you know it."
+      job = Job.find_or_create_by!(title: JOB) do |created|
+        created.note = "Printed without a piece. Give them one when you know it."
       end
       material = UpClose::Materials::ALL.first
       job.pieces.create!(

@@ -51,8 +51,8 @@ module Actions
           Thread.current.priority = BEHIND
           # what changes while it is laid makes it old
           from = stamp
-          one = Laid.new(*yield(PlanWork.open_marks(now)), now, from)
-          LOCK.synchronize { @last = one }
+          laid = Laid.new(*yield(PlanWork.open_marks(now)), now, from)
+          LOCK.synchronize { @last = laid }
         end
       end
 

@@ -29,8 +29,8 @@ module Actions
       ApplicationRecord.change do
         mark.save!
         # what lies on the same sheets is laid out too
-        marks.drop(1).each { |one| one.update!(packed_at: mark.packed_at) }
-        marks.each { |one| leave_layouts(one) }
+        marks.drop(1).each { |companion| companion.update!(packed_at: mark.packed_at) }
+        marks.each { |laid| leave_layouts(laid) }
         Layout.lay!(marks, sheets, mark.allowances) if sheets
       end
       mark.layouts.reset

@@ -11,7 +11,7 @@ module Actions
     # @return [Array<UpClose::Finding>]
     def call(mark)
       findings = mark.design.findings
-      keep(mark, said_of(mark, findings))
+      keep(mark, summary_of(mark, findings))
       findings
     rescue UpClose::Errors::TooMuch => error
       unseen(mark, error, error.remedy)
@@ -19,7 +19,9 @@ module Actions
       unseen(mark, error, "Load the Artwork page again to have it looked at.")
     end
 
-    def keep(mark, said) = (ApplicationRecord.change { mark.update_columns(checked: said) } unless mark.checked == said)
+    def keep(mark, summary)
+      ApplicationRecord.change { mark.update_columns(checked: summary) } unless mark.checked == summary
+    end
 
     # what is more than can be looked at is said, and stands in nobody's way
     def unseen(mark, error, remedy)
@@ -44,7 +46,7 @@ module Actions
     end
 
     # what other stages need of it: the worst for the row, every stop with what to do, and what methods are judged by
-    def said_of(mark, findings)
+    def summary_of(mark, findings)
       told = worst(findings)
       figures = mark.design.figures
       {

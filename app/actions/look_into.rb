@@ -30,7 +30,7 @@ module Actions
     def name_place(attempt, place)
       return unless UpClose::Diagnosis::Facts::PLACES.key?(place.to_sym)
       change(attempt) do
-        had = attempt.places.find { |one| one["where"] == place }
+        had = attempt.places.find { |marked| marked["where"] == place }
         {places: had ? attempt.places - [had] : (attempt.places + [{"where" => place}]).last(MOST_PLACES)}
       end
     end
@@ -38,7 +38,7 @@ module Actions
     # @param number [Integer] which ring, from 1
     def drop(attempt, number)
       change(attempt) do
-        rings = attempt.places.select { |one| one["x"] }
+        rings = attempt.places.select { |marked| marked["x"] }
         {places: attempt.places - [rings[number - 1]].compact} if number.between?(1, MOST_PLACES)
       end
     end
@@ -53,7 +53,7 @@ module Actions
     end
 
     # the maker says which it was; the same again takes it back
-    def found(attempt, cause)
+    def cause_found(attempt, cause)
       return unless UpClose::Diagnosis::Causes.find(cause)
       change(attempt) { {cause: (attempt.cause == cause) ? nil : cause} }
     end

@@ -13,13 +13,13 @@ module Actions
 
     # one that cannot be opened any more stays as it is, and says so on its own page
     def one(artwork)
-      found = Workers.call(artwork.origin, :facts)
+      facts = Workers.call(artwork.origin, :facts)
       ApplicationRecord.change do
         artwork.update!(
-          ink_core: found[:ink],
+          ink_core: facts[:ink],
           facts: artwork.facts
             .except("open_again")
-            .merge("notes" => found[:notes], "mm_per_unit" => found[:mm_per_unit])
+            .merge("notes" => facts[:notes], "mm_per_unit" => facts[:mm_per_unit])
         )
         artwork.marks.update_all(prepared: nil, checked: nil)
       end

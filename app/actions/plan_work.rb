@@ -122,7 +122,7 @@ module Actions
     def chain(mark, steps: nil)
       run = mark.run
       marks = run&.together&.any? ? run.marks : [mark]
-      wanted = marks.filter_map { |one| one.job.due_on }.min
+      wanted = marks.filter_map { |together| together.job.due_on }.min
       due = wanted && Shelves::LocalZone.at(wanted, MORNING_MIN)
       done = run ? run.step_ends.to_h { |e| [e.step, e.done_at.to_f] } : {}
       UpClose::Timetable::TaskChain.new(

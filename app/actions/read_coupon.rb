@@ -74,8 +74,8 @@ module Actions
 
     # @return [Hash, nil]
     def best(coupon, fields)
-      found = UpClose::Coupons::Grid.new(coupon.plan_core, fields).best
-      found.to_h.merge(working: found.working.to_s)
+      best = UpClose::Coupons::Grid.new(coupon.plan_core, fields).best
+      best.to_h.merge(working: best.working.to_s)
     end
     private_class_method :worker_value, :keep, :best
   end

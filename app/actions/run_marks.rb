@@ -9,7 +9,7 @@ module Actions
     # @return [Run] the one under way, or a new one
     # @raise [UpClose::Errors::Unsuitable] when something says stop, and no reason was given for going on
     def start(mark, now, others: [])
-      [mark, *others].each { |one| GoPast.check!(one) }
+      [mark, *others].each { |begun| GoPast.check!(begun) }
       ApplicationRecord.change do
         mark.lock!
         open = mark.run
@@ -102,7 +102,7 @@ module Actions
 
     # the same step done for every run that stands at it
     # @return [Integer] how many moved on
-    def finish_for_all(run, key, now) = run.at_the_same(key).count { |one| finish_step(one, key, now) }
+    def finish_for_all(run, key, now) = run.at_the_same(key).count { |joined| finish_step(joined, key, now) }
 
     MOST_PASSES = 99
 

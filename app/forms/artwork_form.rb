@@ -54,7 +54,7 @@ module Forms
       face = Shelves::FontShelf.fetch(values[:font])
       texts = values[:members] || [text]
       attempt(:text) do
-        texts.map { |one| UpClose::Artwork::Lettering.new(face, one, setting: values[:setting]).text }.first
+        texts.map { |text| UpClose::Artwork::Lettering.new(face, text, setting: values[:setting]).text }.first
       end
     end
 

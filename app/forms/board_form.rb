@@ -40,7 +40,7 @@ module Forms
 
     # said at the field it belongs to
     def attempt(name)
-      yield.tap { |found| values[name] = found }
+      yield.tap { |value| values[name] = value }
     rescue UpClose::Error => error
       refuse(error, name)
       nil

@@ -23,9 +23,9 @@ module Forms
 
     def ladders
       LADDERS.each do |kind, name|
-        said = typed(kind).to_s
-        next if said.empty?
-        mm = UpClose::Coupons::WIDTHS.find { |width| UpClose::Working.number(width) == said }
+        answer = typed(kind).to_s
+        next if answer.empty?
+        mm = UpClose::Coupons::WIDTHS.find { |width| UpClose::Working.number(width) == answer }
         mm ? values[:readings][name] = mm : errors[kind.to_sym] = "Choose one of the lines."
       end
     end

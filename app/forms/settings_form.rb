@@ -22,6 +22,6 @@ module Forms
       attempt(:hour) { UpClose::Costing::Money.read(typed(:hour), field: :hour).to_s }
     end
 
-    def allowed?(name, value) = Preference::ALLOWED.fetch(name).any? { |one| one === value }
+    def allowed?(name, value) = Preference::ALLOWED.fetch(name).any? { |known| known === value }
   end
 end

@@ -52,7 +52,7 @@ module Helpers
     # @return [Fault, nil] nil where it is none of these
     def of(error)
       while error
-        fault = ALL.find { |one| one.is?(error) }
+        fault = ALL.find { |kind| kind.is?(error) }
         return fault if fault
         error = error.cause
       end

@@ -8,7 +8,7 @@ module Helpers
 
     def sign(verdict) = SIGNS[verdict]
 
-    def said(verdict) = SAID[verdict]
+    def verdict_word(verdict) = SAID[verdict]
 
     # what a step on the image's way does to it
     def turn_words(passage, first:, turned:)
@@ -25,7 +25,7 @@ module Helpers
       "#{UpClose::Working.number(value / 25.4, 4)}\""
     end
 
-    def count(number, one, many = "#{one}s") = "#{number} #{(number == 1) ? one : many}"
+    def count(number, singular, many = "#{singular}s") = "#{number} #{(number == 1) ? singular : many}"
 
     # which way the printed face lies in each tray of the mark's printer, where that is known
     # @return [String] ", facing up in the rear tray", or empty

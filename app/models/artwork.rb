@@ -21,10 +21,10 @@ class Artwork < ApplicationRecord
   # @return [UpClose::Artwork::Ink] with its silhouette, which is long and seldom needed
   def whole_ink = @whole_ink ||= UpClose::Artwork::Ink.from_h(self[:ink].merge("rows" => silhouette))
 
-  # @param found [UpClose::Artwork::Ink]
-  def ink_core=(found)
-    self[:ink] = found.to_h.except(:rows)
-    self.silhouette = found.rows
+  # @param ink [UpClose::Artwork::Ink]
+  def ink_core=(ink)
+    self[:ink] = ink.to_h.except(:rows)
+    self.silhouette = ink.rows
   end
 
   # where it comes from, for the worker that opens it

@@ -17,14 +17,16 @@ class AttemptDiagnosis
   end
 
   # @return [UpClose::Diagnosis::Odds]
-  def odds = @odds ||= UpClose::Diagnosis::Odds.new(facts, found: AttemptDiagnosis.found(@attempt.method_key))
+  def odds
+    @odds ||= UpClose::Diagnosis::Odds.new(facts, times_found: AttemptDiagnosis.times_found(@attempt.method_key))
+  end
 
   # @return [UpClose::Diagnosis::BestQuestion::Asked, nil]
   def question = odds.lines.any? ? UpClose::Diagnosis::BestQuestion.new(odds).call : nil
 
   # what this shop found before, by this method
   # @return [Hash{String => Integer}] by cause
-  def self.found(method_key)
+  def self.times_found(method_key)
     Attempt.own.where(method_key: method_key).where.not(cause: nil).group(:cause).count
   end
 
@@ -32,8 +34,8 @@ class AttemptDiagnosis
   # @return [Float, nil] seconds since the epoch
   def done_at(step)
     run = @attempt.run or return
-    ends = run.lead.step_ends.select { |one| UpClose::Record::StepTimes.plain(one.step) == step }
-    mine = ends.select { |one| one.step.match?(/:#{@attempt.piece}(~\d+)?\z/) }
+    ends = run.lead.step_ends.select { |step_end| UpClose::Record::StepTimes.plain(step_end.step) == step }
+    mine = ends.select { |step_end| step_end.step.match?(/:#{@attempt.piece}(~\d+)?\z/) }
     (mine.presence || ends).last&.done_at&.to_f
   end
 

@@ -65,7 +65,7 @@ class AttemptFacts
   def passes(turn)
     lead = @run.lead
     steps = lead.steps_core.select { |step| step.passes && (step.turn.nil? || step.turn == turn) }
-    step = steps.reverse.find { |one| lead.passes.key?(one.key) } or return {}
+    step = steps.reverse.find { |counted| lead.passes.key?(counted.key) } or return {}
     {UpClose::Record::StepTimes.plain(step.key) => [lead.passes[step.key], step.passes]}
   end
 
@@ -91,8 +91,8 @@ class AttemptFacts
   def strain
     return unless @mark.artwork && @mark.shape_core.curved? && @mark.width_mm
     writer = UpClose::Measure::LengthWriter.new
-    found = @mark.shape_core.findings(@mark.room.placed, writer).find { |finding| finding.key == :strain }
-    found && found.value / 100.0
+    strain = @mark.shape_core.findings(@mark.room.placed, writer).find { |finding| finding.key == :strain }
+    strain && strain.value / 100.0
   end
 
   # nothing was tried of this lot before; nil where none was told
@@ -125,7 +125,7 @@ class AttemptFacts
   # when its last step was done; else now
   def made_at(piece)
     ends = @run&.lead&.step_ends.to_a
-    mine = ends.select { |one| one.step.include?(":#{turn(piece)}") }
+    mine = ends.select { |step_end| step_end.step.include?(":#{turn(piece)}") }
     (mine.presence || ends).last&.done_at
   end
 end

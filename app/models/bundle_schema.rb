@@ -55,9 +55,9 @@ module BundleSchema
   end
 
   def kind(column)
-    found = (column.type == :json) ? json(column) : TYPES.fetch(column.type)
-    found = found.merge("pattern" => HASH) if HASHES.include?(column.name) && column.type == :string
-    column.null ? found.merge("type" => [*found["type"], "null"]) : found
+    schema = (column.type == :json) ? json(column) : TYPES.fetch(column.type)
+    schema = schema.merge("pattern" => HASH) if HASHES.include?(column.name) && column.type == :string
+    column.null ? schema.merge("type" => [*schema["type"], "null"]) : schema
   end
 
   # a list or an object, as the column is when nothing was put in

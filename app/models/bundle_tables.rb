@@ -45,7 +45,7 @@ module BundleTables
   def within(table, row)
     case table
     when "layouts" then {"sheets" => row["sheets"].map { |sheet| sheet_within(sheet) { |id| yield "marks", id } }}
-    when "runs" then {"together" => row["together"].map { |one| one.merge("mark" => yield("marks", one["mark"])) }}
+    when "runs" then {"together" => row["together"].map { |run| run.merge("mark" => yield("marks", run["mark"])) }}
     when "boards" then {"made" => row["made"].transform_values { |id| yield "marks", id }.compact}
     when "marks" then {"picked" => picked_within(row["picked"]) { |id| yield "own_schools", id }}
     else {}

@@ -80,7 +80,7 @@ class HistoryEntry < ApplicationRecord
   def same?(earlier)
     return false if undoes_id || earlier.undoes_id || earlier.undone_at || earlier.title != title || earlier.by != by
     return false if made_at - earlier.made_at > SAME_S
-    [self, earlier].map { |one| one.rows.map { |row| [row.of, row.row, row.verb] }.sort }.then do |ours, theirs|
+    [self, earlier].map { |entry| entry.rows.map { |row| [row.of, row.row, row.verb] }.sort }.then do |ours, theirs|
       ours == theirs && ours.all? { |row| row.last == "update" }
     end
   end

@@ -72,7 +72,7 @@ class HistoryTitle
 
   def step
     run = Run.find_by(id: @facts["run_id"]) or return
-    title = run.steps_core.find { |one| one.key == @facts["step"] }&.title
+    title = run.steps_core.find { |step| step.key == @facts["step"] }&.title
     "#{(@row.verb == "delete") ? "went back before" : "did"} “#{title || @facts["step"]}” of “#{run.mark.title}”"
   end
 

@@ -35,7 +35,7 @@ class Layout < ApplicationRecord
   # all its marks are still as large and as many
   # @param known [Mark, nil] one of them that is at hand
   def as_laid?(known = nil)
-    layout_marks.all? { |one| one.as_laid?((one.mark_id == known&.id) ? known : one.mark) }
+    layout_marks.all? { |laid| laid.as_laid?((laid.mark_id == known&.id) ? known : laid.mark) }
   end
 
   # its only mark is not fetched anew where it is at hand

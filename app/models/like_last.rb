@@ -20,7 +20,7 @@ class LikeLast
     # "Gel medium, laser, quick peel, peel; spray acrylic clear, 3 coats"
     def words
       schools_words = schools.except("own_school").filter_map { |key, option|
-        choice = method_core.choices.find { |one| one.key.to_s == key }
+        choice = method_core.choices.find { |offered| offered.key.to_s == key }
         choice && choice.options[option.to_sym]&.first
       }
       made = [method_core.title, printer, stock && UpClose::Sheets::Stock.fetch(stock).short, *schools_words]
@@ -40,7 +40,7 @@ class LikeLast
   end
 
   # @return [Way, nil] the surest of what was tried on the same stuff, for the same purpose where that is known
-  def way = @way ||= ways.max_by { |one| [one.chance.interval.first, one.last_at] }
+  def way = @way ||= ways.max_by { |tried| [tried.chance.interval.first, tried.last_at] }
 
   private
 
@@ -60,7 +60,7 @@ class LikeLast
   # a method, stock and printer that are still there
   def here?((method_key, printer, stock, *))
     UpClose::Methods.all.any? { |method| method.key == method_key && method.printers.include?(printer.to_s.to_sym) } &&
-      UpClose::Sheets::Stock::ALL.any? { |one| one.key == stock }
+      UpClose::Sheets::Stock::ALL.any? { |known| known.key == stock }
   end
 
   def rows

@@ -55,7 +55,7 @@ class Mark < ApplicationRecord
     :steps_core, :steps_written_out, :short, :more_to_print, to: :work
   delegate :pack, :print_pack, :pack_to_print, :sheet_kind, :cut_lines, :cut_outline, :cutting, :outline_key,
     :too_large, :tiled?, :boxed?, :allowances,
-    :heading, :own_printer, :unprintable, :wet?, :fault_findings,
+    :suiting_sheets, :heading, :own_printer, :unprintable, :wet?, :fault_findings,
     :rows_under_rollers?, to: :printing
 
   # the shape it lies on: the piece's own, or that of its other flank
@@ -157,8 +157,8 @@ class Mark < ApplicationRecord
   # laid out freely, with leftovers, perhaps with other marks; nil when the copies stand in rows on fresh sheets
   # @return [Layout, nil]
   def layout
-    found = layouts.last
-    found.knowing(self) if found && %w[laid printed].include?(found.state) && found.as_laid?(self)
+    last = layouts.last
+    last.knowing(self) if last && %w[laid printed].include?(last.state) && last.as_laid?(self)
   end
 
   # other marks that wait for the same stock and printer, and are not yet printed
@@ -184,9 +184,6 @@ class Mark < ApplicationRecord
     other.made_like == made_like && other.placed? &&
       other.steps_core.map { |step| [step.key, step.round] } == steps_core.map { |step| [step.key, step.round] }
   end
-
-  # sheets in the drawer that suit its stock and printer
-  def suiting_sheets = StockSheet.suiting(setting.stock.key, printer)
 
   # all wanted are good, and the last coat has cured
   # @param now [Time]

@@ -86,10 +86,10 @@ class MarkCovering
     own = @mark.artwork.ink_core
     return {"aspect" => own.aspect, "share" => 1.0, "vector" => !@mark.artwork.picture?} if recipe.empty?
     SHOWN.fetch([@mark.artwork.id, @mark.artwork.updated_at.to_f, @mark.recipe, recipe.sized? && scale.round(9)]) do
-      found = Workers.call(behind, :to_keep)
-      box = UpClose::Artwork::Ink.from_h(found["ink"]).box
-      {"aspect" => box.height / box.width, "share" => box.width / found["ratio"] / own.box.width,
-       "vector" => found["vector"]}
+      prepared = Workers.call(behind, :to_keep)
+      box = UpClose::Artwork::Ink.from_h(prepared["ink"]).box
+      {"aspect" => box.height / box.width, "share" => box.width / prepared["ratio"] / own.box.width,
+       "vector" => prepared["vector"]}
     end
   end
 

@@ -18,7 +18,7 @@ class MarkEtching
   end
 
   # @return [UpClose::Etching::Metal, nil] nil for a piece that no bath eats
-  def metal = UpClose::Etching::Metal::ALL.find { |found| found.key == @mark.piece.material }
+  def metal = UpClose::Etching::Metal::ALL.find { |metal| metal.key == @mark.piece.material }
 
   # it is to be etched, and a bath eats it
   def etched? = @mark.afterwards == "etch" && !metal.nil?
@@ -29,7 +29,7 @@ class MarkEtching
   # @return [Array<Class>] baths that do not
   def refused = UpClose::Etching::Baths.all - baths
 
-  def bath = baths.find { |found| found.key == @kept[:bath] } || baths.first
+  def bath = baths.find { |bath| bath.key == @kept[:bath] } || baths.first
 
   def depth_mm = @kept[:depth_mm] || USUAL_DEPTH_MM
 
@@ -73,7 +73,7 @@ class MarkEtching
 
   # what is done to the plate when it is etched
   # @return [Class, nil] an UpClose::EtchFinishes::Finish
-  def finish = finishes.find { |one| one.key == @kept[:finish] }
+  def finish = finishes.find { |suits| suits.key == @kept[:finish] }
 
   # @return [Array<Class>]
   def finishes = UpClose::EtchFinishes.for(metal&.key)

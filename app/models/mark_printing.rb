@@ -16,16 +16,20 @@ class MarkPrinting
     UpClose::Printing::Pack.new(**whole, windows: boxed?, cut: cutting.drawn)
   end
 
+  # sheets in the drawer that suit its stock and printer
+  # @return [ActiveRecord::Relation]
+  def suiting_sheets = StockSheet.suiting(@mark.setting.stock.key, @mark.printer)
+
   # as it is laid out: freely, when it was
   # @return [UpClose::Printing::Pack, UpClose::Printing::TiledPack, UpClose::Printing::NestedPack]
   def print_pack
-    found = layout unless tiled?
-    return pack unless found
+    laid = layout unless tiled?
+    return pack unless laid
     UpClose::Printing::NestedPack.new(
-      kinds: found.kinds,
-      laid: found.to_core,
-      heading: found.heading,
-      gap_mm: found.allowances.gap
+      kinds: laid.kinds,
+      laid: laid.to_core,
+      heading: laid.heading,
+      gap_mm: laid.allowances.gap
     )
   end
 
@@ -49,8 +53,8 @@ class MarkPrinting
   # the lines to cut along, sheet by sheet, each copy by its number
   # @return [Array<Hash{String => Array<UpClose::Geometry::Path>}>]
   def cut_lines
-    found = layout unless tiled?
-    found ? lines_laid(found) : lines_in_rows
+    laid = layout unless tiled?
+    laid ? sheet_lines.laid(laid) : sheet_lines.in_rows
   end
 
   # about the middle of the ink, as it lies on the sheet
@@ -109,7 +113,7 @@ class MarkPrinting
   def rows_under_rollers?
     faults = own_printer&.faults if wet? && !tiled?
     return false unless faults
-    outlines = lines_in_rows.map { |sheet| outlines_by_number(sheet) }
+    outlines = sheet_lines.in_rows.map { |sheet| MarkSheetLines.outlines(sheet) }
     !!faults.track_finding(outlines.reduce({}, :merge), wet: true)&.watch?
   end
 
@@ -117,7 +121,7 @@ class MarkPrinting
   # @return [Array<UpClose::Finding>]
   def fault_findings
     faults = own_printer&.faults or return []
-    outlines = cut_lines.map { |sheet| outlines_by_number(sheet) }
+    outlines = cut_lines.map { |sheet| MarkSheetLines.outlines(sheet) }
     [faults.track_finding(outlines.reduce({}, :merge), wet: wet?), faults.ghost_finding(outlines.first || {})].compact
   end
 
@@ -158,29 +162,5 @@ class MarkPrinting
     )
   end
 
-  def lines_in_rows
-    paper = pack.paper
-    pack.cells.group_by(&:sheet).values.map do |cells|
-      copies = cells.to_h { |cell| ["COPY #{cell.copy}", cutting.in_rows.paths(move(*cell.box.centre.to_a))] }
-      sheet_line(paper.width_mm, paper.height_mm).merge(copies)
-    end
-  end
-
-  def lines_laid(found)
-    found.cut_lines.zip(found.to_core).map do |lines, sheet|
-      copies = lines.to_h { |place, paths| ["COPY #{found.label(place)}", paths] }
-      sheet_line(sheet.width_mm, sheet.height_mm).merge(copies)
-    end
-  end
-
-  def move(x, y) = UpClose::Geometry::Transform.move(x, y)
-
-  def sheet_line(width, height)
-    box = UpClose::Geometry::Box.new(x: 0, y: 0, width: width, height: height)
-    {"SHEET" => [UpClose::Geometry::Path.polygon(box.corners)]}
-  end
-
-  def outlines_by_number(sheet)
-    sheet.except("SHEET").to_h { |name, paths| [name.delete_prefix("COPY "), paths.first.flatten(0.1).first.first] }
-  end
+  def sheet_lines = MarkSheetLines.new(self)
 end

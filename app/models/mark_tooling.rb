@@ -27,7 +27,7 @@ class MarkTooling
   def tips = UpClose::Tooling.tips(work)
 
   # @return [UpClose::Tooling::Tip]
-  def tip = tips.find { |one| one.key == @kept[:tip] } || suggested
+  def tip = tips.find { |offered| offered.key == @kept[:tip] } || suggested
 
   # @return [UpClose::Tooling::Tip]
   def suggested = UpClose::Tooling.for_line(work, line_mm)
@@ -42,7 +42,7 @@ class MarkTooling
   def stroke = stroke_of(tip)
 
   # @return [UpClose::Tooling::Stroke]
-  def stroke_of(one) = UpClose::Tooling::Stroke.new(one, line_mm: line_mm, length_mm: length_mm)
+  def stroke_of(tip) = UpClose::Tooling::Stroke.new(tip, line_mm: line_mm, length_mm: length_mm)
 
   # @return [Float] mm of all lines
   def length_mm = @mark.work.mark_size.line_mm

@@ -25,15 +25,15 @@ class PreparedArtwork
   def bent? = recipe.does?("bend")
 
   # how many of its units one of the artwork's own has become
-  def ratio = prepared? ? found["ratio"] : 1
+  def ratio = prepared? ? facts["ratio"] : 1
 
   # @return [UpClose::Artwork::Ink] box, hull and middle
-  def ink = prepared? ? (@ink ||= UpClose::Artwork::Ink.from_h(found["ink"])) : artwork.ink_core
+  def ink = prepared? ? (@ink ||= UpClose::Artwork::Ink.from_h(facts["ink"])) : artwork.ink_core
 
   # @return [UpClose::Artwork::Ink] with its silhouette, which is long and seldom needed
   def whole_ink
     return artwork.whole_ink unless prepared?
-    @whole_ink ||= UpClose::Artwork::Ink.from_h(found["ink"].merge("rows" => found["silhouette"]))
+    @whole_ink ||= UpClose::Artwork::Ink.from_h(facts["ink"].merge("rows" => facts["silhouette"]))
   end
 
   # what was found when it was last prepared, so that pages need not do it again
@@ -47,7 +47,7 @@ class PreparedArtwork
 
   # what it comes to once prepared: kept, or prepared now
   # @return [Hash]
-  def found = kept || (@found ||= solved)
+  def facts = kept || (@facts ||= solved)
 
   def recipe_key
     Digest::SHA256
@@ -69,7 +69,7 @@ class PreparedArtwork
   def mm_per_unit
     return @mark.covering.mm_per_unit if @mark.covering.any?
     return @mark.width_mm / artwork.ink_core.box.width unless prepared?
-    found["mm_per_unit"] * @mark.width_mm / found["width_mm"]
+    facts["mm_per_unit"] * @mark.width_mm / facts["width_mm"]
   end
 
   # what goes to paper, for the worker that draws it
@@ -91,9 +91,9 @@ class PreparedArtwork
 
   def aspect = ink.aspect
 
-  def picture? = prepared? ? !found["vector"] : artwork.picture?
+  def picture? = prepared? ? !facts["vector"] : artwork.picture?
 
-  def notes = prepared? ? artwork.notes | found["notes"] : artwork.notes
+  def notes = prepared? ? artwork.notes | facts["notes"] : artwork.notes
 
   # width of the ink for a cap height of 1
   def width_per_cap

@@ -29,7 +29,7 @@ class Run < ApplicationRecord
   def owner(turn)
     return [mark, turn] if together.empty? || turn.nil?
     together.each do |share|
-      return [marks.find { |one| one.id == share["mark"] }, turn] if turn <= share["pieces"]
+      return [marks.find { |mark| mark.id == share["mark"] }, turn] if turn <= share["pieces"]
       turn -= share["pieces"]
     end
     [mark, turn]
@@ -71,8 +71,8 @@ class Run < ApplicationRecord
   # @param key [String] of the step
   # @return [Array<Run>]
   def at_the_same(key)
-    Run.where(ended_at: nil).includes(:step_ends, :mark).select do |one|
-      one.mark.method_key == mark.method_key && one.clockwork.state(0).step&.key == key
+    Run.where(ended_at: nil).includes(:step_ends, :mark).select do |run|
+      run.mark.method_key == mark.method_key && run.clockwork.state(0).step&.key == key
     end
   end
 

@@ -30,12 +30,12 @@ module Presenters
 
     # what can be gone on with, the most urgent first
     # @return [Array<Running>]
-    def running = @running ||= under_way.reject { |one| one.step.step.wait? }.sort_by { |one| urgency(one) }
+    def running = @running ||= under_way.reject { |run| run.step.step.wait? }.sort_by { |run| urgency(run) }
 
     # what dries, bakes or soaks
     # @return [Array<Running>]
     def drying
-      @drying ||= under_way.select { |one| one.step.step.wait? }.sort_by { |one| one.step.state.opens_at || 0 }
+      @drying ||= under_way.select { |run| run.step.step.wait? }.sort_by { |run| run.step.state.opens_at || 0 }
         .first(MOST[:drying])
     end
 
@@ -83,8 +83,8 @@ module Presenters
       ends = table.work.hours.pattern(date).map(&:last).max
       last = today.map(&:to).max
       hands = Moments.about(today.sum { |entry| entry.to - entry.from })
-      said = "#{hands} of work today, done by #{table.moment(last)}."
-      ends ? "#{said} Your hours end at #{format("%d:%02d", ends / 60 % 24, ends % 60)}." : said
+      sentence = "#{hands} of work today, done by #{table.moment(last)}."
+      ends ? "#{sentence} Your hours end at #{format("%d:%02d", ends / 60 % 24, ends % 60)}." : sentence
     end
 
     private
@@ -97,9 +97,9 @@ module Presenters
     end
 
     # late first, then what closes soonest, then what has time
-    def urgency(one)
-      state = one.step.state
-      [state.late? ? 0 : 1, state.closes_at || Float::INFINITY, one.mark.id]
+    def urgency(run)
+      state = run.step.state
+      [state.late? ? 0 : 1, state.closes_at || Float::INFINITY, run.mark.id]
     end
 
     def row_of = @row_of ||= @rows.to_h { |row| [row.mark.id, row] }

@@ -70,9 +70,9 @@ module Presenters
 
     def artwork
       return "none yet", :faint unless mark.artwork
-      said = mark.looked or return ["looking …", :faint]
-      sign = {"stop" => " ■", "watch" => " ▲"}[said["verdict"]]
-      ["#{said["figure"]}#{sign}", (:stop if said["verdict"] == "stop")]
+      summary = mark.looked or return ["looking …", :faint]
+      sign = {"stop" => " ■", "watch" => " ▲"}[summary["verdict"]]
+      ["#{summary["figure"]}#{sign}", (:stop if summary["verdict"] == "stop")]
     end
 
     def looking? = !mark.artwork.nil? && mark.looked.nil?

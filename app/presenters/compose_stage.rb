@@ -60,7 +60,7 @@ module Presenters
       UpClose::Composing::SnapLines.new(
         own: boxes.fetch(active.id), piece: view.shape.box, others: titled(marks - [active]),
         baselines: baselines, baseline: PieceLayers.baseline(active)
-      ).call.map { |snap| {axis: snap.axis, at: snap.at.round(4), line: snap.line.round(4), words: said(snap)} }
+      ).call.map { |snap| {axis: snap.axis, at: snap.at.round(4), line: snap.line.round(4), words: snap_words(snap)} }
     end
 
     # @return [Array<UpClose::Finding>]
@@ -71,14 +71,14 @@ module Presenters
     # gaps that come more than once, as one line
     # @return [String, nil]
     def equal_gaps
-      found = UpClose::Composing::InLine.new(titled(marks), view.shape.box).equal_gaps
-      found.map { |mm, times| "#{@writer.figure(mm)} #{TIMES.fetch(times) { "#{times} times" }}" }.join(", ").presence
+      gaps = UpClose::Composing::InLine.new(titled(marks), view.shape.box).equal_gaps
+      gaps.map { |mm, times| "#{@writer.figure(mm)} #{TIMES.fetch(times) { "#{times} times" }}" }.join(", ").presence
     end
 
     # what to wait for once a mark lies
     # @param mark [Mark]  @return [String]
     def wait_words(mark)
-      layer = @layers.layers.find { |one| one.key == mark.id }
+      layer = @layers.layers.find { |lying| lying.key == mark.id }
       how, seconds = @layers.core.wait(layer)
       return last_words(mark) unless how
       dry = "dry #{Moments.about(seconds)}"
@@ -132,7 +132,7 @@ module Presenters
       lettered.to_h { |mark, at| [mark.title, mark.y_mm + at] }
     end
 
-    def said(snap) = snap.gap_mm ? "#{snap.words}, #{@writer.figure(snap.gap_mm)}" : snap.words
+    def snap_words(snap) = snap.gap_mm ? "#{snap.words}, #{@writer.figure(snap.gap_mm)}" : snap.words
 
     def last_words(mark)
       return "nothing lies over it, so no waiting" unless mark == marks.last

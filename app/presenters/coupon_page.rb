@@ -29,7 +29,8 @@ module Presenters
       bound = {"least" => finer, "most" => "or more"}[told["bound"]]
       unit = (name.to_s == "lightest") ? "of full ink" : "mm"
       figures = [told["value"], "±", told["off"]]
-      [*figures.map { |one| one.is_a?(String) ? one : UpClose::Working.number(one) }, unit, bound].compact.join(" ")
+      told = figures.map { |figure| figure.is_a?(String) ? figure : UpClose::Working.number(figure) }
+      [*told, unit, bound].compact.join(" ")
     end
 
     # ladders as rows of shares

@@ -21,18 +21,18 @@ module Presenters
     # @return [Teach, nil]
     def call
       keys, axes = SETTINGS.max_by { |names, _| @causes.slice(*names).values.sum }
-      found = @causes.slice(*keys).values.sum
-      return settings_coupon(axes, found) if found > 1 && found * 3 >= @causes.values.sum
+      times = @causes.slice(*keys).values.sum
+      return settings_coupon(axes, times) if times > 1 && times * 3 >= @causes.values.sum
       limits_coupon if @limits.any? { |limit| !limit.measured? }
     end
 
     private
 
-    def settings_coupon(axes, found)
+    def settings_coupon(axes, times)
       Teach.new(
         kind: "grid", axes: axes.compact,
         words: "#{axes.compact.join(" against ").sub(/\A./, &:upcase)}: nine fields on one piece.",
-        why: "#{found} of your #{@causes.values.sum} faults come from it."
+        why: "#{times} of your #{@causes.values.sum} faults come from it."
       )
     end
 

@@ -20,7 +20,8 @@ module Presenters
     # ways that this shop uses, has tried, or made a coupon of; those with coupons first
     # @return [Array<Section>]
     def sections
-      ways.map { |way| section(way) }.sort_by { |one| [one.limits.values.count(&:measured?).zero? ? 1 : 0, one.title] }
+      ways.map { |way| section(way) }
+        .sort_by { |shown| [shown.limits.values.count(&:measured?).zero? ? 1 : 0, shown.title] }
     end
 
     # @return [Array<UpClose::Record::CouponGain::Gain>] those that would tell something
@@ -39,7 +40,7 @@ module Presenters
 
     # @return [String] "Gel medium: laser, quick-peel paper, on wood"
     def self.title_of(way)
-      method = UpClose::Methods.all.find { |one| one.key == way.method_key }
+      method = UpClose::Methods.all.find { |known| known.key == way.method_key }
       stock = way.stock && UpClose::Sheets::Stock.fetch(way.stock).short
       [[method&.title || way.method_key, [way.printer, stock].compact.join(", ")].join(": "),
         ("on #{way.family}" if way.family)].compact.join(", ")

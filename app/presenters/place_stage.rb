@@ -103,8 +103,8 @@ module Presenters
       layers = PieceLayers.new(mark.piece, among: [mark, *mark.neighbours], tried: {mark.id => placement}).core
       over = layers.overs.zip(layers.findings)
       mark.neighbours.map do |other|
-        found = over.find { |pair, _| [pair.upper.key, pair.lower.key].sort == [mark.id, other.id].sort }
-        next found.last if found
+        overlap = over.find { |pair, _| [pair.upper.key, pair.lower.key].sort == [mark.id, other.id].sort }
+        next overlap.last if overlap
         UpClose::Placing::Between.finding(
           other.title,
           placed.map(&:hull),

@@ -58,8 +58,8 @@ module Presenters
     def chances(rows)
       return "" if rows.empty?
       figures = rows.map { |row| (row.chance * 100).round.to_s }
-      said = (figures.size > 1) ? "#{figures[0..-2].join(", ")} and #{figures.last}" : figures.first
-      "#{said} in 100 succeed: starting values, and your record. From #{listed(kinds(rows)).downcase} print."
+      joined = (figures.size > 1) ? "#{figures[0..-2].join(", ")} and #{figures.last}" : figures.first
+      "#{joined} in 100 succeed: starting values, and your record. From #{listed(kinds(rows)).downcase} print."
     end
 
     # kinds of printer, as they are said

@@ -8,7 +8,6 @@ module Presenters
     PER_TRY = Shelves::LruCache.new(most: 60)
     # tries before a chance is told over time
     LEAST = 2
-    PAPERS = 2
 
     attr_reader :record
 
@@ -63,27 +62,11 @@ module Presenters
         record.faults.map { |key, count| ["#{UpClose::Record::FAULTS.fetch(key, key)}, cause not told", count] }
     end
 
-    # One paper: its name, and what is known of it. Frozen.
-    Paper = UpClose::Value.define(:title, :chance, :good, :tried)
+    # @return [Array<PapersTried::Paper>]
+    def papers = papers_tried.papers
 
-    # the two of one method that were tried most
-    # @return [Array<Paper>]
-    def papers
-      return [] unless method
-      @papers ||= record.stocks.first(PAPERS).map { |key, (good, tried)|
-        stock = UpClose::Sheets::Stock.fetch(key)
-        start = method.chance_with(stock)
-        Paper.new(stock.short, UpClose::Record::PooledChance.new(start, own: [good, tried]), good, tried)
-      }.sort_by { |paper| -paper.chance.mean }
-    end
-
-    # "92 % sure that film is better"
-    def better
-      one, other = papers
-      return unless other
-      sure = UpClose::Statistics::Better.call(one.chance.belief, other.chance.belief)
-      "#{(sure * 100).floor} % sure that #{one.title} is better"
-    end
+    # @return [String, nil] which of them is better, and how sure that is
+    def better = papers_tried.better
 
     # @return [Array<UpClose::Record::KnownLimit>]
     def limits
@@ -133,6 +116,8 @@ module Presenters
     end
 
     private
+
+    def papers_tried = @papers_tried ||= PapersTried.new(record)
 
     # what one try costs, of the mark or the newest by this method
     # @return [Float, nil] cents

@@ -32,8 +32,8 @@ module Presenters
     end
 
     def marks
-      found = Mark.live.joins(:piece).left_joins(:artwork).preload(:artwork, piece: :job)
-      like(found, "artworks.name", "artworks.lettering", "pieces.name").order(id: :desc).map do |mark|
+      marks = Mark.live.joins(:piece).left_joins(:artwork).preload(:artwork, piece: :job)
+      like(marks, "artworks.name", "artworks.lettering", "pieces.name").order(id: :desc).map do |mark|
         Hit.new("Mark", mark.title, "on #{mark.piece.name}, #{mark.job.title}", "/marks/#{mark.id}", mark)
       end
     end
@@ -45,21 +45,23 @@ module Presenters
     end
 
     def printers
-      like(::Printer, "name").map { |one| Hit.new("Printer", one.name, one.kind, "/printers/#{one.id}", nil) }
+      like(::Printer, "name").map do |printer|
+        Hit.new("Printer", printer.name, printer.kind, "/printers/#{printer.id}", nil)
+      end
     end
 
     def methods
-      said(UpClose::Methods.all) { |method| [method.title, method.summary] }
+      listed(UpClose::Methods.all) { |method| [method.title, method.summary] }
         .map { |method| Hit.new("Method", method.title, method.summary, "/methods/#{method.key}", nil) }
     end
 
     def words
-      said(UpClose::Glossary::ALL) { |term| [term.word, term.meaning] }
+      listed(UpClose::Glossary::ALL) { |term| [term.word, term.meaning] }
         .map { |term| Hit.new("Word", term.word, term.meaning, "/words##{term.key}", nil) }
     end
 
-    def said(list)
-      list.select { |one| yield(one).join(" ").downcase.include?(@asked.downcase) }.first(MOST)
+    def listed(list)
+      list.select { |entry| yield(entry).join(" ").downcase.include?(@asked.downcase) }.first(MOST)
     end
   end
 end

@@ -62,9 +62,9 @@ module Presenters
     def ratio_words(ratio) = "#{UpClose::Working.number(ratio, 1)} : 1"
 
     def contrast(film)
-      found = told[:told][film]
-      ratio = found[:contrast] or return
-      hard = found[:rings].size
+      seen = told[:told][film]
+      ratio = seen[:contrast] or return
+      hard = seen[:rings].size
       UpClose::Finding.new(
         key: :"contrast_#{film}", title: "Against its ground, #{FILMS[film.to_s]}",
         verdict: hard.zero? ? :fine : :watch, figure: ratio_words(ratio), value: ratio,

@@ -55,11 +55,11 @@ module Presenters
 
     def on_layout
       layout = mark.layout or return
-      found = layout.sheets.each_with_index.lazy.filter_map { |sheet, i|
+      first = layout.sheets.each_with_index.lazy.filter_map { |sheet, i|
         place = sheet.places.find { |kept| kept.mark == mark.id && kept.copy == copy }
         [sheet, i, place] if place && !place.tile?
       }.first or return
-      laid, index, place = found
+      laid, index, place = first
       ring = layout.place(place).line(layout.outline(mark))
       page(index + 1, laid.width_mm, laid.height_mm, ring)
     end
@@ -67,7 +67,7 @@ module Presenters
     def in_rows
       return if mark.tiled?
       pack = mark.pack
-      cell = pack.cells.find { |one| one.copy == copy } or return
+      cell = pack.cells.find { |laid| laid.copy == copy } or return
       page(cell.sheet, pack.paper.width_mm, pack.paper.height_mm, cell.box.corners)
     rescue UpClose::Errors::DoesNotFit
       nil
@@ -107,9 +107,9 @@ module Presenters
 
     # whether a step before this one lays the print on the piece
     def laid?
-      bare = ->(one) { one.key[/\A[a-z_]+?(?=[_:~]?\d|:|\z)/] }
-      before = mark.steps_core.take_while { |one| bare[one] != bare[step] }
-      before.any? { |one| UpClose::Methods::Pictures.of(one) == :place }
+      bare = ->(each_step) { each_step.key[/\A[a-z_]+?(?=[_:~]?\d|:|\z)/] }
+      before = mark.steps_core.take_while { |earlier| bare[earlier] != bare[step] }
+      before.any? { |earlier| UpClose::Methods::Pictures.of(earlier) == :place }
     end
 
     # the paper hangs on a strip of tape, at this step or from an earlier one

@@ -40,9 +40,9 @@ module Presenters
     end
 
     def findings
-      found = register.findings(@writer)
-      return found unless strap? && @mark.method_key
-      found.insert(1, *@mark.shape_core.findings(@mark.room.placed, @writer, bent: @mark.design.bent?)
+      findings = register.findings(@writer)
+      return findings unless strap? && @mark.method_key
+      findings.insert(1, *@mark.shape_core.findings(@mark.room.placed, @writer, bent: @mark.design.bent?)
         .select { |finding| finding.key == :round })
     end
 

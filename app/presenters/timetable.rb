@@ -41,8 +41,8 @@ module Presenters
       return "The first plan is being laid." if work.chains.empty? && work.unplanned.positive?
       age = @now - work.laid_at
       return if age < Actions::LaidPlan::SLOT_S && work.unplanned.zero?
-      said = "Planned #{Moments.about(age)} ago"
-      work.unplanned.positive? ? "#{said}; #{work.unplanned} not planned yet" : said
+      sentence = "Planned #{Moments.about(age)} ago"
+      work.unplanned.positive? ? "#{sentence}; #{work.unplanned} not planned yet" : sentence
     end
 
     # what is to be taken in hand first

@@ -9,13 +9,13 @@ module Presenters
       spacing: ["spacing", 3], bend: ["bend", 4]
     }.freeze
 
-    attr_reader :pose, :found
+    attr_reader :pose, :fit
 
     # @param word [PhotoWord]  @param outline [UpClose::Artwork::WordOutline, nil]
-    # @param pose [UpClose::Artwork::WordPose, nil]  @param found [UpClose::Artwork::WordFit::Found, nil]
-    def initialize(word, writer:, outline: nil, pose: nil, found: nil)
-      @word, @writer, @outline, @found = word, writer, outline, found
-      @pose = found&.pose || pose || (outline && word.beginning(outline))
+    # @param pose [UpClose::Artwork::WordPose, nil]  @param fit [UpClose::Artwork::WordFit::Found, nil]
+    def initialize(word, writer:, outline: nil, pose: nil, fit: nil)
+      @word, @writer, @outline, @fit = word, writer, outline, fit
+      @pose = fit&.pose || pose || (outline && word.beginning(outline))
     end
 
     def height = (WIDTH * box.height / box.width).round
@@ -64,16 +64,16 @@ module Presenters
 
     def figure(value, places) = UpClose::Working.number(value, places).sub("−", "-")
 
-    def covers? = found.left_mm <= 0.2 && found.over?
+    def covers? = fit.left_mm <= 0.2 && fit.over?
 
     def left_over
-      return unless found
+      return unless fit
       UpClose::Finding.new(
         key: :left_over, title: "Difference between letters and photo", verdict: covers? ? :fine : :watch,
-        figure: "#{UpClose::Working.number(found.left_mm)} mm", value: found.left_mm, unit: "mm", limit: 0.2,
+        figure: "#{UpClose::Working.number(fit.left_mm)} mm", value: fit.left_mm, unit: "mm", limit: 0.2,
         working: UpClose::Working.new(
-          "root mean square over all outlines; 95 % keep within #{UpClose::Working.number(found.most_mm)} mm; " \
-          "#{UpClose::Working.number(found.shared * 100, 0)} % of what either covers is covered by both",
+          "root mean square over all outlines; 95 % keep within #{UpClose::Working.number(fit.most_mm)} mm; " \
+          "#{UpClose::Working.number(fit.shared * 100, 0)} % of what either covers is covered by both",
           source: "0.2 mm is a starting value"
         ),
         reason: covers? ? "The outlines cover the word." :
@@ -83,13 +83,13 @@ module Presenters
     end
 
     def unsure(off)
-      left, wide = [found&.left_mm.to_f, width_mm].map { |mm| UpClose::Working.number(mm) }
+      left, wide = [fit&.left_mm.to_f, width_mm].map { |mm| UpClose::Working.number(mm) }
       UpClose::Working.new("√(#{left}² + (#{wide} × #{@word.unsure})²) = #{UpClose::Working.number(off)} mm")
     end
 
     def size
       return unless @outline
-      off = Math.hypot(found&.left_mm.to_f, width_mm * @word.unsure)
+      off = Math.hypot(fit&.left_mm.to_f, width_mm * @word.unsure)
       UpClose::Finding.note(
         :word_size, "From end to end", figure: "#{@writer.with_unit(width_mm)} ± #{@writer.figure(off)}",
         value: width_mm, unit: "mm", working: unsure(off),

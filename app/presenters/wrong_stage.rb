@@ -76,12 +76,12 @@ module Presenters
     # what saves this piece, of the likeliest cause
     # @return [Rescue, nil]
     def rescue_now
-      found = lines.first&.cause&.rescue_for(@diagnosis.facts) or return
-      done = found.since && @diagnosis.done_at(found.since)
-      deadline = done && found.within_s && done + found.within_s
+      way_out = lines.first&.cause&.rescue_for(@diagnosis.facts) or return
+      done = way_out.since && @diagnosis.done_at(way_out.since)
+      deadline = done && way_out.within_s && done + way_out.within_s
       Rescue.new(
-        words: found.words, deadline: deadline, over: !deadline.nil? && deadline < @now.to_f,
-        then_words: found.then_words, note: rescue_note(found, deadline)
+        words: way_out.words, deadline: deadline, over: !deadline.nil? && deadline < @now.to_f,
+        then_words: way_out.then_words, note: rescue_note(way_out, deadline)
       )
     end
 
@@ -137,11 +137,11 @@ module Presenters
         .order(id: :desc).limit(200).pluck(:faults).flatten.tally
     end
 
-    def rescue_note(found, deadline)
+    def rescue_note(way_out, deadline)
       parts = []
       parts << "until #{Moments.clock(Time.at(deadline), @now)} (starting value)" if deadline
-      parts << "within #{UpClose::Diagnosis.span(found.within_s)}" if deadline.nil? && found.within_s
-      parts << found.then_words if found.then_words && !(deadline && deadline < @now.to_f)
+      parts << "within #{UpClose::Diagnosis.span(way_out.within_s)}" if deadline.nil? && way_out.within_s
+      parts << way_out.then_words if way_out.then_words && !(deadline && deadline < @now.to_f)
       parts.join("; ")
     end
   end

@@ -33,8 +33,8 @@ module Routes
     def self.adding(app)
       app.get "/marks/:id/artwork" do
         mark = find_mark(params["id"])
-        found = (Actions::LookAtArtwork.call(mark) if mark.artwork && (params["look"] || mark.design.findings_at_hand))
-        artwork_stage(mark, findings: found)
+        looked = (Actions::LookAtArtwork.call(mark) if mark.artwork && (params["look"] || mark.design.findings_at_hand))
+        artwork_stage(mark, findings: looked)
       end
 
       app.post "/marks/:id/artwork" do

@@ -6,9 +6,9 @@ module Routes
     # what only these routes need
     module Helping
       def find_attempt
-        found = Attempt.preload(run: [:step_ends, {leader: :step_ends}], mark: [:artwork, :attempts, {piece: :job}])
+        attempt = Attempt.preload(run: [:step_ends, {leader: :step_ends}], mark: [:artwork, :attempts, {piece: :job}])
           .find(params["id"])
-        (found.mark && found.method_core) ? found : halt(404)
+        (attempt.mark && attempt.method_core) ? attempt : halt(404)
       end
 
       def wrong_page(attempt, refusal: nil, corners: nil)
@@ -100,7 +100,7 @@ module Routes
       end
 
       app.post "/attempts/:id/cause" do
-        Actions::LookInto.found(find_attempt, params["cause"].to_s)
+        Actions::LookInto.cause_found(find_attempt, params["cause"].to_s)
         back_to_wrong
       end
 

@@ -20,7 +20,7 @@ module Routes
       end
 
       app.get "/backups/:name" do
-        path = shop_backup.all.find { |one| File.basename(one) == params["name"] } || halt(404)
+        path = shop_backup.all.find { |file| File.basename(file) == params["name"] } || halt(404)
         headers "content-disposition" => %(attachment; filename="#{File.basename(path)}")
         send_file path, type: "application/zip"
       end

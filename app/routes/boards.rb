@@ -27,7 +27,6 @@ module Routes
       looking(app)
       making(app)
       files(app)
-      archive(app)
     end
 
     # its files
@@ -90,21 +89,6 @@ module Routes
       end
     end
 
-    # put away and back
-    def self.archive(app)
-      app.post "/boards/:id/away" do
-        board = Board.find(params["id"])
-        ApplicationRecord.change { board.update!(archived_at: now) }
-        redirect to("/jobs/#{board.job_id}"), 303
-      end
-
-      app.post "/boards/:id/back" do
-        board = Board.find(params["id"])
-        ApplicationRecord.change { board.update!(archived_at: nil) }
-        redirect to("/boards/#{board.id}"), 303
-      end
-    end
-
-    private_class_method :bringing, :looking, :making, :files, :archive
+    private_class_method :bringing, :looking, :making, :files
   end
 end

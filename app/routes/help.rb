@@ -13,7 +13,7 @@ module Routes
 
       app.get "/search" do
         page :search, here: :search, title: "Search", asked: params["q"].to_s.strip,
-          found: Presenters::Search.new(params["q"]).call
+          hits: Presenters::Search.new(params["q"]).call
       end
 
       # the demo story, into an empty shop

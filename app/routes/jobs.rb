@@ -47,7 +47,6 @@ module Routes
       card(app)
       costs(app)
       changing(app)
-      archive(app)
       pieces(app)
     end
 
@@ -111,19 +110,6 @@ module Routes
       end
     end
 
-    # put away and back
-    def self.archive(app)
-      app.post "/jobs/:id/away" do
-        ApplicationRecord.change { Job.find(params["id"]).update!(archived_at: now) }
-        redirect to("/jobs"), 303
-      end
-
-      app.post "/jobs/:id/back" do
-        ApplicationRecord.change { Job.find(params["id"]).update!(archived_at: nil) }
-        redirect to("/jobs/#{params["id"]}"), 303
-      end
-    end
-
     # its pieces and their marks
     def self.pieces(app)
       app.get "/jobs/:id/pieces/new" do
@@ -144,6 +130,6 @@ module Routes
       end
     end
 
-    private_class_method :jobs, :card, :costs, :changing, :archive, :pieces
+    private_class_method :jobs, :card, :costs, :changing, :pieces
   end
 end

@@ -38,13 +38,13 @@ module Routes
       app.get "/marks/:id/checks" do
         mark = find_mark(params["id"])
         halt 404 unless mark.artwork
-        found = Actions::LookAtArtwork.call(mark)
+        looked = Actions::LookAtArtwork.call(mark)
         content_type :json
         cell = row(mark.reload).cell("artwork")
         JSON.generate(
-          checks: part(:checks, mark: mark, findings: found),
+          checks: part(:checks, mark: mark, findings: looked),
           next: (params["stage"] == "artwork") ? part(:artwork_next, mark: mark) : nil,
-          looked_at: part(:looked_at, mark: mark, findings: found),
+          looked_at: part(:looked_at, mark: mark, findings: looked),
           cell: cell.figure,
           tone: cell.tone,
           stops: part(:stops, mark: mark, stage: stage_asked("place"), asked: false)

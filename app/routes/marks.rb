@@ -7,7 +7,6 @@ module Routes
       measure(app)
       method_stage(app)
       like_last(app)
-      archive(app)
     end
 
     # Measure
@@ -65,21 +64,6 @@ module Routes
       end
     end
 
-    # put away, and back
-    def self.archive(app)
-      app.post "/marks/:id/back" do
-        mark = Mark.find(params["id"])
-        ApplicationRecord.change { mark.update!(archived_at: nil) }
-        redirect to("/jobs/#{mark.job.id}"), 303
-      end
-
-      app.post "/marks/:id/away" do
-        mark = find_mark(params["id"])
-        ApplicationRecord.change { mark.update!(archived_at: now) }
-        redirect to("/jobs/#{mark.job.id}"), 303
-      end
-    end
-
-    private_class_method :measure, :method_stage, :like_last, :archive
+    private_class_method :measure, :method_stage, :like_last
   end
 end

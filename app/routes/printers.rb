@@ -79,17 +79,6 @@ module Routes
         halt 422, printers_page(form: form) unless printer
         redirect to("/printers/#{printer.id}"), 303
       end
-
-      # put away, and back
-      app.post "/printers/:id/away" do
-        ApplicationRecord.change { Printer.find(params["id"]).update!(archived_at: now) }
-        redirect to("/printers"), 303
-      end
-
-      app.post "/printers/:id/back" do
-        ApplicationRecord.change { Printer.find(params["id"]).update!(archived_at: nil) }
-        redirect to("/printers"), 303
-      end
     end
 
     # one of them

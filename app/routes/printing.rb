@@ -11,8 +11,8 @@ module Routes
       end
 
       # a loose mark, as it will be printed
-      def loose_page(mark, found)
-        page :"print/show", here: :print, title: mark.title, mark: mark, findings: found, pieces: real_pieces,
+      def loose_page(mark, findings)
+        page :"print/show", here: :print, title: mark.title, mark: mark, findings: findings, pieces: real_pieces,
           jobs: Job.open.where.not(title: Actions::JustPrint::JOB).order(id: :desc).limit(20).to_a
       end
 

@@ -40,7 +40,6 @@ module Routes
       app.helpers Helping
       beginning(app)
       at_the_bench(app)
-      notes(app)
       changes(app)
       steps(app)
       back(app)
@@ -77,26 +76,6 @@ module Routes
         run = find_run
         redirect to("/runs/#{run.leader_id}"), 303 if run.leader_id
         bench_page(run)
-      end
-    end
-
-    # its notes and photos
-    def self.notes(app)
-      app.post "/runs/:id/note" do
-        run = find_run
-        photo = params["photo"].is_a?(Hash) ? params["photo"][:tempfile].tap(&:rewind)
-          .read(Actions::NoteRun::MOST_PHOTO_BYTES + 1) : nil
-        refusal = Actions::NoteRun.call(run, params["words"], photo, now)
-        halt 422, bench_page(run, refusal: refusal.sentence, words: params["words"]) if refusal
-        redirect to("/runs/#{run.id}"), 303
-      end
-
-      app.get "/runs/:id/photos/:name" do
-        name = params["name"]
-        halt 404 unless find_run.notes.any? { |note| note["photo"] == name }
-        cache_control :private, max_age: 31_536_000
-        content_type "image/jpeg"
-        Shelves::OriginalStore.new(Settings.originals).get(name)
       end
     end
 
@@ -193,6 +172,6 @@ module Routes
       end
     end
 
-    private_class_method :beginning, :at_the_bench, :notes, :changes, :steps, :back, :spoiling, :record, :telling
+    private_class_method :beginning, :at_the_bench, :changes, :steps, :back, :spoiling, :record, :telling
   end
 end

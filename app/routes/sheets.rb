@@ -64,9 +64,9 @@ module Routes
     def self.laying(app)
       app.get "/marks/:id/sheet" do
         mark = ready_mark
-        said = LAYING.take(mark.id)
+        told = LAYING.take(mark.id)
         sheet_stage mark,
-          refusal: said&.first, laying: LAYING[mark.id], largest: params["largest"] && Actions::LaySheet.largest(mark)
+          refusal: told&.first, laying: LAYING[mark.id], largest: params["largest"] && Actions::LaySheet.largest(mark)
       end
 
       app.post "/marks/:id/sheet" do

@@ -13,11 +13,11 @@ module Routes
         end
       end
 
-      def word_page(mark, form: nil, found: nil)
+      def word_page(mark, form: nil, fit: nil)
         word = PhotoWord.new(mark.piece)
         outline = form&.outline if form&.error(:text).nil?
         stage mark, "over", form: form, at: Presenters::WordStage.new(
-          word, writer: writer, outline: outline, found: found, pose: laid_at(form, word, outline)
+          word, writer: writer, outline: outline, fit: fit, pose: laid_at(form, word, outline)
         )
       end
 
@@ -62,8 +62,8 @@ module Routes
           halt 422, word_page(mark, form: form) unless Actions::SetOverWord.call(mark, form, word)
           redirect to("/marks/#{mark.id}/#{mark.method_key ? "place" : "method"}"), 303
         end
-        found = word.fit(form.values[:font], form.values[:text], form.pose, bent: form.bent?)
-        word_page(mark, form: form, found: found)
+        fit = word.fit(form.values[:font], form.values[:text], form.pose, bent: form.bent?)
+        word_page(mark, form: form, fit: fit)
       rescue UpClose::Error => error
         form.errors[:text] ||= error.sentence
         halt 422, word_page(mark, form: form)

@@ -155,7 +155,7 @@ module Devices
       end
 
       def with_greys(cover, coupon, frame)
-        coupon.elements.select { |one| one.kind == :grey }.reduce(cover) do |sum, grey|
+        coupon.elements.select { |element| element.kind == :grey }.reduce(cover) do |sum, grey|
           box = grey.box
           patch = Vips::Image.black((box.width * PER_MM).round, (box.height * PER_MM).round).cast(:float) + grey.tone
           sum.insert(patch, ((box.x - frame.x) * PER_MM).round, ((box.y - frame.y) * PER_MM).round)

@@ -23,7 +23,7 @@ module CommandLine
       write if @options[:out]
       JSON.pretty_generate(
         layers: board.layers.map { |layer| layer(layer) },
-        left_out: found.left_out,
+        left_out: brought.left_out,
         box_mm: box(board.box), outline_drawn: board.drawn_outline?, area_mm2: board.outline.area.round(4),
         drills: board.drills.map { |size, count| {diameter_mm: size, count: count} },
         findings: UpClose::Boards::Checks.findings(context).map { |finding| Told.finding(finding) },
@@ -33,9 +33,9 @@ module CommandLine
 
     private
 
-    def found = @found ||= Shelves::BoardFiles.call(@files.map { |file| [File.basename(file), File.binread(file)] })
+    def brought = @brought ||= Shelves::BoardFiles.call(@files.map { |file| [File.basename(file), File.binread(file)] })
 
-    def board = @board ||= Shelves::BoardFiles.board(found.texts)
+    def board = @board ||= Shelves::BoardFiles.board(brought.texts)
 
     def context
       UpClose::Boards::CheckContext.new(

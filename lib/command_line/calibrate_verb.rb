@@ -14,10 +14,10 @@ module CommandLine
     # @return [String] JSON
     def call
       papers = @scan[:paper] ? [UpClose::Printing::Paper.fetch(@scan[:paper])] : UpClose::Printing::Paper::ALL
-      paper, found = first_found(papers, @scan.bytes)
+      paper, calibration = first_found(papers, @scan.bytes)
       JSON.pretty_generate({paper: paper.key}
-        .merge(found.to_h.slice(:x_scale, :y_scale, :skew_deg, :residual_mm, :crosses))
-        .merge(working: found.working.to_s))
+        .merge(calibration.to_h.slice(:x_scale, :y_scale, :skew_deg, :residual_mm, :crosses))
+        .merge(working: calibration.working.to_s))
     end
 
     private

@@ -22,8 +22,8 @@ module CommandLine
       raise WrongUse, "The photo is larger than #{MOST_BYTES / 1024 / 1024} MB." if File.size(@file) > MOST_BYTES
       told = Shelves::CouponPhoto.new(bytes: File.binread(@file), kind: @options[:kind]).read
       JSON.pretty_generate(
-        limits: told[:readings].transform_values { |one|
-          {value: one[:value].round(4), off: one[:off].round(4), bound: one[:bound], working: one[:working]}
+        limits: told[:readings].transform_values { |reading|
+          reading.slice(:value, :off).transform_values { |mm| mm.round(4) }.merge(reading.slice(:bound, :working))
         },
         shares: told[:shares].transform_values { |sizes| sizes.transform_values { |share| share.round(4) } }
       )

@@ -31,7 +31,8 @@ module CommandLine
       JSON.pretty_generate(
         file: @options[:out], kind: @options[:kind], width_mm: coupon.width_mm, height_mm: coupon.height_mm,
         mirrored: reading.mirrored?, reason: reading.finding.reason, plan: plan&.to_h,
-        ladders: coupon.elements.group_by(&:ladder).transform_values { |all| all.map { |one| one.tone || one.size_mm } }
+        ladders: coupon.elements.group_by(&:ladder)
+          .transform_values { |all| all.map { |element| element.tone || element.size_mm } }
       )
     end
 

@@ -18,8 +18,8 @@ module CommandLine
 
     # @return [String] JSON
     def call
-      facts, found = UpClose::Diagnosis::Request.read(data)
-      odds = UpClose::Diagnosis::Odds.new(facts, found: found)
+      facts, times_found = UpClose::Diagnosis::Request.read(data)
+      odds = UpClose::Diagnosis::Odds.new(facts, times_found: times_found)
       JSON.pretty_generate(
         causes: odds.lines.first(LIKELIEST).map { |line| cause(line, facts) },
         something_else: odds.something_else.round(4), ask: question(odds)

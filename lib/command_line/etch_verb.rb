@@ -26,7 +26,7 @@ module CommandLine
         side_mm: undercut.side_mm.round(4), side_working: undercut.working.to_s,
         **told_way, time_s: seconds.round, working: way.working(depth).to_s,
         laps_s: UpClose::Etching::Laps.of(seconds).map(&:round), line: line,
-        findings: [undercut.finding(drawn), way.finding(depth)].compact.map { |found| Told.finding(found) },
+        findings: [undercut.finding(drawn), way.finding(depth)].compact.map { |finding| Told.finding(finding) },
         baths: baths
       )
     end
@@ -97,7 +97,7 @@ module CommandLine
     end
 
     def baths
-      UpClose::Etching::Baths.all.map { |found| {key: found.key, refused: found.against(metal)} }
+      UpClose::Etching::Baths.all.map { |bath| {key: bath.key, refused: bath.against(metal)} }
     end
   end
 end

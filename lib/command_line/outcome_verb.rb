@@ -22,16 +22,16 @@ module CommandLine
     # @return [String] JSON
     def call
       image = Shelves::PhotoIn.image(File.binread(@photo), most_px: 2400)
-      found = UpClose::Outcomes::Outcome.new(image, @sized.artwork, width_mm: @sized.width_mm)
-      JSON.pretty_generate(rounded(found.to_h))
+      outcome = UpClose::Outcomes::Outcome.new(image, @sized.artwork, width_mm: @sized.width_mm)
+      JSON.pretty_generate(rounded(outcome.to_h))
     end
 
     private
 
     def rounded(value)
       case value
-      when Hash then value.transform_values { |one| rounded(one) }
-      when Array then value.map { |one| rounded(one) }
+      when Hash then value.transform_values { |inner| rounded(inner) }
+      when Array then value.map { |inner| rounded(inner) }
       when Float then value.round(4)
       else value
       end

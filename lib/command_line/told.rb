@@ -5,20 +5,20 @@ module CommandLine
   module Told
     module_function
 
-    # @param found [UpClose::Finding]
+    # @param finding [UpClose::Finding]
     # @return [Hash]
-    def finding(found)
+    def finding(finding)
       {
-        check: found.key,
-        figure: found.value&.to_f&.round(4),
-        unit: found.unit,
-        limit: found.limit,
-        verdict: (found.verdict == :note) ? :fine : found.verdict,
-        title: found.title,
-        working: found.working&.to_s,
-        reason: found.reason,
-        remedy: found.remedy,
-        places_mm: found.places.map { |b|
+        check: finding.key,
+        figure: finding.value&.to_f&.round(4),
+        unit: finding.unit,
+        limit: finding.limit,
+        verdict: (finding.verdict == :note) ? :fine : finding.verdict,
+        title: finding.title,
+        working: finding.working&.to_s,
+        reason: finding.reason,
+        remedy: finding.remedy,
+        places_mm: finding.places.map { |b|
           {x_mm: b.x, y_mm: b.y, width_mm: b.width, height_mm: b.height}.transform_values { |v| v.round(3) }
         }
       }

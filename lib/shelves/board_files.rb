@@ -18,9 +18,9 @@ module Shelves
     # @return [Found]
     # @raise [UpClose::Errors::BadBoard]
     def call(files)
-      found = Found.new({}, [])
-      files.each { |name, bytes| bytes.start_with?(ZIP) ? unpack(name, bytes, found) : add(found, name, bytes) }
-      found
+      brought = Found.new({}, [])
+      files.each { |name, bytes| bytes.start_with?(ZIP) ? unpack(name, bytes, brought) : add(brought, name, bytes) }
+      brought
     end
 
     # A board from files, each read as whichever kind it is.
@@ -44,34 +44,34 @@ module Shelves
     # @return [Boolean] whether a board can be made of it
     def part?(text) = UpClose::Boards::Gerber::Reader.reads?(text) || UpClose::Boards::Excellon::Reader.reads?(text)
 
-    def unpack(name, bytes, found)
+    def unpack(name, bytes, brought)
       Zip::InputStream.open(StringIO.new(bytes)) do |stream|
         while (entry = stream.get_next_entry)
           next if entry.directory?
           inside = File.basename(entry.name.to_s.scrub)
           text = stream.read(MOST_BYTES + 1).to_s
-          part?(text) ? add(found, inside, text) : found.left_out << inside
-          refuse("“#{name}” holds over 200 files.") if found.texts.size + found.left_out.size > 200
+          part?(text) ? add(brought, inside, text) : brought.left_out << inside
+          refuse("“#{name}” holds over 200 files.") if brought.texts.size + brought.left_out.size > 200
         end
       end
     rescue Zip::Error, Zlib::Error
       refuse("“#{name}” is a ZIP that cannot be opened.")
     end
 
-    def add(found, name, text)
+    def add(brought, name, text)
       refuse("“#{name}” is over 40 MB.") if text.bytesize > MOST_BYTES
       refuse("“#{name}” is neither a Gerber file nor a drill file.") unless part?(text)
-      found.texts[free_name(found, name)] = text
-      refuse("These files are over 120 MB together.") if found.texts.sum { |_, of| of.bytesize } > MOST_IN_ALL
-      return if found.texts.size <= UpClose::Boards::Board::MOST_FILES
+      brought.texts[free_name(brought, name)] = text
+      refuse("These files are over 120 MB together.") if brought.texts.sum { |_, of| of.bytesize } > MOST_IN_ALL
+      return if brought.texts.size <= UpClose::Boards::Board::MOST_FILES
       refuse("These are over #{UpClose::Boards::Board::MOST_FILES} files.")
     end
 
     # two files of one name, from two folders of a ZIP
-    def free_name(found, name)
+    def free_name(brought, name)
       name = name.scrub[0, 120]
-      return name unless found.texts.key?(name)
-      (2..).lazy.map { |i| "#{i} #{name}" }.find { |other| !found.texts.key?(other) }
+      return name unless brought.texts.key?(name)
+      (2..).lazy.map { |i| "#{i} #{name}" }.find { |other| !brought.texts.key?(other) }
     end
 
     def refuse(reason) = raise(UpClose::Errors::BadBoard.new(reason, field: :files))

@@ -15,8 +15,8 @@ module Shelves
       reading = UpClose::Coupons::Reading.new(
         UpClose::Coupons::Straightened.new(photo, coupon, corners: PhotoIn.pixels(corners, photo)), coupon
       )
-      told = reading.limits.transform_values { |found|
-        {value: found.value, off: found.off, bound: found.bound, working: found.working.to_s}
+      told = reading.limits.transform_values { |limit|
+        {value: limit.value, off: limit.off, bound: limit.bound, working: limit.working.to_s}
       }
       {shares: reading.shares, readings: told, fields: plan ? reading.fields : nil}
     end

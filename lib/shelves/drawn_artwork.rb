@@ -51,8 +51,8 @@ module Shelves
       (@finer ||= {})[source.for_size([
         width_mm,
         height_mm
-      ].max)] ||= source.for_size([width_mm, height_mm].max).opened.then do |found|
-        found.respond_to?(:widest_drawing) ? found.widest_drawing : found
+      ].max)] ||= source.for_size([width_mm, height_mm].max).opened.then do |opened|
+        opened.respond_to?(:widest_drawing) ? opened.widest_drawing : opened
       end
     end
 
@@ -91,8 +91,8 @@ module Shelves
     # @return [Hash] what is worth keeping of it at that scale
     def solved(width_mm, begun)
       scale = SOLVE_ROUNDS.times.reduce(begun) do |tried, _|
-        found = at(tried).prepared
-        width = tried * found.artwork.ink.box.width / found.ratio
+        trial = at(tried).prepared
+        width = tried * trial.artwork.ink.box.width / trial.ratio
         break tried if (width - width_mm).abs < 1e-7
         tried * width_mm / width
       end
@@ -102,14 +102,14 @@ module Shelves
     # @return [Hash] what is worth keeping of it, so that pages need not prepare it again
     def to_keep
       Workers.drawing("preparing")
-      found = prepared.artwork.ink
+      ink = prepared.artwork.ink
       {
         "mm_per_unit" => mm_per_unit,
-        "width_mm" => mm_per_unit * found.box.width / prepared.ratio,
+        "width_mm" => mm_per_unit * ink.box.width / prepared.ratio,
         "ratio" => prepared.ratio,
         "vector" => prepared.artwork.vector?,
-        "ink" => found.to_h.except(:rows),
-        "silhouette" => found.rows,
+        "ink" => ink.to_h.except(:rows),
+        "silhouette" => ink.rows,
         "notes" => prepared.notes
       }
     end
@@ -121,9 +121,9 @@ module Shelves
       known = [key, looked.artwork.ink.box.to_a]
       forms = OpenedForms.new(@forms)
       forms.tell(looked.artwork, known)
-      found = [UpClose::Artwork::Checks.findings(looked), figures_of(looked)]
+      looks = [UpClose::Artwork::Checks.findings(looked), figures_of(looked)]
       forms.keep_known(looked.artwork, known)
-      found
+      looks
     end
 
     # @param line [String] key of a UpClose::Cutting::Line  @param figures [Hash] as UpClose::Cutting::Asked takes them

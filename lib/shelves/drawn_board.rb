@@ -27,7 +27,7 @@ module Shelves
     # @return [Hash]
     # @raise [UpClose::Errors::BadBoard]
     def told
-      read || fresh.tap { |found| write(found) }
+      read || fresh.tap { |drawn| write(drawn) }
     end
 
     # @return [Hash{String => String}] name → content
@@ -50,10 +50,10 @@ module Shelves
       nil
     end
 
-    def write(found)
+    def write(drawn)
       FileUtils.mkdir_p(@kept)
       temporary = "#{path}.#{SecureRandom.hex(4)}.part"
-      File.binwrite(temporary, Marshal.dump(found))
+      File.binwrite(temporary, Marshal.dump(drawn))
       File.rename(temporary, path)
     end
 

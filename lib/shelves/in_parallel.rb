@@ -9,16 +9,16 @@ module Shelves
     # @param list [Array]  @yield each  @return [Array] the answers, in order
     # @raise what the block raised
     def map(list, &block)
-      others = list.drop(1).map { |one| begin_one(one, &block) }
+      others = list.drop(1).map { |item| begin_one(item, &block) }
       first = list.first(1).map(&block)
       first + others.map { |reader, pid| answer(reader, pid) }
     end
 
-    def begin_one(one)
+    def begin_one(item)
       reader, writer = IO.pipe(binmode: true)
       pid = fork do
         reader.close
-        writer.write(Marshal.dump(attempt { yield one }))
+        writer.write(Marshal.dump(attempt { yield item }))
         writer.close
         exit!(0)
       end

@@ -21,7 +21,7 @@ module Shelves
     # @yieldreturn [Object] what stands now, as JSON
     def initialize(every_s:, most: 1000, &stands)
       @every_s, @most, @stands = every_s, most, stands
-      @pages, @lock, @said = [], Mutex.new, nil
+      @pages, @lock, @last_told = [], Mutex.new, nil
     end
 
     def size = @lock.synchronize { @pages.size }
@@ -46,7 +46,7 @@ module Shelves
 
     def look = JSON.generate(@stands.call)
 
-    def word(said) = "data: #{said}\n\n"
+    def word(stands) = "data: #{stands}\n\n"
 
     def keep_telling
       loop do
@@ -67,12 +67,12 @@ module Shelves
       look
     rescue => error
       warn error.message
-      @said
+      @last_told
     end
 
     def tell(stands)
-      words = (stands == @said) ? ": still here\n\n" : word(stands)
-      @said = stands
+      words = (stands == @last_told) ? ": still here\n\n" : word(stands)
+      @last_told = stands
       all = @lock.synchronize { @pages.dup }
       all.each { |page| page.waiting << words }
       gone = all.reject { |page| write(page) }

@@ -13,10 +13,11 @@ module Shelves
 
     # @return [Array<String>] of the local network, IPv4 first
     def all
-      found = Socket.ip_address_list.reject { |one|
-        one.ipv4_loopback? || one.ipv6_loopback? || one.ipv6_linklocal? || one.ipv4_multicast? || one.ipv6_multicast?
+      addresses = Socket.ip_address_list.reject { |address|
+        address.ipv4_loopback? || address.ipv6_loopback? || address.ipv6_linklocal? || address.ipv4_multicast? ||
+          address.ipv6_multicast?
       }
-      found.sort_by { |one| one.ipv4? ? 0 : 1 }.map(&:ip_address).uniq
+      addresses.sort_by { |address| address.ipv4? ? 0 : 1 }.map(&:ip_address).uniq
     end
 
     # @return [Array<String>] this computer's name, and as other devices on the network find it
@@ -27,8 +28,8 @@ module Shelves
 
     # @param address [String, nil] of who asks
     def loopback?(address)
-      found = IPAddr.new(address.to_s).native
-      found.loopback?
+      ip = IPAddr.new(address.to_s).native
+      ip.loopback?
     rescue IPAddr::Error
       false
     end

@@ -16,9 +16,9 @@ module Shelves
     # @raise [UpClose::Errors::BadShape] for what is no picture
     def image(bytes, most_px: nil)
       raise Vips::Error unless UpClose::Formats::PictureFile.kind(bytes)
-      found = UpClose::Formats::PictureFile.new(bytes).image
-      scale = most_px ? most_px.to_f / [found.width, found.height].max : 1
-      (scale < 1) ? found.resize(scale, kernel: :linear) : found
+      image = UpClose::Formats::PictureFile.new(bytes).image
+      scale = most_px ? most_px.to_f / [image.width, image.height].max : 1
+      (scale < 1) ? image.resize(scale, kernel: :linear) : image
     rescue Vips::Error
       raise UpClose::Errors::BadShape.new(
         "This file cannot be read as a picture.", remedy: "Take a photo as JPEG or PNG.", field: :photo

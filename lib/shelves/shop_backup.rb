@@ -90,8 +90,8 @@ module Shelves
       backup = SQLite3::Backup.new(target, "main", source, "main")
       sleep 0.05 until backup.step(200) == SQLite3::Constants::ErrorCode::DONE
       backup.finish
-      found = target.execute("PRAGMA integrity_check").flatten
-      raise Broken, "The copy of the database is damaged: #{found.first}" if found != ["ok"]
+      complaints = target.execute("PRAGMA integrity_check").flatten
+      raise Broken, "The copy of the database is damaged: #{complaints.first}" if complaints != ["ok"]
     ensure
       [source, target].compact.each(&:close)
     end

@@ -45,9 +45,9 @@ module Shelves
     def db = @db ||= SQLite3::Database.new(File.join(@home, ShopBackup::DATABASE))
 
     def in_database
-      found = db.execute("PRAGMA integrity_check(5)").flatten
-      return [] if found == ["ok"]
-      [damaged(found.first)]
+      complaints = db.execute("PRAGMA integrity_check(5)").flatten
+      return [] if complaints == ["ok"]
+      [damaged(complaints.first)]
     rescue SQLite3::Exception => error
       [damaged(error.message)]
     end
@@ -85,7 +85,7 @@ module Shelves
 
     # mended where a backup still has it whole
     def from_backup(words, path)
-      zip = ShopBackup.new(@home).all.find { |one| bytes_in(one, path) }
+      zip = ShopBackup.new(@home).all.find { |backup| bytes_in(backup, path) }
       advice = "No backup has it. Copy it back into originals, or choose the file again at its artwork."
       Complaint.new(words, zip ? "it was read from a backup." : advice, zip && -> { write(path, bytes_in(zip, path)) })
     end

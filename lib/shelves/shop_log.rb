@@ -37,9 +37,9 @@ module Shelves
     private
 
     def causes(error)
-      found = []
-      found << "because of #{error.class}" while (error = error.cause)
-      found
+      lines = []
+      lines << "because of #{error.class}" while (error = error.cause)
+      lines
     end
 
     def write(words)

@@ -30,7 +30,7 @@ module Shelves
     def layers(template)
       second = template.second_layers or return template.layers
       down = UpClose::Geometry::Transform.move(0, template.sheet.box.height + APART_MM)
-      template.layers.merge(second) { |_, one, other| one + other.map { |path| path.transform(down) } }
+      template.layers.merge(second) { |_, paths, other| paths + other.map { |path| path.transform(down) } }
     end
 
     def pdf(drawing, title, paper, stock: "template-card")

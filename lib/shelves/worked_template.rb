@@ -23,7 +23,7 @@ module Shelves
         kind: cut.kind, findings: template.findings, islands: cut.islands.size, slots: cut.slots.size,
         bridges: template.folded ? [] : cut.bridges.map { |bridge| told_bridge(bridge) }, sheet: path(template.sheet),
         box: template.sheet.box.grown(2).to_a, folds: template.layers["SCORE"].map(&:commands),
-        order: drawn.order(template.sheet).map { |one| [one.number, *one.at.to_a, one.what] },
+        order: drawn.order(template.sheet).map { |cut| [cut.number, *cut.at.to_a, cut.what] },
         beside: template.layers["MARK"].first(cut.slots.size).map { |line| svg(line) },
         second: cut.second&.then { |sheet| path(sheet) },
         cut_mm: drawn.length_mm(template.sheet), neck: template.folded ? nil : cut.neck&.then { |place| neck(place) }

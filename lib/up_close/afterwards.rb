@@ -6,7 +6,7 @@ module UpClose
     extend Catalogue
 
     # @return [Boolean] whether a constant here is such a work
-    def self.definition?(found) = found.is_a?(Class) && found < Work
+    def self.definition?(constant) = constant.is_a?(Class) && constant < Work
 
     # @param work [Module]  @return [Array] its place in lists
     def self.rank(work) = place_in_lists(work.listed, work.key)

@@ -8,23 +8,25 @@ module UpClose
     # @return [Array<Module>] in order, each checked
     # @raise [Errors::BadDefinition] for one that leaves something out
     def all
-      @all ||= constants.sort.map { |name| const_get(name) }.select { |found| definition?(found) }
-        .each { |found| looked_through(found) }.sort_by { |found| rank(found) }.freeze
+      @all ||= constants.sort.map { |name| const_get(name) }.select { |constant| definition?(constant) }
+        .each { |definition| looked_through(definition) }.sort_by { |definition| rank(definition) }.freeze
     end
 
     # looked for again, after a file has come or gone
     def forget = @all = nil
 
     # @raise [Errors::BadDefinition]
-    def checked(found) = found.check!
+    def checked(definition) = definition.check!
 
     # what breaks while it is looked through is told by its name too
-    def looked_through(found)
-      checked(found)
+    def looked_through(definition)
+      checked(definition)
     rescue Errors::BadDefinition
       raise
     rescue => error
-      raise Errors::BadDefinition.new("#{found.name} cannot be used: #{error.message}", remedy: "Correct its file.")
+      raise Errors::BadDefinition.new(
+        "#{definition.name} cannot be used: #{error.message}", remedy: "Correct its file."
+      )
     end
 
     # where a definition says nothing of its place

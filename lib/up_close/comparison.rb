@@ -119,13 +119,13 @@ module UpClose
     # @return [String] in one sentence
     def reason
       best = pick or return nothing_fits
-      said =
+      suits =
         if best.findings.empty?
           "It suits this piece."
         else
           "Watch #{best.findings.map { |f| f.title.downcase }.join(" and ")}."
         end
-      "We suggest #{best.method.title.downcase}. #{said} #{(best.chance * 100).round} in 100 succeed. About " \
+      "We suggest #{best.method.title.downcase}. #{suits} #{(best.chance * 100).round} in 100 succeed. About " \
       "#{Working.number(best.hands_s / 60.0, 0)} min of work each#{", no fumes" if best.method.fumes == :none}."
     end
 
@@ -136,11 +136,11 @@ module UpClose
 
     def nothing_fits
       opened = opened_by_another_printer
-      said = "Nothing here fits this piece from #{printers_words} print: another printer, or " \
+      sentence = "Nothing here fits this piece from #{printers_words} print: another printer, or " \
         "another ground, opens more."
-      return said if opened.empty?
+      return sentence if opened.empty?
       kind = (opened.first.printers - @printers).first
-      "#{said} #{(kind == :laser) ? "A laser printer or a copier" : "An inkjet printer"} would open " \
+      "#{sentence} #{(kind == :laser) ? "A laser printer or a copier" : "An inkjet printer"} would open " \
         "#{opened.first(3).map { |method| method.title.downcase }.join(" and ")}."
     end
 

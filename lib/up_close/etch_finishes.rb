@@ -6,7 +6,7 @@ module UpClose
     extend Catalogue
 
     # @return [Boolean] whether a constant here is such a finish
-    def self.definition?(found) = found.is_a?(Class) && found < Finish
+    def self.definition?(constant) = constant.is_a?(Class) && constant < Finish
 
     # @param finish [Class]  @return [Array] its place in lists
     def self.rank(finish) = place_in_lists(finish.listed, finish.key)

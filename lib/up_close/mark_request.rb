@@ -7,6 +7,7 @@ module UpClose
     include Way
     include Fields
     include PieceAsked
+    include ArtworkAsked
     include SettingAsked
     include SituationAsked
     include OutlineAsked
@@ -54,39 +55,7 @@ module UpClose
       )
     end
 
-    # the artwork at its size, as its checks look at it
-    # @return [Artwork::CheckContext]
-    def subject
-      @subject ||= Artwork::CheckContext.new(
-        artwork: @artwork,
-        width_mm: width_mm,
-        limits: Methods::Limits.for(method: method, printer: printer, purpose: purpose),
-        film: stock.white? ? :white : :clear,
-        surface: colour,
-        border_mm: bare_setting.border_mm,
-        lettering: lettering,
-        white_film: method.stocks.any?(&:white?),
-        inked: method.inked? && purpose.inked?
-      )
-    end
-
     private
-
-    def artwork_ink = @artwork.ink
-
-    def width_mm = @width_mm ||= number("width_mm", 0.05..2000, nil)
-
-    def height_mm = width_mm * artwork_ink.aspect
-
-    def placement
-      at = @data["at"] || {}
-      refuse("“at” is no object.", "Give right_mm, down_mm and turn_deg.", :at) unless at.is_a?(Hash)
-      x, y, turn = %w[right_mm down_mm turn_deg].map { |key| at.fetch(key, 0) }
-      unless [x, y, turn].all? { |value| value.is_a?(Numeric) && value.between?(-2000, 2000) }
-        refuse("“at” holds what is no number.", "Give right_mm, down_mm and turn_deg as numbers.", :at)
-      end
-      Placing::Placement.new(width_mm: width_mm, x_mm: x, y_mm: y, turn_deg: turn)
-    end
 
     # as a method begins, unless the request names one
     def sealer = Sealing.fetch(@data["sealer"] || purpose.usual_sealer || method.seals_with || "none")
@@ -102,12 +71,6 @@ module UpClose
       given = @data["record"] || {}
       counts = %w[good tried].map { |key| whole("record.#{key}", given[key], 0, least: 0) }
       Record::Ways.new({[method.key, printer, stock.key] => counts})
-    end
-
-    def lettering
-      return unless @letters
-      cap = width_mm / artwork_ink.box.width
-      {cap_mm: cap, x_mm: cap * @letters[:x_height_ratio], small: @letters[:text].match?(/\p{Ll}/)}
     end
   end
 end

@@ -16,7 +16,7 @@ module UpClose
     extend Catalogue
 
     # @return [Boolean] whether a constant here is a method
-    def self.definition?(found) = found.is_a?(Class) && found < Definition
+    def self.definition?(constant) = constant.is_a?(Class) && constant < Definition
 
     # @param method [Module]  @return [Array] its place in lists
     def self.rank(method) = place_in_lists(method.listed, method.key)

@@ -7,7 +7,7 @@ module UpClose
     extend Catalogue
 
     # @return [Boolean] whether a constant here is a purpose
-    def self.definition?(found) = found.is_a?(Class) && found < Purpose
+    def self.definition?(constant) = constant.is_a?(Class) && constant < Purpose
 
     # @param purpose [Module]  @return [Array] its place in lists
     def self.rank(purpose) = place_in_lists(purpose.listed, purpose.key)

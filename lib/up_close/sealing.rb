@@ -6,7 +6,7 @@ module UpClose
     extend Catalogue
 
     # @return [Boolean] whether a constant here is a sealer
-    def self.definition?(found) = found.is_a?(Class) && found < Sealer
+    def self.definition?(constant) = constant.is_a?(Class) && constant < Sealer
 
     # @param sealer [Module]  @return [Array] its place in lists
     def self.rank(sealer) = place_in_lists(sealer.listed, sealer.key)

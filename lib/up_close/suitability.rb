@@ -136,8 +136,8 @@ module UpClose
     module Rules
       extend Catalogue
 
-      # @param found [Object] a constant here  @return [Boolean]
-      def self.definition?(found) = found.instance_of?(Module)
+      # @param constant [Object] a constant here  @return [Boolean]
+      def self.definition?(constant) = constant.instance_of?(Module)
 
       # @param rule [Module]  @return [Array] its place in lists
       def self.rank(rule) = rule.name

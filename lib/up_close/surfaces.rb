@@ -6,7 +6,7 @@ module UpClose
     extend Catalogue
 
     # @return [Boolean] whether a constant here is a shape that makers choose
-    def self.definition?(found) = found.is_a?(Class) && found < Shape && !found.hidden?
+    def self.definition?(constant) = constant.is_a?(Class) && constant < Shape && !constant.hidden?
 
     # @param shape [Module]  @return [Array] its place in lists
     def self.rank(shape) = place_in_lists(shape.listed, shape.key)

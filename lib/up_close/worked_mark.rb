@@ -4,6 +4,8 @@ module UpClose
   # All that can be told of one mark on one piece, by one way of doing it: `up-close mark`
   # and every page ask it.
   class WorkedMark
+    include WorkedSteps
+
     attr_reader :shape, :placement, :setting, :sealer, :situation, :reading, :clearance_mm
 
     # @param shape [Surfaces::Shape]  @param ink [Artwork::Ink]  @param placement [Placing::Placement]
@@ -32,26 +34,6 @@ module UpClose
     # @return [Array<Placing::PencilLines::Line>]
     def pencil_lines(writer) = Placing::PencilLines.new(shape: shape, placement: placement, writer: writer).call
 
-    # @return [Array<Methods::Step>] sealing included, as long as this room makes them
-    def steps = @steps ||= bare_steps.map { |step| @climate.call(step) }
-
-    # @return [Array<Rounds::Round>] what is done for one piece before the next is begun
-    def rounds = Rounds.of(steps)
-
-    # @return [Rounds::Lots] how many prints are made at a time
-    def lots = @lots ||= Rounds::Lots.new(steps, prints: setting.copies)
-
-    # @return [Array<Integer>] prints in each lot
-    def lot_sizes = lots.call(pieces: setting.pieces)
-
-    # @return [Array<Methods::Step>] as the hands do them: lot by lot, piece by piece, tray by tray
-    def written_out = Rounds.written_out(steps, prints: setting.copies, pieces: setting.pieces)
-
-    # @return [Array<Methods::Step>] in a room of 20 °C
-    def bare_steps
-      @bare_steps ||= situation.book.timed(setting.method.key, WholeWork.call(sealer, setting))
-    end
-
     # @return [Array<Finding>] what speaks for and against this way here
     def findings = @findings ||= [*Suitability.findings(situation), *Rounds.finding(lots, lot_sizes)]
 
@@ -74,24 +56,6 @@ module UpClose
       )
     end
     private :own_factors
-
-    # When it is dry to the touch, can be coated again, handled, and is cured.
-    # @return [Hash{Symbol => Float}] seconds from the start of the first step, by Methods::Step::MOMENTS
-    def ready_s
-      clockwork = Runs::Clockwork.new(steps: written_out, began_at: 0.0, done_at: {})
-      moments = clockwork.moments(0.0)
-      return moments unless moments.empty?
-      done = clockwork.ready_at(0.0)
-      Methods::Step::MOMENTS.keys.to_h { |name| [name, done] }
-    end
-
-    # seconds of the maker's hands for all of it
-    def hands_s = written_out.reject(&:wait?).sum(&:least_s)
-
-    # seconds of the maker's hands for one try
-    def hands_each_s
-      steps.reject(&:wait?).sum { |step| step.least_s / step.times(setting.copies, setting.pieces) }
-    end
 
     # @return [Costing::Estimate]
     def estimate

@@ -28,13 +28,13 @@ module Workers
     # @param buffer [String] changed
     # @return [Array<Object>]
     def take(buffer)
-      found = []
+      frames = []
       while buffer.bytesize >= HEAD && buffer.bytesize >= HEAD + (length = buffer.unpack1("N"))
         raise IOError, "a frame of #{length} bytes" if length > MOST_BYTES
-        found << Marshal.load(buffer.byteslice(HEAD, length)) # rubocop:disable Security/MarshalLoad
+        frames << Marshal.load(buffer.byteslice(HEAD, length)) # rubocop:disable Security/MarshalLoad
         buffer.replace(buffer.byteslice(HEAD + length, buffer.bytesize))
       end
-      found
+      frames
     end
   end
 end

@@ -18,11 +18,11 @@ module Workers
     # @param told [Proc] as Pool#call's block
     # @yield [Object] it
     def with(told)
-      one = waited_for(told)
+      waiting = waited_for(told)
       begin
-        yield one
+        yield waiting
       ensure
-        @lock.synchronize { @free << one }
+        @lock.synchronize { @free << waiting }
       end
     end
 
@@ -36,8 +36,8 @@ module Workers
       place, began = Object.new, now
       enter(place)
       loop do
-        one, before = look(place)
-        return one if one
+        waiting, before = look(place)
+        return waiting if waiting
         go_on!(told, before, now - began)
         sleep Watched::LOOKED_EVERY_S
       end

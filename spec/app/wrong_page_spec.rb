@@ -60,7 +60,7 @@ RSpec.describe "What went wrong", :shop do
     expect(page_words).to match(/gone tacky +likely, [7-9] in 10/)
       .and include "Is there a smooth skin on it? A smooth skin"
     send_form "/attempts/#{attempt.id}/cause", "cause" => "tacky-medium"
-    expect(AttemptDiagnosis.found("gel-medium")).to eq("tacky-medium" => 1)
+    expect(AttemptDiagnosis.times_found("gel-medium")).to eq("tacky-medium" => 1)
     send_form "/attempts/#{attempt.id}/answer", "question" => "smooth-skin", "answer" => ""
     send_form "/attempts/#{attempt.id}/fault", "fault" => "missing-spots"
     send_form "/attempts/#{attempt.id}/place", "drop" => "1"

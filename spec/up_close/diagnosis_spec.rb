@@ -53,7 +53,7 @@ RSpec.describe UpClose::Diagnosis do
     expect(odds.something_else).to be_within(1e-9).of(0.3 / whole)
     # found twice before, once the second: (1 + 8 × 1/3) ÷ (2 + 8) ÷ (1/3) = 1.1 for it,
     # (1 + 8 × 2/3) ÷ 10 ÷ (2/3) = 0.95 for the first
-    before = described_class::Odds.new(gel, found: {"one" => 1, "two" => 1})
+    before = described_class::Odds.new(gel, times_found: {"one" => 1, "two" => 1})
     expect(before.share(causes.last) / before.share(causes.first))
       .to be_within(1e-9).of(0.2 * 3**0.8 * 1.1 / (0.8 * 0.95))
     # its answer: 0.9 against 0.3 against one half
@@ -89,7 +89,7 @@ RSpec.describe UpClose::Diagnosis do
     grain = shares(gel.with(places: [:along_grain], times: [laid(100)]))
     expect(grain.keys.first).to eq "rough-ground"
     # what this shop found outweighs what is usual
-    expect(share(gel, "dirty-ground", found: {"dirty-ground" => 9})).to be > 3 * share(gel, "dirty-ground")
+    expect(share(gel, "dirty-ground", times_found: {"dirty-ground" => 9})).to be > 3 * share(gel, "dirty-ground")
   end
 
   it "has a cause, a rescue or a change for every fault of every way" do

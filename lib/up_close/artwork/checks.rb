@@ -12,7 +12,7 @@ module UpClose
 
       # the families that checks share are classes; a check is a module
       # @return [Boolean] whether a constant here is a check
-      def self.definition?(found) = found.instance_of?(Module)
+      def self.definition?(constant) = constant.instance_of?(Module)
 
       # @param check [Module]  @return [Array] its place in lists
       def self.rank(check)

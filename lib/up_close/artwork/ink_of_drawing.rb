@@ -54,8 +54,8 @@ module UpClose
         frame = @extent.grown([@extent.width, @extent.height].max * 0.002)
         scale = pixels / [frame.width, frame.height].max
         image = Formats::SVG::Raster.call(@drawing, frame: frame, scale: scale)
-        found = InkOfPixels.call(image, soft: true) or return
-        to_units(found, frame, scale)
+        ink = InkOfPixels.call(image, soft: true) or return
+        to_units(ink, frame, scale)
       end
 
       def to_units(ink, frame, scale)

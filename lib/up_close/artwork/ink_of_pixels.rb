@@ -94,14 +94,14 @@ module UpClose
 
       # stretches of ink in one row, found by the string's own search
       def runs(row, y, step)
-        found = []
+        stretches = []
         from = 0
         while (from = row.index(INK, from))
           to = row.index(BARE, from) || row.bytesize
-          found << [from * step, y * step, (to - from) * step, step]
+          stretches << [from * step, y * step, (to - from) * step, step]
           from = to
         end
-        found
+        stretches
       end
     end
   end

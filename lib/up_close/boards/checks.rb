@@ -10,7 +10,7 @@ module UpClose
       MOST_PLACES = 40
 
       # @return [Boolean] whether a constant here is a check
-      def self.definition?(found) = found.instance_of?(Module)
+      def self.definition?(constant) = constant.instance_of?(Module)
 
       # @param check [Module]  @return [Array] its place in lists
       def self.rank(check) = place_in_lists(check::LISTED, check.name)

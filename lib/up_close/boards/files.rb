@@ -29,9 +29,9 @@ module UpClose
 
       # @return [String] CSV
       def drills(plate)
-        one = plate.board.drills
+        drills = plate.board.drills
         all = plate.holes.map { |hole| hole.diameter_mm.round(3) }.tally
-        rows = all.sort.map { |size, count| [Working.number(size, 3), one.fetch(size, 0), count] }
+        rows = all.sort.map { |size, count| [Working.number(size, 3), drills.fetch(size, 0), count] }
         [%w[diameter_mm one_board plate], *rows].map { |row| row.join(",") }.join("\n") + "\n"
       end
     end

@@ -14,9 +14,9 @@ module UpClose
         unless gerber || Excellon::Reader.reads?(text)
           raise Errors::BadBoard.new("“#{file}” is neither a Gerber file nor a drill file.", field: :files)
         end
-        found = gerber ? Gerber::Reader.call(text) : Excellon::Reader.call(text)
-        guessed = gerber ? LayerKind.guess(file, found.attributes) : ["drill", "both"]
-        drawn = gerber ? {image: found} : {holes: found}
+        parsed = gerber ? Gerber::Reader.call(text) : Excellon::Reader.call(text)
+        guessed = gerber ? LayerKind.guess(file, parsed.attributes) : ["drill", "both"]
+        drawn = gerber ? {image: parsed} : {holes: parsed}
         new(file: file, kind: kind || guessed[0], side: side || guessed[1], **drawn)
       rescue Errors::BadBoard => error
         raise error if error.field

@@ -7,19 +7,20 @@ module UpClose
     class Misfit
       attr_reader :shift, :turn_deg, :left_mm
 
-      # @param meant [Array<Geometry::Point>] where they should be  @param found [Array<Geometry::Point>] where they are
+      # @param meant [Array<Geometry::Point>] where they should be
+      # @param measured [Array<Geometry::Point>] where they are
       # @raise [Error] for fewer than three, or all on one spot
-      def initialize(meant, found)
-        if meant.size < 3 || meant.size != found.size
+      def initialize(meant, measured)
+        if meant.size < 3 || meant.size != measured.size
           raise Error.new("Measure three places on both sides.", field: :points)
         end
-        from, to = middle(meant), middle(found)
+        from, to = middle(meant), middle(measured)
         if spread(meant, from) < 1
           raise Error.new("The places are too close together.", remedy: "Choose places far apart.", field: :points)
         end
-        @turn_deg = angle(meant.map { |p| p - from }, found.map { |p| p - to }) * 180 / Math::PI
+        @turn_deg = angle(meant.map { |p| p - from }, measured.map { |p| p - to }) * 180 / Math::PI
         @shift = to - from
-        @left_mm = meant.zip(found).map { |p, q| moved(p, from, to).distance(q) }.max
+        @left_mm = meant.zip(measured).map { |p, q| moved(p, from, to).distance(q) }.max
         freeze
       end
 

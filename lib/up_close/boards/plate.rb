@@ -56,8 +56,8 @@ module UpClose
       # @param side [String]  @param layer [String] "copper", or another kind
       # @return [Geometry::Region]
       def print(side, layer = "copper")
-        one = (layer == "copper") ? copper(side) : board.layer(layer, side).region
-        Geometry::Region.union(places.flat_map { |map| moved(one, map) } + pins.map { |at| pin(at) })
+        single = (layer == "copper") ? copper(side) : board.layer(layer, side).region
+        Geometry::Region.union(places.flat_map { |map| moved(single, map) } + pins.map { |at| pin(at) })
       end
 
       # @return [Array<Hole>] of all boards, and the pins'

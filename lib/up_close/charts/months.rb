@@ -34,7 +34,7 @@ module UpClose
           month >>= 1
         end
         step = step(all.size)
-        all.select.with_index { |one, i| i.zero? || ((one.year * 12 + one.month - 1) % step).zero? }
+        all.select.with_index { |month, i| i.zero? || ((month.year * 12 + month.month - 1) % step).zero? }
       end
 
       # @return [Integer] months from one day to another

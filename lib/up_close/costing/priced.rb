@@ -24,8 +24,8 @@ module UpClose
 
       # a copy's share of a sheet
       def sheet(setting)
-        found, trim = share(setting.stock), trim(setting)
-        Line.new("a share of #{name(setting.stock)}", found&.call(*trim), true, found&.working(*trim))
+        sheet_share, trim = share(setting.stock), trim(setting)
+        Line.new("a share of #{name(setting.stock)}", sheet_share&.call(*trim), true, sheet_share&.working(*trim))
       end
 
       # what the printer lays down
@@ -39,10 +39,11 @@ module UpClose
       # a way to be set against another, whole packs bought
       # @return [BreakEven::Way, nil] nil while its pack has no price
       def way(title, setting, chance)
-        found = share(setting.stock) or return
+        sheet_share = share(setting.stock) or return
         pack = @prices.stock(setting.stock.key)
         copies =
-          (found.sheet.zero? ? 1 : found.sheet / found.call(*trim(setting))).floor * pack.amount * (pack.uses || 1)
+          (sheet_share.sheet.zero? ? 1 : sheet_share.sheet / sheet_share.call(*trim(setting))).floor *
+          pack.amount * (pack.uses || 1)
         BreakEven::Way.new(
           title,
           pack.cents,

@@ -29,8 +29,8 @@ module UpClose
       # @return [Array<Geometry::Point>] pixels: top left, top right, bottom right, bottom left
       # @raise [Errors::BadShape]
       def call
-        found = best or refuse(rings.size)
-        found.map { |at| sharpened(at * (1 / @shrink), size(found)) }
+        corners = best or refuse(rings.size)
+        corners.map { |at| sharpened(at * (1 / @shrink), size(corners)) }
       end
 
       private
@@ -49,7 +49,7 @@ module UpClose
 
       def rings
         @rings ||= parts.then { |all| all.filter_map { |part| ring(part, all) } }
-          .sort_by { |one| -one.size }.first(MOST_RINGS)
+          .sort_by { |group| -group.size }.first(MOST_RINGS)
       end
 
       def ring(part, all)
@@ -117,9 +117,9 @@ module UpClose
       def pixel(x, y) = small.getpoint(x.clamp(0, small.width - 1), y.clamp(0, small.height - 1)).first
 
       # how large a ring is in the whole picture
-      def size(found)
+      def size(corners)
         first, second, = @coupon.corners
-        found[0].distance(found[1]) / @shrink / first.distance(second) * Coupon::RING * 2
+        corners[0].distance(corners[1]) / @shrink / first.distance(second) * Coupon::RING * 2
       end
 
       # the middle of what is dark of a ring and its dot, in the whole picture

@@ -45,7 +45,7 @@ module UpClose
 
       # @return [Array<Graphics::Painted>] solids, then greys
       def shapes
-        greys = elements.select { |one| one.kind == :grey }.map do |grey|
+        greys = elements.select { |element| element.kind == :grey }.map do |grey|
           level = (255 * (1 - grey.tone)).round
           Graphics::Painted.new(path: Geometry::Path.polygon(grey.box.corners), fill: Colour.new(level, level, level))
         end

@@ -80,10 +80,10 @@ module UpClose
 
       # @return [Best]
       def best
-        found = candidates.max_by { |place| [mean(place).round(4), -place.sum { |v| v.abs }] }
+        highest = candidates.max_by { |place| [mean(place).round(4), -place.sum { |v| v.abs }] }
         Best.new(
-          at: values(found), share: mean(found).clamp(0.0, 1.0), sure: sure(found), beyond: beyond(found),
-          ranges: ranges(found), working: working(found)
+          at: values(highest), share: mean(highest).clamp(0.0, 1.0), sure: sure(highest), beyond: beyond(highest),
+          ranges: ranges(highest), working: working(highest)
         )
       end
 
@@ -139,9 +139,9 @@ module UpClose
       end
 
       def beyond(place)
-        axes.each_with_index.with_object({}) do |(axis, i), found|
+        axes.each_with_index.with_object({}) do |(axis, i), ways|
           next if axis.size < 2 || place[i].abs < 1 - 2 * EDGE || !rising?(place, i)
-          found[axis.key] = place[i].positive? ? :more : :less
+          ways[axis.key] = place[i].positive? ? :more : :less
         end
       end
 

@@ -26,7 +26,7 @@ module UpClose
       def elements
         @elements ||= @plan.fields.flat_map { |field|
           [*Ladder.new(:line, "0°", line_place(field), widths: WIDTHS, length: LENGTH).elements, solid(field)]
-            .map { |one| one.with_ladder(field.name) }
+            .map { |element| element.with_ladder(field.name) }
         }.freeze
       end
 
@@ -34,10 +34,10 @@ module UpClose
 
       def solid_parts
         @plan.fields.flat_map do |field|
-          one = solid(field)
+          whole = solid(field)
           [
             Ladder.new(:line, "0°", line_place(field), widths: WIDTHS, length: LENGTH).ink,
-            Geometry::Region.box(one.box)
+            Geometry::Region.box(whole.box)
           ]
         end
       end

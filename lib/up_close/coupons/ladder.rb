@@ -34,7 +34,7 @@ module UpClose
 
       # @return [Geometry::Region] what is inked
       def ink
-        lines = Geometry::Region.union(elements.map { |one| strip(one) })
+        lines = Geometry::Region.union(elements.map { |element| strip(element) })
         (@kind == :line) ? lines : solid - lines
       end
 

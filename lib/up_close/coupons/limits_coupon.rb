@@ -47,7 +47,7 @@ module UpClose
       def solid_parts
         parts = ladders.map(&:ink)
         return parts if @small
-        parts + solids.map { |one| Geometry::Region.disc(one.box.centre, one.size_mm / 2) } + cross
+        parts + solids.map { |element| Geometry::Region.disc(element.box.centre, element.size_mm / 2) } + cross
       end
 
       # largest last, their middles on two lines
@@ -87,8 +87,8 @@ module UpClose
 
       def letters
         return [] if @small
-        lines = elements.select { |one| one.kind == :letters }
-          .map { |one| set(WORDS, one.size_mm, one.box.x, one.box.bottom) }
+        lines = elements.select { |element| element.kind == :letters }
+          .map { |element| set(WORDS, element.size_mm, element.box.x, element.box.bottom) }
         [*lines, set(title, LABEL_MM, 24.0, INSET + 0.9)].compact
       end
 

@@ -25,8 +25,8 @@ module UpClose
       # @return [Hash{String => Hash{Float => Float}}] ladder → size, mm → share that is there
       def shares
         @shares ||= @coupon.elements.group_by(&:ladder).transform_values do |elements|
-          elements.reject { |one| one.kind == :solid && elements.size > 5 && one.ladder != "solid" }
-            .to_h { |one| [one.tone || one.size_mm, @seen.share(one)] }
+          elements.reject { |element| element.kind == :solid && elements.size > 5 && element.ladder != "solid" }
+            .to_h { |element| [element.tone || element.size_mm, @seen.share(element)] }
         end
       end
 
@@ -47,7 +47,7 @@ module UpClose
       # @return [Hash{String => Float}]
       def fields
         @coupon.elements.group_by(&:ladder).transform_values do |elements|
-          elements.sum { |one| @seen.share(one) } / elements.size
+          elements.sum { |element| @seen.share(element) } / elements.size
         end
       end
 
@@ -55,9 +55,9 @@ module UpClose
 
       # the mean of the directions that hold least, each weighed by how sure it is
       def of_ladders(kind)
-        found = ladders.select { |name, _| name.start_with?(kind) }
-        return if found.empty?
-        worst = found.sort_by { |_, limit| -limit.mm }.first(WORST)
+        of_kind = ladders.select { |name, _| name.start_with?(kind) }
+        return if of_kind.empty?
+        worst = of_kind.sort_by { |_, limit| -limit.mm }.first(WORST)
         weights = worst.map { |_, limit| 1 / [limit.off_mm, 0.01].max**2 }
         mm = worst.zip(weights).sum { |(_, limit), weight| limit.mm * weight } / weights.sum
         bound = worst.map { |_, limit| limit.bound }.uniq.then { |all| all.first if all.one? }
@@ -73,8 +73,8 @@ module UpClose
 
       # what lines grew by on each side: their mean width across the profile, against what was printed
       def spread
-        wide = @coupon.elements.select { |one| one.kind == :line && one.size_mm >= 0.5 }
-        grown = wide.map { |one| (@seen.width(one) - one.size_mm) / 2 }
+        wide = @coupon.elements.select { |element| element.kind == :line && element.size_mm >= 0.5 }
+        grown = wide.map { |element| (@seen.width(element) - element.size_mm) / 2 }
         return if grown.empty?
         mean = median(grown)
         off = Math.sqrt(grown.sum { |value| (value - mean)**2 } / grown.size / grown.size) + 0.005

@@ -17,24 +17,24 @@ module UpClose
         @sheet, @coupon = sheet, coupon
       end
 
-      # @param one [Element]  @return [Float] 0..1
-      def share(one)
-        case one.kind
-        when :line then line_share(one)
-        when :gap then 1 - line_share(one, gap: true)
-        when :solid then solid_share(one)
-        when :grey then darkness(one.box, paper(one.box))
-        when :letters then letter_share(one)
+      # @param element [Element]  @return [Float] 0..1
+      def share(element)
+        case element.kind
+        when :line then line_share(element)
+        when :gap then 1 - line_share(element, gap: true)
+        when :solid then solid_share(element)
+        when :grey then darkness(element.box, paper(element.box))
+        when :letters then letter_share(element)
         end
       end
 
       # how wide a line lies there, its greys added up across it
       # @return [Float] mm
-      def width(one)
-        ground, ink = ladder_levels(one)
-        half = one.size_mm / 2 + 0.5
+      def width(element)
+        ground, ink = ladder_levels(element)
+        half = element.size_mm / 2 + 0.5
         steps = (2 * half / ACROSS).round
-        sums = one.stations(0.5).map do |at, across|
+        sums = element.stations(0.5).map do |at, across|
           Array.new(steps) { |i| @sheet.at(at + across * (-half + (i + 0.5) * 2 * half / steps)) }
             .sum { |level| ((ground - level) / (ground - ink)).clamp(0, 1) } * 2 * half / steps
         end
@@ -44,18 +44,18 @@ module UpClose
       private
 
       # at each place along a line the darkest near it, against the ground on either side and the ink of wide lines
-      def line_share(one, gap: false)
-        threshold = 0.5 * Math.erf(one.size_mm / (2 * Math.sqrt(2) * BLUR))
-        stations = one.stations(ALONG)
-        there = stations.count { |at, across| depth(at, across, one, gap) > threshold }
+      def line_share(element, gap: false)
+        threshold = 0.5 * Math.erf(element.size_mm / (2 * Math.sqrt(2) * BLUR))
+        stations = element.stations(ALONG)
+        there = stations.count { |at, across| depth(at, across, element, gap) > threshold }
         share = there / stations.size.to_f
         gap ? 1 - share : share
       end
 
       # 0 as the ground, 1 as ink; for a gap 0 as ink, 1 as the ground
-      def depth(at, across, one, gap)
-        extreme = near(at, across, [one.size_mm / 4, STRAY].max).then { |all| gap ? all.max : all.min }
-        levels = ladder_levels(one)
+      def depth(at, across, element, gap)
+        extreme = near(at, across, [element.size_mm / 4, STRAY].max).then { |all| gap ? all.max : all.min }
+        levels = ladder_levels(element)
         from, to = gap ? levels.reverse : levels
         (from - extreme) / (from - to).then { |step|
           if step.abs < 8
@@ -73,25 +73,25 @@ module UpClose
 
       # ground and ink about a ladder: beside its thinnest, and in the middle of its widest
       # @return [Array(Float, Float)]
-      def ladder_levels(one)
-        (@levels ||= {})[one.ladder] ||= begin
-          same = @coupon.elements.select { |other| other.ladder == one.ladder && other.kind == one.kind }
+      def ladder_levels(element)
+        (@levels ||= {})[element.ladder] ||= begin
+          same = @coupon.elements.select { |other| other.ladder == element.ladder && other.kind == element.kind }
           on = median(same.last(3).flat_map { |wide| wide.stations(0.5).map { |at, _| @sheet.at(at) } })
           beside = median(same.last(3).flat_map { |wide|
             wide.stations(0.5).map { |at, across| @sheet.at(at + across * reach(wide)) }
           })
-          (one.kind == :gap) ? [on, beside] : [beside, on]
+          (element.kind == :gap) ? [on, beside] : [beside, on]
         end
       end
 
       # half way to the next line
-      def reach(one) = one.size_mm / 2 + Ladder::BETWEEN / 2
+      def reach(element) = element.size_mm / 2 + Ladder::BETWEEN / 2
 
-      def solid_share(one)
-        inner = one.box.grown(-one.size_mm * 0.16)
+      def solid_share(element)
+        inner = element.box.grown(-element.size_mm * 0.16)
         levels = @sheet.levels(inner, 0.2)
         ink = levels.min(levels.size / 4).max
-        ground = paper(one.box)
+        ground = paper(element.box)
         levels.count { |level| level < ink + (ground - ink) * 0.4 } / levels.size.to_f
       end
 
@@ -102,22 +102,22 @@ module UpClose
       end
 
       # ink of letters that is there, against the largest of them
-      def letter_share(one)
+      def letter_share(element)
         largest = @coupon.elements.select { |other| other.kind == :letters }.max_by(&:size_mm)
-        (inked(one) / [inked(largest), 1e-6].max).clamp(0.0, 1.0)
+        (inked(element) / [inked(largest), 1e-6].max).clamp(0.0, 1.0)
       end
 
       # share of its box that is ink; the same whatever its size
-      def inked(one)
-        ground = paper(one.box)
-        levels = @sheet.levels(one.box, one.size_mm / 16)
+      def inked(element)
+        ground = paper(element.box)
+        levels = @sheet.levels(element.box, element.size_mm / 16)
         levels.sum { |level| ((ground - level) / (ground - shares_ink)).clamp(0.0, 1.0) } / levels.size
       end
 
       def shares_ink
         @shares_ink ||= begin
-          solids = @coupon.elements.select { |one| one.kind == :solid }
-          median(solids.flat_map { |one| @sheet.levels(one.box.grown(-one.size_mm * 0.3), 0.4) })
+          solids = @coupon.elements.select { |element| element.kind == :solid }
+          median(solids.flat_map { |element| @sheet.levels(element.box.grown(-element.size_mm * 0.3), 0.4) })
         end
       end
 

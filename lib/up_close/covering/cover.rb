@@ -41,9 +41,9 @@ module UpClose
       # @return [Geometry::Region] what is printed and cut; the piece's middle (unrolled) is the origin
       # @raise [Errors::BadShape] when nothing is left inside
       def region(shape)
-        found = shape.cover_region(edge_mm, overlap: (shape.wraps? && seam == "overlap") ? overlap_mm : 0.0)
-        return found if found.parts.size == 1
-        raise_parts(found.parts.size) unless found.empty?
+        region = shape.cover_region(edge_mm, overlap: (shape.wraps? && seam == "overlap") ? overlap_mm : 0.0)
+        return region if region.parts.size == 1
+        raise_parts(region.parts.size) unless region.empty?
         raise Errors::BadShape.new(
           "Nothing of the piece is left #{Working.number(-edge_mm)} mm inside its edge.",
           remedy: "Keep a smaller margin.", field: :edge_mm

@@ -94,15 +94,15 @@ module UpClose
       # where a curve takes more than film gives: slits that are cut with it relieve it
       def strain
         return [] unless @shape.curved?
-        found = @shape.strain_of(region.rings.flatten(1).map { |x, y| Geometry::Point[x, y] })
+        strain = @shape.strain_of(region.rings.flatten(1).map { |x, y| Geometry::Point[x, y] })
         slits = @shape.slits([@cover.edge_mm, 0].max).size
-        [(found&.stop? && slits.positive?) ? relieved(found, slits) : found].compact
+        [(strain&.stop? && slits.positive?) ? relieved(strain, slits) : strain].compact
       end
 
-      def relieved(found, slits)
+      def relieved(strain, slits)
         Finding.watch(
-          :strain, found.title, figure: found.figure, value: found.value, unit: found.unit, limit: found.limit,
-          working: found.working, reason: "No flat sheet follows this curve: #{slits} slits from the edge are cut " \
+          :strain, strain.title, figure: strain.figure, value: strain.value, unit: strain.unit, limit: strain.limit,
+          working: strain.working, reason: "No flat sheet follows this curve: #{slits} slits from the edge are cut " \
             "into it.",
           remedy: "When you lay it, close each slit: one edge just over the other."
         )

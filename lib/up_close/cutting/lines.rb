@@ -7,7 +7,7 @@ module UpClose
       extend Catalogue
 
       # @return [Boolean] whether a constant here is a kind of line
-      def self.definition?(found) = found.is_a?(Class) && found < Line
+      def self.definition?(constant) = constant.is_a?(Class) && constant < Line
 
       # @param line [Class]  @return [Array] its place in lists
       def self.rank(line) = place_in_lists(line.listed, line.key)

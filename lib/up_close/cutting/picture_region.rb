@@ -54,13 +54,13 @@ module UpClose
       end
 
       def in_row(row, y)
-        found, from = [], 0
+        stretches, from = [], 0
         while (from = row.index(INK, from))
           to = row.index(BARE, from) || row.bytesize
-          found << [from, y, to - from]
+          stretches << [from, y, to - from]
           from = to
         end
-        found
+        stretches
       end
 
       # alike ones below each other are one box

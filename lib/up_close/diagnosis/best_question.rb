@@ -57,7 +57,7 @@ module UpClose
       # @return [Array(String, Float)] the likeliest cause after that answer, and its share
       def lead(question, answer)
         line = Odds.new(
-          facts.with(answers: facts.answers.merge(question.key => answer)), found: @odds.found
+          facts.with(answers: facts.answers.merge(question.key => answer)), times_found: @odds.times_found
         ).lines.first
         [line.title, line.share]
       end

@@ -70,8 +70,8 @@ module UpClose
 
         # @return [Array<Weight>] the facts that are known, weighed
         def weights(facts)
-          found = rules.filter_map { |rule| rule.call(facts) }.map { |factor, words| Weight.new(factor, words) }
-          found + facts.places.filter_map { |place| at(place) }
+          weights = rules.filter_map { |rule| rule.call(facts) }.map { |factor, words| Weight.new(factor, words) }
+          weights + facts.places.filter_map { |place| at(place) }
         end
 
         # @return [Float] how often it shows as just these faults, up to a factor that is the same for all

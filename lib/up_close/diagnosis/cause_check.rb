@@ -39,7 +39,7 @@ module UpClose
 
       def check_questions
         @cause.told.each do |key, chances|
-          question = Questions.all.find { |one| one.key == key } || refuse("answers #{key}, which nobody asks")
+          question = Questions.all.find { |asked| asked.key == key } || refuse("answers #{key}, which nobody asks")
           refuse("answers #{key} in a way it has not") unless (chances.keys - question.answers.keys).empty?
           refuse("answers #{key} more than always") unless chances.values.sum.between?(0.5, 1.0001)
         end

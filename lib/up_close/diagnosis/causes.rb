@@ -7,7 +7,7 @@ module UpClose
       extend Catalogue
 
       # @return [Boolean] whether a constant here is a cause
-      def self.definition?(found) = found.is_a?(Class) && found < Cause
+      def self.definition?(constant) = constant.is_a?(Class) && constant < Cause
 
       # @param cause [Class]  @return [Array] to sort by
       def self.rank(cause) = place_in_lists(nil, cause.key)

@@ -17,12 +17,12 @@ module UpClose
       WEIGHT = 8
       MOST_FACTOR = 40.0
 
-      attr_reader :facts, :found
+      attr_reader :facts, :times_found
 
       # @param facts [Facts]
-      # @param found [Hash{String => Integer}] cause key → how often this shop found it, by this method
-      def initialize(facts, found: {})
-        @facts, @found = facts, found
+      # @param times_found [Hash{String => Integer}] cause key → how often this shop found it, by this method
+      def initialize(facts, times_found: {})
+        @facts, @times_found = facts, times_found
         @possible = Diagnosis.possible(facts)
         @causes = Causes.all.select { |cause| relevant?(cause) }
         @scores = @causes.to_h { |cause| [cause, score(cause)] }
@@ -42,7 +42,7 @@ module UpClose
       def something_else = @rest / whole
 
       # @return [Integer] attempts this shop looked into, by this method
-      def looked_into = @found.values.sum
+      def looked_into = @times_found.values.sum
 
       attr_reader :causes
 
@@ -74,9 +74,9 @@ module UpClose
         (found_of(cause) + WEIGHT * usual) / (looked_into + WEIGHT) / usual
       end
 
-      def found_of(cause) = found.fetch(cause.key, 0)
+      def found_of(cause) = times_found.fetch(cause.key, 0)
 
-      def usual_of_all = Causes.all.select { |one| one.happens?(facts) }.sum(&:usual)
+      def usual_of_all = Causes.all.select { |cause| cause.happens?(facts) }.sum(&:usual)
 
       def told(cause)
         facts.answers.reduce(1.0) do |product, (key, answer)|

@@ -7,7 +7,7 @@ module UpClose
       extend Catalogue
 
       # @return [Boolean] whether a constant here is a question
-      def self.definition?(found) = found.is_a?(Class) && found < Question
+      def self.definition?(constant) = constant.is_a?(Class) && constant < Question
 
       # @param question [Class]  @return [Array] to sort by
       def self.rank(question) = place_in_lists(nil, question.key)

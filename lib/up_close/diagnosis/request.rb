@@ -24,7 +24,7 @@ module UpClose
           choice: choice, faults: among("faults", Record::FAULTS.keys), places: places, times: times, passes: passes,
           sealer: Sealing.fetch(@data["sealer"] || "none"), answers: answers, seen: seen, given: given
         )
-        [facts, found]
+        [facts, times_found]
       end
 
       private
@@ -43,9 +43,9 @@ module UpClose
       private_constant :MethodChoice
 
       def printer(method)
-        said = (@data["printer"] || method.printers.first).to_s
-        return said if method.printers.map(&:to_s).include?(said)
-        refuse("#{method.title} is not printed by “#{said}”.", "Choose #{method.printers.join(" or ")}.", :printer)
+        kind = (@data["printer"] || method.printers.first).to_s
+        return kind if method.printers.map(&:to_s).include?(kind)
+        refuse("#{method.title} is not printed by “#{kind}”.", "Choose #{method.printers.join(" or ")}.", :printer)
       end
 
       def schools(method)
@@ -61,10 +61,10 @@ module UpClose
 
       # @return [Array<String>]
       def among(name, known)
-        said = Array(@data[name])
-        other = said.find { |one| !known.include?(one) }
+        values = Array(@data[name])
+        other = values.find { |value| !known.include?(value) }
         refuse("“#{other}” is none of the #{name}.", "Choose of: #{known.join(", ")}.", name.to_sym) if other
-        said.uniq
+        values.uniq
       end
 
       def times
@@ -72,17 +72,17 @@ module UpClose
         unless list.is_a?(Array) && list.size <= MOST_TIMES && list.all?(Hash)
           refuse("The times are no list of steps.", "Give each as {step, after_s, latest_s, …}.", :times)
         end
-        list.map do |one|
-          figures = one.except("step", "title", "after")
+        list.map do |entry|
+          figures = entry.except("step", "title", "after")
           odd = figures.find { |_, value| !value.nil? && !(value.is_a?(Numeric) && value.to_f.finite?) }
           refuse("“#{odd.first}” of a step is no number of seconds.", "Give seconds.", :times) if odd
-          Record::StepTime.from_h({"title" => one["step"].to_s.capitalize, **one})
+          Record::StepTime.from_h({"title" => entry["step"].to_s.capitalize, **entry})
         end
       end
 
       def passes
         object("passes").to_h do |step, (counted, usual)|
-          unless [counted, usual].all? { |one| one.is_a?(Integer) && one.between?(0, 1000) }
+          unless [counted, usual].all? { |count| count.is_a?(Integer) && count.between?(0, 1000) }
             refuse("Passes are two whole numbers, counted and usual.", "Write {\"rub\": [2, 3]}.", :passes)
           end
           [step, [counted, usual]]
@@ -115,12 +115,12 @@ module UpClose
           end
           [name, value]
         }
-        said = Facts::YES_NO.filter_map { |name| [name, @data[name.to_s]] if [true, false].include?(@data[name.to_s]) }
-        (numbers + said).to_h
+        answers = Facts::YES_NO.to_h { |name| [name, @data[name.to_s]] }.select { |_, yes| [true, false].include?(yes) }
+        numbers.to_h.merge(answers)
       end
 
       # causes this shop found before
-      def found
+      def times_found
         object("found").select { |key, count| Causes.find(key) && count.is_a?(Integer) && count.positive? }
       end
 

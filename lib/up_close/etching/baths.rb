@@ -6,8 +6,8 @@ module UpClose
     module Baths
       extend Catalogue
 
-      # @param found [Object] a constant here  @return [Boolean] whether it is a bath
-      def self.definition?(found) = found.is_a?(Class) && found < Bath
+      # @param constant [Object] a constant here  @return [Boolean] whether it is a bath
+      def self.definition?(constant) = constant.is_a?(Class) && constant < Bath
 
       # @param bath [Class]  @return [Array] its place in lists
       def self.rank(bath) = place_in_lists(bath.listed, bath.key)

@@ -114,8 +114,8 @@ module UpClose
 
       # dots an inch across and down, once it is upright
       def turned_dpi
-        found = [header.xres, header.yres].map { |per_mm| per_mm * 25.4 }
-        (orientation > 4) ? found.reverse : found
+        dpi = [header.xres, header.yres].map { |per_mm| per_mm * 25.4 }
+        (orientation > 4) ? dpi.reverse : dpi
       end
 
       # the side that has fewer is given as many

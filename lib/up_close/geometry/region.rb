@@ -69,8 +69,8 @@ module UpClose
 
       # @return [Path] its outlines and holes
       def path
-        found = rings.map { |ring| Path.polygon(ring.map { |x, y| Point[x, y] }) }
-        found.empty? ? Path::EMPTY : found.reduce(:+)
+        paths = rings.map { |ring| Path.polygon(ring.map { |x, y| Point[x, y] }) }
+        paths.empty? ? Path::EMPTY : paths.reduce(:+)
       end
 
       # @param point [Point]
@@ -166,8 +166,8 @@ module UpClose
       private
 
       def nearest_of(other)
-        found = shape.nearest_points(other)
-        [0, 1].map { |i| Point[found.x[i], found.y[i]] }
+        nearest = shape.nearest_points(other)
+        [0, 1].map { |i| Point[nearest.x[i], nearest.y[i]] }
       end
 
       def polygons

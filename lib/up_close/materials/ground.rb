@@ -40,8 +40,8 @@ module UpClose
 
       # @return [Working]
       def working
-        said = parts.map { |words, um| "#{Working.number(um, 1)} µm #{words}" }
-        Working.new("#{said.join(" + ")}#{" = #{Working.number(roughness_um, 1)} µm" if said.size > 1}",
+        layers = parts.map { |words, um| "#{Working.number(um, 1)} µm #{words}" }
+        Working.new("#{layers.join(" + ")}#{" = #{Working.number(roughness_um, 1)} µm" if layers.size > 1}",
           source: "starting values")
       end
 

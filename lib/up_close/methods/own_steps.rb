@@ -14,8 +14,8 @@ module UpClose
       # @param setting [MethodChoice]
       # @return [Array<Hash{String => Object}>]
       def copied(setting)
-        one = setting.with(copies: 1, own: nil)
-        one.steps.map do |step|
+        single = setting.with(copies: 1, own: nil)
+        single.steps.map do |step|
           step.to_h.transform_keys(&:to_s).merge("least_s" => (step.least_s - step.each_s.to_f).round(6)).compact
         end
       end

@@ -37,8 +37,8 @@ module UpClose
       # @return [String] "4 ml of acetone", "2 cotton swabs", "part of a sheet of carbon paper"
       def words(copies = 1)
         amount = self.for(copies)
-        said = MEASURED.include?(unit) ? measured(amount) : counted(amount)
-        rounded_up?(copies) ? "#{said} (that is the least you can pour)" : said
+        words = MEASURED.include?(unit) ? measured(amount) : counted(amount)
+        rounded_up?(copies) ? "#{words} (that is the least you can pour)" : words
       end
 
       def to_h = {"title" => title, "amount" => amount, "unit" => unit, "least" => least, "working" => working}.compact
@@ -56,11 +56,11 @@ module UpClose
       end
 
       def counted(amount)
-        one = unit.delete_suffix("s")
-        return "part of a #{one} of #{title}" if amount < 1 && unit == "sheets"
+        singular = unit.delete_suffix("s")
+        return "part of a #{singular} of #{title}" if amount < 1 && unit == "sheets"
         number = (amount - 1e-9).ceil.clamp(1..)
-        named = title.match?(/\b#{one}s?\b/) ? title : "#{unit} of #{title}"
-        "#{number} #{named.sub(/\b#{one}s?\b/, (number == 1) ? one : unit)}"
+        named = title.match?(/\b#{singular}s?\b/) ? title : "#{unit} of #{title}"
+        "#{number} #{named.sub(/\b#{singular}s?\b/, (number == 1) ? singular : unit)}"
       end
     end
   end

@@ -35,10 +35,10 @@ module UpClose
         near = (NEAR_MM * printed.per_mm).round.clamp(1, 4) * 2 + 1
         nearby = there.rank(near, 1, near - 1).rank(1, near, near - 1)
         @mask = Graphics::Pixels.held((nearby < @wanted * (THERE / 255.0)) & @asked)
-        @found = Artwork::Thinness::Regions.new(@mask.write_to_memory, @mask.width, @mask.height)
+        @parts = Artwork::Thinness::Regions.new(@mask.write_to_memory, @mask.width, @mask.height)
           .parts(least: [LEAST_MM2 * printed.per_mm**2, 3].max)
       rescue Artwork::Thinness::TooMuch
-        @found = []
+        @parts = []
       end
 
       # @return [Float] of all that was printed, 0..1
@@ -46,7 +46,7 @@ module UpClose
 
       # @return [Array<Spot>] the largest first
       def spots
-        @spots ||= @found.first(MOST_SPOTS).map do |part|
+        @spots ||= @parts.first(MOST_SPOTS).map do |part|
           x, y = @printed.share((part.left + part.right) / 2.0, (part.top + part.bottom) / 2.0)
           reach = [part.width, part.height].max / 2.0 / (@printed.width - 2 * @printed.room)
           Spot.new(x.clamp(0.0, 1.0), y.clamp(0.0, 1.0), reach, part.area / @printed.per_mm**2)
@@ -133,7 +133,7 @@ module UpClose
 
       # spots longer one way than across, all alike
       def along?
-        long = @found.select { |part| [part.width, part.height].max > 4 }
+        long = @parts.select { |part| [part.width, part.height].max > 4 }
         return false if long.size < 6
         ratios = long.map { |part| Math.log(part.width / part.height.to_f) }
         mean = ratios.sum / ratios.size

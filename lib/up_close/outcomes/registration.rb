@@ -29,7 +29,7 @@ module UpClose
       # @param corners [Array<Array(Float, Float)>, nil] of the mark's box, pixels, as they were tapped
       def initialize(grey, printed, corners: nil)
         @grey, @printed = grey, printed
-        @map = corners ? tapped(corners) : found
+        @map = corners ? tapped(corners) : searched
       end
 
       # pixels of Printed → pixels of the photo
@@ -46,7 +46,7 @@ module UpClose
         refuse("These corners lie in line.")
       end
 
-      def found
+      def searched
         starts = TURNS.filter_map { |turn| start(turn) }
         refuse("No mark can be found in this photo.") if starts.empty?
         best = starts.map { |map| [map, alike(map, STAGES.first)] }.max_by(&:last).first

@@ -37,8 +37,8 @@ module UpClose
       #   anywhere at this turn, and its middle; nil for a ring
       def largest_anywhere
         return if @shape.hole? || !@shape.convex?
-        @largest_anywhere ||= at_angle(@placement.turn_deg).then do |scale, found|
-          [scale, centred_as_may_be(scale, found)]
+        @largest_anywhere ||= at_angle(@placement.turn_deg).then do |scale, middle|
+          [scale, centred_as_may_be(scale, middle)]
         end
       end
 
@@ -52,8 +52,8 @@ module UpClose
           near = step / 3.0**(i + 1)
           best = [best - near, best, best + near].max_by { |turn| at_turn(turn).first }
         end
-        width, found = @shape.convex? ? at_turn(best) : turned_to(best).largest_searched
-        [width, found, best]
+        width, middle = @shape.convex? ? at_turn(best) : turned_to(best).largest_searched
+        [width, middle, best]
       end
 
       # Where no supporting lines decide.
@@ -158,9 +158,9 @@ module UpClose
       def at(width, **moved) = PlacedInk.new(@ink, @placement.with(width_mm: width, **moved))
 
       # many places may be as good: the one nearest the middle lines is wanted
-      def centred_as_may_be(width, found)
-        [[0, 0], [found.x, 0], [0, found.y]].map { |x, y| Geometry::Point.new(x, y) }
-          .find { |place| @shape.clearance_of(at(width, x_mm: place.x, y_mm: place.y)) >= @wanted - 1e-6 } || found
+      def centred_as_may_be(width, middle)
+        [[0, 0], [middle.x, 0], [0, middle.y]].map { |x, y| Geometry::Point.new(x, y) }
+          .find { |place| @shape.clearance_of(at(width, x_mm: place.x, y_mm: place.y)) >= @wanted - 1e-6 } || middle
       end
     end
   end

@@ -100,7 +100,7 @@ module UpClose
       end
 
       # true, false, or :some
-      def mirrored = @kinds.values.map(&:mirrored).uniq.then { |found| (found.size > 1) ? :some : found.first }
+      def mirrored = @kinds.values.map(&:mirrored).uniq.then { |answers| (answers.size > 1) ? :some : answers.first }
 
       # bars and words that would fall on a mark or on what is gone are left out of a proof
       def free_furniture(sheet, index)

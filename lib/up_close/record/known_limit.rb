@@ -71,7 +71,8 @@ module UpClose
       private
 
       def weigh
-        all = [[@starting, STARTING, "starting value"], *readings.map { |one| [one.value, spread_of(one), one.source] }]
+        read = readings.map { |reading| [reading.value, spread_of(reading), reading.source] }
+        all = [[@starting, STARTING, "starting value"], *read]
         weights = all.map { |_, spread, _| 1 / spread**2 }
         whole = weights.sum
         @parts = all.zip(weights).map { |(value, spread, source), weight|

@@ -22,13 +22,13 @@ module UpClose
       def initialize(expected, own: [0, 0], others: [])
         @expected = expected.clamp(0.001, 0.999)
         @own = Counted.new(*own)
-        @others = others.map { |counts| Counted.new(*counts) }.select { |one| one.tried.positive? }.freeze
+        @others = others.map { |counts| Counted.new(*counts) }.select { |counted| counted.tried.positive? }.freeze
         freeze
       end
 
       # what is expected of this way before its own tries
       # @return [Float]
-      def prior = (EXPECTED * expected + others.sum { |one| share(one) * one.good }) / method_weight
+      def prior = (EXPECTED * expected + others.sum { |counted| share(counted) * counted.good }) / method_weight
 
       # as how many tries that counts
       # @return [Float] 4 with nothing of others, at most ALIKE
@@ -72,13 +72,13 @@ module UpClose
       private_constant :STARTING
 
       # what one try of another way counts
-      def share(one) = 1 / (1 + one.tried / ALIKE)
+      def share(counted) = 1 / (1 + counted.tried / ALIKE)
 
-      def method_weight = EXPECTED + others.sum { |one| share(one) * one.tried }
+      def method_weight = EXPECTED + others.sum { |counted| share(counted) * counted.tried }
 
       def pooled_words
-        parts = others.map { |one| "#{n(share(one))} × #{one.good}" }
-        tried = others.map { |one| "#{n(share(one))} × #{one.tried}" }
+        parts = others.map { |counted| "#{n(share(counted))} × #{counted.good}" }
+        tried = others.map { |counted| "#{n(share(counted))} × #{counted.tried}" }
         "(#{n(expected)} × #{n(EXPECTED)} + #{parts.join(" + ")}) ÷ " \
           "(#{n(EXPECTED)} + #{tried.join(" + ")}) = #{n(prior)}"
       end

@@ -38,7 +38,7 @@ module UpClose
       # @return [Array<Array(Integer, Symbol)>] number and :done, :here or :ahead
       def turns
         @steps.select { |other| other.round == step.round && other.turn }.group_by(&:turn).sort.map do |turn, list|
-          state = if list.all? { |one| @done_at.key?(one.key) }
+          state = if list.all? { |step| @done_at.key?(step.key) }
             :done
           else
             (turn == step.turn) ? :here : :ahead
@@ -119,14 +119,14 @@ module UpClose
       # @return [Array<Array(Float, Float)>]
       def walked
         rounds = @steps.select(&:turn).chunk_while { |one, other| same_round?(one, other) }
-        rounds.select { |list| list.all? { |one| @done_at.key?(one.key) } }.filter_map do |list|
+        rounds.select { |list| list.all? { |step| @done_at.key?(step.key) } }.filter_map do |list|
           took = @done_at[list.last.key] - came_at(list.first)
           [took, planned_s(list)] if took.positive? && planned_s(list).positive?
         end
       end
 
-      def came_at(one)
-        place = @steps.index(one)
+      def came_at(step)
+        place = @steps.index(step)
         place.zero? ? @began_at : @done_at.fetch(@steps[place - 1].key, @began_at)
       end
     end

@@ -92,12 +92,12 @@ module UpClose
         # @return [Finding] the gravest of what is said over that residue and of those uses, with every reason
         def finding(residue:, material: nil, uses: [])
           over = over_residue(residue, material)
-          said = uses.filter_map { |use| stands(use.to_sym) }
-          return over if over.stop? || said.empty?
-          verdict = %i[stop watch].find { |grave| [over.verdict, *said.map(&:first)].include?(grave) } || :fine
+          words = uses.filter_map { |use| stands(use.to_sym) }
+          return over if over.stop? || words.empty?
+          verdict = %i[stop watch].find { |grave| [over.verdict, *words.map(&:first)].include?(grave) } || :fine
           Finding.new(
             key: :sealer_pair, title: over.title, verdict: verdict, figure: over.figure,
-            reason: [over.reason, *said.map(&:last)].compact.join(" "), remedy: over.remedy
+            reason: [over.reason, *words.map(&:last)].compact.join(" "), remedy: over.remedy
           )
         end
 

@@ -127,21 +127,21 @@ module UpClose
       # @param placed [Placing::PlacedInk]  @param writer [Measure::LengthWriter]  @return [Array<Finding>]
       def findings(placed, writer, bent: false)
         a = Geometry::Algorithms::EnclosingCircle.call(placed.hull).last
-        found = strain(a)
+        share = strain(a)
         [Finding.new(
           key: :strain,
           title: "Strain at its rim",
-          verdict: Strain.verdict(found),
-          figure: "#{num(found * 100)} %",
-          value: found * 100,
+          verdict: Strain.verdict(share),
+          figure: "#{num(share * 100)} %",
+          value: share * 100,
           unit: "%",
           limit: Strain.fetch("softened").share * 100,
           working: Working.new(
-            "1 − sin(#{num(a)} ÷ #{num(radius)}) ÷ (#{num(a)} ÷ #{num(radius)}) = #{num(found * 100)} %",
+            "1 − sin(#{num(a)} ÷ #{num(radius)}) ÷ (#{num(a)} ÷ #{num(radius)}) = #{num(share * 100)} %",
             source: "film 1 %, with softener 3.5 %, paper 0.3 %, foil 2 %: starting values"
           ),
-          reason: Strain.words(found),
-          remedy: remedy(found, writer)
+          reason: Strain.words(share),
+          remedy: remedy(share, writer)
         )]
       end
 
@@ -157,8 +157,8 @@ module UpClose
         [x + (moved - along) * ux, y + (moved - along) * uy, along * Math.sin(turn) + z * Math.cos(turn)]
       end
 
-      def remedy(found, writer)
-        return if found <= Strain.fetch("film").share
+      def remedy(strained, writer)
+        return if strained <= Strain.fetch("film").share
         share = Strain.fetch("softened").share
         "Film stays flat up to #{writer.with_unit(2 * largest_flat(Strain.fetch("film").share))} across, with " \
         "softener #{writer.with_unit(2 * largest_flat(share))}; larger wants relief cuts: " \

@@ -75,7 +75,7 @@ module UpClose
 
       def given = measures[:points].map { |x, y| Geometry::Point[x, y] }
 
-      def centred(found) = found.transform(Geometry::Transform.move(-found.box.centre.x, -found.box.centre.y))
+      def centred(outline) = outline.transform(Geometry::Transform.move(-outline.box.centre.x, -outline.box.centre.y))
 
       def number(parameter, value)
         points = Array(value)

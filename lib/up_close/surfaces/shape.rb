@@ -175,8 +175,8 @@ module UpClose
       # from outside the piece, to the box round it
       def distance_to_edge(at, x, y)
         way = Geometry::Point[x, y]
-        found = reach(at, way)
-        found.positive? ? found : support(way) - way.dot(at)
+        distance = reach(at, way)
+        distance.positive? ? distance : support(way) - way.dot(at)
       end
 
       # worked out once: a shape never changes

@@ -105,7 +105,7 @@ module UpClose
       def nearest(point, island)
         reach = edges.reach
         until reach > span
-          found = edges.nearest(point, reach, without: island) and return found
+          edge = edges.nearest(point, reach, without: island) and return edge
           reach *= 2
         end
         nil

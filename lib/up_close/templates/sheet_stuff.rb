@@ -25,10 +25,10 @@ module UpClose
       # @param uses [Integer]  @param radius_mm [Float, nil] of what it is bent round; nil: it lies flat
       # @return [Array(SheetStuff, String)]
       def self.choose(uses:, radius_mm: nil)
-        found = all.find { |stuff| stuff.uses >= uses && (radius_mm.nil? || radius_mm >= stuff.bend_radius_mm) }
-        found ||= all.max_by(&:uses)
-        bends = radius_mm && "; it bends round #{Working.number(found.bend_radius_mm, 0)} mm and more, one way only"
-        [found, "We suggest #{found.title}: it lasts about #{found.uses} uses#{bends}."]
+        choice = all.find { |stuff| stuff.uses >= uses && (radius_mm.nil? || radius_mm >= stuff.bend_radius_mm) }
+        choice ||= all.max_by(&:uses)
+        bends = radius_mm && "; it bends round #{Working.number(choice.bend_radius_mm, 0)} mm and more, one way only"
+        [choice, "We suggest #{choice.title}: it lasts about #{choice.uses} uses#{bends}."]
       end
 
       # What it must stretch over a knee, of its own half width over the knee's radius (as a dome: Surfaces::Dome).

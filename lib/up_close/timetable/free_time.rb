@@ -26,15 +26,15 @@ module UpClose
       # @param from [Numeric] not before  @param length [Numeric] seconds in all
       # @return [Array<Interval>, nil] nil when there is not so much time
       def pieces(from, length)
-        found = []
+        pieces = []
         @intervals.drop(index(from)).each do |interval|
           break unless length > 0
           start = [interval.from, from].max
           take = [interval.to - start, length].min
-          found << Interval.new(start, start + take) if take > 0
+          pieces << Interval.new(start, start + take) if take > 0
           length -= take
         end
-        found unless length > 0
+        pieces unless length > 0
       end
 
       # takes a stretch out, which must be free

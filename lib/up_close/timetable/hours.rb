@@ -61,8 +61,8 @@ module UpClose
 
       # @param intervals [Array<Interval>] sorted
       def joined(intervals)
-        intervals.each_with_object([]) do |one, all|
-          all.last&.meets?(one) ? all.push(all.pop | one) : all << one
+        intervals.each_with_object([]) do |interval, all|
+          all.last&.meets?(interval) ? all.push(all.pop | interval) : all << interval
         end
       end
 

@@ -108,11 +108,11 @@ module UpClose
       def lay(chain)
         state = @state[chain.id]
         return if state.block.nil?
-        found = block_placed(chain, chain.steps.values_at(*chain.blocks[state.block]), state.at, state.ends)
-        return give_up(found, state) if found.is_a?(Plan::Problem)
-        found.each { |entry| book(entry) && state.ends[entry.step.key] = entry.to }
-        state.entries.concat(found)
-        state.at = found.last.to
+        placed = block_placed(chain, chain.steps.values_at(*chain.blocks[state.block]), state.at, state.ends)
+        return give_up(placed, state) if placed.is_a?(Plan::Problem)
+        placed.each { |entry| book(entry) && state.ends[entry.step.key] = entry.to }
+        state.entries.concat(placed)
+        state.at = placed.last.to
         state.block = (state.block + 1 < chain.blocks.size) ? state.block + 1 : nil
       end
 
@@ -132,7 +132,7 @@ module UpClose
       # one after the other, each as soon as it goes
       def in_turn(chain, steps, begun, ends, asked)
         at, own = begun, ends.dup
-        found = []
+        entries = []
         steps.each_with_index do |step, i|
           opens = opening(step, own)
           ready = [at, opens || at, @held[[chain.id, step.key]] || at].max
@@ -147,10 +147,10 @@ module UpClose
             ready,
             (i.zero? && begun > asked) ? steps : nil
           )
-          found << entry
+          entries << entry
           own[step.key] = at = entry.to
         end
-        found
+        entries
       end
 
       def opening(step, ends) = step.earliest_s && ends[step.after] && ends[step.after] + step.earliest_s

@@ -14,12 +14,12 @@ module UpClose
       def block_placed(chain, steps, at, ends)
         begun = at
         MOST_SHIFTS.times do
-          found = in_turn(chain, steps, begun, ends, at)
-          return found if found.is_a?(Plan::Problem)
-          over, limit, anchor = found.each_with_index.filter_map { |entry, i| overrun(entry, i, found, ends) }.first
-          return found unless over
+          entries = in_turn(chain, steps, begun, ends, at)
+          return entries if entries.is_a?(Plan::Problem)
+          over, limit, anchor = entries.each_with_index.filter_map { |entry, i| overrun(entry, i, entries, ends) }.first
+          return entries unless over
           return Problems.missed(chain, over.step) if anchor.nil?
-          begun = later(chain, steps, found, [begun, over.from - limit], anchor, ends, at)
+          begun = later(chain, steps, entries, [begun, over.from - limit], anchor, ends, at)
           break if begun > at + GIVE_UP_S
         end
         Problems.no_stretch(chain, steps)
@@ -27,15 +27,15 @@ module UpClose
 
       # The soonest beginning that brings what opens the window late enough: what
       # opens it never ends earlier for a later beginning, so halving finds it.
-      def later(chain, steps, found, (begun, by), anchor, ends, at)
-        wanted = found[anchor].to + by
+      def later(chain, steps, entries, (begun, by), anchor, ends, at)
+        wanted = entries[anchor].to + by
         opened =
           ->(moment) {
             in_turn(chain, steps.first(anchor + 1), moment, ends, at).then do |part|
               part.is_a?(Plan::Problem) ? Float::INFINITY : part[anchor].to
             end
           }
-        low, high = [found.first.from, begun].max, [found.first.from, begun].max + by
+        low, high = [entries.first.from, begun].max, [entries.first.from, begun].max + by
         return high if opened[high] < wanted
         while high - low > NUDGE_S
           middle = (low + high) / 2
@@ -46,12 +46,12 @@ module UpClose
 
       # @return [Array(Entry, Numeric, Integer), nil] what comes too late, the latest it might, and which of the block
       #   opens its window; nil: done already
-      def overrun(entry, place, found, ends)
-        before = place.positive? ? found[place - 1] : nil
+      def overrun(entry, place, entries, ends)
+        before = place.positive? ? entries[place - 1] : nil
         limits = []
         if entry.step.latest_s
-          anchor = found.index { |e| e.step.key == entry.step.after }
-          opened = anchor ? found[anchor].to : ends[entry.step.after]
+          anchor = entries.index { |e| e.step.key == entry.step.after }
+          opened = anchor ? entries[anchor].to : ends[entry.step.after]
           limits << [opened + entry.step.latest_s, anchor] if opened
         end
         limits << [before.from + before.step.most_s, place - 1] if before&.step&.shut?

@@ -45,7 +45,7 @@ module UpClose
         laid = order.map do |chain|
           Laid.new(chain, held_for(chain), @state[chain.id].entries.dup.freeze, problems[chain])
         end
-        @orders = (@orders.reject { |one| one.equal?(known) } + [known, laid]).reject(&:empty?).last(KEPT)
+        @orders = (@orders.reject { |order_laid| order_laid.equal?(known) } + [known, laid]).reject(&:empty?).last(KEPT)
       end
     end
   end

@@ -40,7 +40,7 @@ module UpClose
       def evening(chain)
         today = @zone.date_of(@planner[:from])
         days = (today..[@zone.date_of(chain.due), today + MOST_DAYS].min).select { |date| @hours.pattern(date).empty? }
-        found = days.filter_map do |date|
+        ways = days.filter_map do |date|
           way(
             "one evening more, on #{date.strftime("%A %-d %B")}",
             @hours.with(date, [Hours::EVENING]),
@@ -48,7 +48,7 @@ module UpClose
             chain
           )
         end
-        found.find { |w| w.ready <= chain.due } || found.min_by(&:ready)
+        ways.find { |w| w.ready <= chain.due } || ways.min_by(&:ready)
       end
 
       def instead(words, chain, other) = way(words, @hours, [other, *(@chains - [chain])], other)

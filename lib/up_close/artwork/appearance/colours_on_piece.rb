@@ -53,25 +53,25 @@ module UpClose
       def surround = Colour.reflecting(ground)
 
       # share of the ink that cannot be told from what surrounds it
-      def lost = @seen.sum { |one| one.lost ? one.share : 0.0 }
+      def lost = @seen.sum { |seen| seen.lost ? seen.share : 0.0 }
 
       # share of it that can be seen but is another colour than was drawn
-      def changed = @seen.sum { |one| (one.changed && !one.lost) ? one.share : 0.0 }
+      def changed = @seen.sum { |seen| (seen.changed && !seen.lost) ? seen.share : 0.0 }
 
       # @return [Array<String>] "the yellow turns brown", the largest first
       def turns
-        named { |one| one.changed && !one.lost }.map { |one| "the #{one.wanted.name} turns #{turned(one)}" }.uniq
+        named { |seen| seen.changed && !seen.lost }.map { |seen| "the #{seen.wanted.name} turns #{turned(seen)}" }.uniq
       end
 
       # @return [Array<String>] names of what cannot be seen on the piece
-      def vanishing = named(&:lost).map { |one| one.wanted.name }.uniq
+      def vanishing = named(&:lost).map { |seen| seen.wanted.name }.uniq
 
       # of each main colour: hex, share, ΔE₀₀ to what was drawn
       # @return [String]
       def figures
-        @seen.map { |one|
-          "#{one.wanted.to_hex} → #{one.predicted.to_hex} ΔE " \
-          "#{Working.number(one.wanted.difference(one.predicted), 1)}, #{(one.share * 100).round} %"
+        @seen.map { |seen|
+          "#{seen.wanted.to_hex} → #{seen.predicted.to_hex} ΔE " \
+          "#{Working.number(seen.wanted.difference(seen.predicted), 1)}, #{(seen.share * 100).round} %"
         }
           .first(6)
           .join("; ")
@@ -79,7 +79,9 @@ module UpClose
 
       private
 
-      def named(&which) = @seen.select(&which).select { |one| one.share >= NAMED_SHARE }.sort_by { |one| -one.share }
+      def named(&which)
+        @seen.select(&which).select { |seen| seen.share >= NAMED_SHARE }.sort_by { |seen| -seen.share }
+      end
 
       def ground = ColoursOnPiece.ground(surface, film)
 
@@ -94,7 +96,7 @@ module UpClose
       end
 
       # a darker kind of itself where it keeps its name
-      def turned(one) = (one.predicted.name == one.wanted.name) ? "much darker" : one.predicted.name
+      def turned(seen) = (seen.predicted.name == seen.wanted.name) ? "much darker" : seen.predicted.name
     end
   end
 end

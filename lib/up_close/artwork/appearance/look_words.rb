@@ -37,8 +37,8 @@ module UpClose
 
       def changed
         return if @colours.changed <= LITTLE
-        said = @colours.turns.first(NAMED).join(", ")
-        "#{share(@colours.changed)} of it changes colour: #{said}.#{other unless lost}"
+        named = @colours.turns.first(NAMED).join(", ")
+        "#{share(@colours.changed)} of it changes colour: #{named}.#{other unless lost}"
       end
 
       # what the other film would do, where there is one

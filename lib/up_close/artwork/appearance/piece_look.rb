@@ -88,8 +88,8 @@ module UpClose
           grid[band].hist_find_indexed(labels, combine: how).to_a.flatten
         }
         hit = (low / 255.0).hist_find_indexed(labels, combine: :max).to_a.flatten
-        found = ends.transpose.each_with_index.select { |_, i| hit[i].to_f > 0.5 }.map { |box, _| hard(*box) }
-        found.select { |one| one.area > (WINDOW_MM / 2)**2 }.sort_by { |one| -one.area }
+        boxes = ends.transpose.each_with_index.select { |_, i| hit[i].to_f > 0.5 }.map { |box, _| hard(*box) }
+        boxes.select { |box| box.area > (WINDOW_MM / 2)**2 }.sort_by { |box| -box.area }
       end
 
       def hard(left, top, right, bottom)

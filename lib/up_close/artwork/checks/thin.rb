@@ -79,7 +79,7 @@ module UpClose
 
         def reason
           [
-            said,
+            width_words,
             thinnest_place,
             ("There is too much detail to check all of it." if profile.overfull? || survey.overfull?)
           ]
@@ -87,7 +87,7 @@ module UpClose
             .join(" ")
         end
 
-        def said
+        def width_words
           return "Any width works: the pen draws its own line." if limit.nil?
           return "This method needs #{@what} of #{two(limit)} mm." if verdict == :fine
           many = (share < 0.005) ? "Some" : "#{percent(share)} of the length"

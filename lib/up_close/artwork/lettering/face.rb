@@ -66,8 +66,8 @@ module UpClose
       # @return [Hash{Array(String, String) => Integer}]
       def pairs(chars)
         by_glyph = chars.group_by { |char| glyph(char) }
-        @pairs.each_with_object({}) do |((first, second), value), found|
-          by_glyph.fetch(first, []).product(by_glyph.fetch(second, [])).each { |pair| found[pair] = value }
+        @pairs.each_with_object({}) do |((first, second), value), kerned|
+          by_glyph.fetch(first, []).product(by_glyph.fetch(second, [])).each { |pair| kerned[pair] = value }
         end
       end
 

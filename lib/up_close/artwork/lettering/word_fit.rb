@@ -37,7 +37,7 @@ module UpClose
 
       # @param first [WordPose] a guess
       # @return [Found] the better of what comes of it and of the same laid over the box of all letters
-      def call(first) = [first, over_box(first)].map { |start| found(fitted(start)) }.max_by(&:shared)
+      def call(first) = [first, over_box(first)].map { |start| measured(fitted(start)) }.max_by(&:shared)
 
       private
 
@@ -71,7 +71,7 @@ module UpClose
         grown.with(x_mm: grown.x_mm + off.x, y_mm: grown.y_mm + off.y)
       end
 
-      def found(pose)
+      def measured(pose)
         points = @outline.points(pose)
         off = @outline.seen(pose).map { |n| @edges.at(points[n]).abs }.sort
         left = Math.sqrt(off.sum { |mm| mm**2 } / off.size)

@@ -25,8 +25,8 @@ module UpClose
 
       # @param artwork [Picture]  @return [Picture] what is opaque and white becomes black
       def picture(artwork)
-        found = clear(artwork)
-        found ? Picture.made(found.invert, notes: artwork.notes) : artwork
+        cleared = clear(artwork)
+        cleared ? Picture.made(cleared.invert, notes: artwork.notes) : artwork
       end
 
       # how opaque each place is; nil when there is nothing clear round it, or nothing at all

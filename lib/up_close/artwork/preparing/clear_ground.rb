@@ -27,7 +27,7 @@ module UpClose
           near = nearness(image, border) <= figures[:tolerance] * 2.55
           cleared = Graphics::Pixels.held(figures[:enclosed].zero? ? outer(near) : near)
           left = near & cleared.invert
-          Picture.made(cleared.ifthenelse(255, image), notes: picture.notes + [said(cleared, left)])
+          Picture.made(cleared.ifthenelse(255, image), notes: picture.notes + [note(cleared, left)])
         end
 
         # as it came, where clear and white still differ
@@ -68,7 +68,7 @@ module UpClose
         end
 
         # @param cleared [Vips::Image] mask  @param left [Vips::Image] mask  @return [String]
-        def said(cleared, left)
+        def note(cleared, left)
           share = ->(mask) { Working.number(mask.avg / 2.55, 1) }
           rest = Graphics::Pixels.held(
             left

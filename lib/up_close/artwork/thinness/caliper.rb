@@ -35,15 +35,15 @@ module UpClose
         # The shortest chord near a place, moved to the line's middle: to half a pixel.
         # @return [Chord, nil] nil when it is wider than +longest+ there, or no line at all
         def chord(x, y)
-          found = nil
+          shortest_yet = nil
           PASSES.times do
             return unless inside?(x, y)
-            found = shortest((y.round + @pad) * @width + x.round + @pad) or return
-            way, back, forth = found
+            shortest_yet = shortest((y.round + @pad) * @width + x.round + @pad) or return
+            way, back, forth = shortest_yet
             shift = (forth - back) * STEP / 2
             x, y = x.round + WAYS[way][0] * shift, y.round + WAYS[way][1] * shift
           end
-          Chord.new((found[1] + found[2]) * STEP, x, y, found[0])
+          Chord.new((shortest_yet[1] + shortest_yet[2]) * STEP, x, y, shortest_yet[0])
         end
 
         # The ink summed across: the least of the chord's own way and those beside

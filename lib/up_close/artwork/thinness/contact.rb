@@ -30,22 +30,22 @@ module UpClose
 
         # @return [Hash{Integer => true}] places in the body's bytes
         def pixels(part)
-          found = {}
+          places = {}
           part.runs.each do |y, from, to|
-            along(y, from - 1, to, found)
-            along(y - 1, from - 1, to, found)
-            along(y + 1, from - 1, to, found)
-            break if found.size > MOST
+            along(y, from - 1, to, places)
+            along(y - 1, from - 1, to, places)
+            along(y + 1, from - 1, to, places)
+            break if places.size > MOST
           end
-          found
+          places
         end
 
-        def along(y, from, to, found)
+        def along(y, from, to, places)
           return if y < 0 || y >= @height
           first = [from, 0].max
           row = @bytes.byteslice(y * @width + first, [to, @width - 1].min - first + 1)
           at = -1
-          found[y * @width + first + at] = true while (at = row.index(Regions::SET, at + 1))
+          places[y * @width + first + at] = true while (at = row.index(Regions::SET, at + 1))
         end
 
         # takes one group out of +touching+; touches two pixels apart are still one

@@ -57,8 +57,8 @@ module UpClose
         def width_at(share)
           return reached if @total.zero?
           so_far = 0.0
-          found = @stretches.sort_by(&:first).find { |_, length| (so_far += length) >= share * @total }
-          found ? found.first / NOMINAL_MM : reached
+          stretch = @stretches.sort_by(&:first).find { |_, length| (so_far += length) >= share * @total }
+          stretch ? stretch.first / NOMINAL_MM : reached
         end
 
         def overfull? = @overfull

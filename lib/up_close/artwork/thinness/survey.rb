@@ -72,15 +72,15 @@ module UpClose
         def widest_looked = @reached
 
         # @return [Array<Place>]
-        def places = found.map(&:first)
+        def places = counted_places.map(&:first)
 
         # true when there was more detail than could be looked at
-        def overfull? = found && @overfull
+        def overfull? = counted_places && @overfull
 
         # widths across all that was found, each with the length it stands for
         # @return [Array<Array(Float, Float)>] mm
         def stretches
-          @stretches ||= found.flat_map do |place, counted|
+          @stretches ||= counted_places.flat_map do |place, counted|
             each = place.length_mm / place.widths.size
             place.widths.filter_map { |width| [width, each] if counted.cover?(width) }
           end
@@ -102,7 +102,7 @@ module UpClose
 
         # each place with the range of widths it counts for: the same place is met again by wider discs
         # @return [Array<Array(Place, Range)>]
-        def found = @found ||= look
+        def counted_places = @counted_places ||= look
 
         def disc = ((@limit * per_mm + UNSURE_PX).ceil | 1).clamp(DISC_PX.begin, DISC_PX.end)
 

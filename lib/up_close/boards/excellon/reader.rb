@@ -55,10 +55,10 @@ module UpClose
         end
 
         def tool(line)
-          found = line.match(/\AT0*(\d+)(?:.*?C([\d.]+))?/) or return
-          number = found[1].to_i
-          if found[2]
-            size = found[2].include?(".") ? found[2].to_f * @format.unit_mm : @format.mm(found[2])
+          match = line.match(/\AT0*(\d+)(?:.*?C([\d.]+))?/) or return
+          number = match[1].to_i
+          if match[2]
+            size = match[2].include?(".") ? match[2].to_f * @format.unit_mm : @format.mm(match[2])
             @tools[number] = [size, @plated]
           end
           finish_route

@@ -21,8 +21,8 @@ module UpClose
         end
 
         def value
-          found = sum
-          @scanner.eos? ? found : unreadable
+          value = sum
+          @scanner.eos? ? value : unreadable
         end
 
         private

@@ -9,8 +9,8 @@ module UpClose
         # @param unit_mm [Float, nil]
         # @return [NumberFormat, nil] nil where the words say none
         def self.read(words, unit_mm)
-          found = words.match(/\AFS([LTD]?)([AI]?).*?X(\d)(\d)Y(\d)(\d)/) or return
-          new(found[4].to_i, found[3].to_i, found[1] == "T", found[2] == "I", unit_mm)
+          match = words.match(/\AFS([LTD]?)([AI]?).*?X(\d)(\d)Y(\d)(\d)/) or return
+          new(match[4].to_i, match[3].to_i, match[1] == "T", match[2] == "I", unit_mm)
         end
 
         # @param digits [String] as in the file, perhaps with its sign or a point

@@ -26,7 +26,7 @@ module UpClose
         # @param word [String] one command
         # @raise [Errors::BadBoard]
         def call(word)
-          found = PLACE.match(word) and return operate(found[3].to_i, {"X" => found[1], "Y" => found[2]})
+          match = PLACE.match(word) and return operate(match[3].to_i, {"X" => match[1], "Y" => match[2]})
           return comment(word) if COMMENT.match?(word)
           digits = {}
           word.scan(PART) { |letter, number| (letter == "G") ? general(number.to_i) : digits[letter] = number }
@@ -43,7 +43,7 @@ module UpClose
 
         # attributes as older files carry them
         def comment(word)
-          found = word.match(/#@!\s*TF\.(\w+),?(.*)\z/) and state.attributes[found[1]] = found[2].split(",")
+          match = word.match(/#@!\s*TF\.(\w+),?(.*)\z/) and state.attributes[match[1]] = match[2].split(",")
         end
 
         def general(code)

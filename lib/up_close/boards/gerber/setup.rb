@@ -45,10 +45,10 @@ module UpClose
         end
 
         def aperture(text)
-          found = text.match(/\AD0*(\d+)([^,]+),?(.*)\z/) or
+          match = text.match(/\AD0*(\d+)([^,]+),?(.*)\z/) or
             raise Errors::BadBoard.new("An aperture cannot be read: AD#{text[0, 30]}.")
-          name, numbers = found[2], found[3].split(/[Xx]/).map(&:to_f)
-          @plotter.apertures[found[1].to_i] = made(name, numbers)
+          name, numbers = match[2], match[3].split(/[Xx]/).map(&:to_f)
+          @plotter.apertures[match[1].to_i] = made(name, numbers)
           @plotter.forget
         end
 
@@ -77,10 +77,10 @@ module UpClose
 
         def step(text)
           close_step
-          found = text.match(/\AX(\d+)Y(\d+)I([\d.+-]+)J([\d.+-]+)/) or return
-          columns, rows = found[1].to_i, found[2].to_i
+          match = text.match(/\AX(\d+)Y(\d+)I([\d.+-]+)J([\d.+-]+)/) or return
+          columns, rows = match[1].to_i, match[2].to_i
           raise Errors::BadBoard.new("A step and repeat has over 10,000 copies.") if columns * rows > MOST_STEPS
-          @step = [columns, rows, found[3].to_f * @state.unit!, found[4].to_f * @state.unit!]
+          @step = [columns, rows, match[3].to_f * @state.unit!, match[4].to_f * @state.unit!]
           @plotter.canvases << Canvas.new
         end
 

@@ -23,7 +23,7 @@ module UpClose
         }
         weighs { |f|
           known = %w[press rub burnish].filter_map { |key| f.time(key) }
-          time = known.find { |one| one.took_s && one.planned_s } or next
+          time = known.find { |timed| timed.took_s && timed.planned_s } or next
           part = time.took_s / [time.planned_s, 1].max
           usual = Diagnosis.span(time.planned_s)
           [2.5, "#{time.title}: #{Diagnosis.span(time.took_s)}, about #{usual} is usual"] if part < 0.5
@@ -36,7 +36,7 @@ module UpClose
           save "lay it back on its hinge and press again", within_s: 300, since: "press" if f.does?("peek")
         }
         next_time { |f|
-          key = %w[press rub burnish trace].find { |one| f.does?(one) }
+          key = %w[press rub burnish trace].find { |step| f.does?(step) }
           change "Press longer, over all of it, each pass across the last.", step: key,
             words: "Over all of it, each pass across the last; count them."
         }

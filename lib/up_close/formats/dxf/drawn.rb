@@ -54,9 +54,9 @@ module UpClose
         end
 
         def drawn(kind, codes)
-          found = @shapes.points(kind, codes)
-          @left_out[kind] += 1 unless found || SILENT.include?(kind)
-          found || []
+          points = @shapes.points(kind, codes)
+          @left_out[kind] += 1 unless points || SILENT.include?(kind)
+          points || []
         end
 
         # a block, once or in rows, about its own base
@@ -108,8 +108,8 @@ module UpClose
 
         # @return [Array<Array(String, Array)>] each record with its pairs
         def records(pairs)
-          pairs.each_with_object([]) do |(code, value), found|
-            code&.zero? ? found << [value, []] : found.last&.last&.push([code, value])
+          pairs.each_with_object([]) do |(code, value), records|
+            code&.zero? ? records << [value, []] : records.last&.last&.push([code, value])
           end
         end
 

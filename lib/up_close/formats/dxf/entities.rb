@@ -51,12 +51,12 @@ module UpClose
 
         # @return [Array<Array(Point, Float)>] corner, and bulge to the next
         def corners(codes)
-          found = codes.each_with_object([]) do |(code, text), all|
+          corners = codes.each_with_object([]) do |(code, text), all|
             all << [text.to_f, 0.0, 0.0] if code == 10
             all.last[1] = text.to_f if code == 20 && all.any?
             all.last[2] = text.to_f if code == 42 && all.any?
           end
-          found.map { |x, y, bulge| [point(x, y), bulge] }
+          corners.map { |x, y, bulge| [point(x, y), bulge] }
         end
 
         def vertices(codes) = codes.slice_before([0, "VERTEX"]).drop(1).flat_map { |group| corners(group) }

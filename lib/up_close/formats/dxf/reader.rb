@@ -60,12 +60,12 @@ module UpClose
             refuse("This DXF is larger than #{MOST_BYTES / 1024 / 1024} MB.", "Save only the outline.")
           end
           drawn = Drawn.new(pairs, scale)
-          found = drawn.stretches.reject { |points| points.size < 2 }
-          if found.size > MOST_PIECES || found.sum(&:size) > MOST_POINTS
+          stretches = drawn.stretches.reject { |points| points.size < 2 }
+          if stretches.size > MOST_PIECES || stretches.sum(&:size) > MOST_POINTS
             refuse("This DXF draws more than an outline: over #{MOST_PIECES} pieces.", "Save only the outline.")
           end
           note_left_out(drawn)
-          found
+          stretches
         end
 
         def note_left_out(drawn)

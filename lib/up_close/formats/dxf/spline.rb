@@ -28,8 +28,8 @@ module UpClose
         def points(chord)
           return through(@fit) unless sound?
           spans = @knots[@degree..-(@degree + 1)].each_cons(2).select { |from, to| to > from }
-          found = spans.flat_map { |from, to| span(from, to, chord) } << at(@knots[-(@degree + 1)])
-          closed? ? [*found, found.first] : found
+          points = spans.flat_map { |from, to| span(from, to, chord) } << at(@knots[-(@degree + 1)])
+          closed? ? [*points, points.first] : points
         end
 
         private

@@ -56,8 +56,8 @@ module UpClose
         # @return [Symbol] :plain, or :other
         def space(name)
           return :plain if PLAIN.include?(name)
-          found = @page.objects.deref(@owner.color_spaces[name])
-          kind = found.is_a?(Array) ? @page.objects.deref(found.first) : found
+          space = @page.objects.deref(@owner.color_spaces[name])
+          kind = space.is_a?(Array) ? @page.objects.deref(space.first) : space
           return :plain if PLAIN.include?(kind)
           (kind == :ICCBased) ? :plain : :other
         end

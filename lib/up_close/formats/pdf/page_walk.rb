@@ -76,11 +76,11 @@ module UpClose
 
         # a page's operator, called by the walk (PDF 32000-1, 8)
         def set_graphics_state_parameters(name)
-          found = @page.objects.deref_hash(@owner.graphic_states[name]) || {}
-          @state.fill_alpha = found[:ca].to_f if found[:ca]
-          @state.stroke_alpha = found[:CA].to_f if found[:CA]
-          beyond!("soft masks") if found[:SMask] && found[:SMask] != :None
-          mode = Array(@page.objects.deref(found[:BM])).first
+          state = @page.objects.deref_hash(@owner.graphic_states[name]) || {}
+          @state.fill_alpha = state[:ca].to_f if state[:ca]
+          @state.stroke_alpha = state[:CA].to_f if state[:CA]
+          beyond!("soft masks") if state[:SMask] && state[:SMask] != :None
+          mode = Array(@page.objects.deref(state[:BM])).first
           beyond!("blending") if mode && !%i[Normal Compatible].include?(mode)
         end
 

@@ -111,9 +111,9 @@ module UpClose
         # what of the medium is shown
         def crop(page)
           media = box(page, :MediaBox) || LETTER
-          found = box(page, :CropBox) or return media
-          left, bottom = [0, 1].map { |i| [found[i], media[i]].max }
-          right, top = [2, 3].map { |i| [found[i], media[i]].min }
+          crop = box(page, :CropBox) or return media
+          left, bottom = [0, 1].map { |i| [crop[i], media[i]].max }
+          right, top = [2, 3].map { |i| [crop[i], media[i]].min }
           (right > left && top > bottom) ? [left, bottom, right, top] : media
         end
 

@@ -14,7 +14,7 @@ module UpClose
         end
 
         # @param name [String] of four letters  @return [Array<String>] the bodies of those chunks
-        def named(name) = each.select { |found, *| found == name }.map { |_, at, size| @bytes.byteslice(at, size) }
+        def named(name) = each.select { |kind, *| kind == name }.map { |_, at, size| @bytes.byteslice(at, size) }
 
         # plain grey or RGB of 8 bits in rows: what a page can take as it is
         def plain? = depth == 8 && [0, 2].include?(colour_type) && interlace.zero? && named("tRNS").empty?

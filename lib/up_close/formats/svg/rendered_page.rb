@@ -82,8 +82,8 @@ module UpClose
         def first_tag(scan)
           kept = +""
           until scan.check(%r{\s*/?>}) || scan.eos?
-            one = scan.scan(/\s*[^\s=>\/]+\s*=\s*(?:"[^"]*"|'[^']*')/) || scan.getch
-            kept << one unless one.lstrip.match?(OURS)
+            attribute = scan.scan(/\s*[^\s=>\/]+\s*=\s*(?:"[^"]*"|'[^']*')/) || scan.getch
+            kept << attribute unless attribute.lstrip.match?(OURS)
           end
           kept
         end

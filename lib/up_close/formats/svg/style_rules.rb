@@ -13,11 +13,11 @@ module UpClose
         # What stands in a style attribute or between a rule's braces.
         # @return [Array(Hash, Hash)] plain ones, and those marked important, which nothing plain outdoes
         def self.declarations(text)
-          found = split(text.to_s).filter_map do |line|
+          rules = split(text.to_s).filter_map do |line|
             name, value = line.split(":", 2)
             [name.strip.downcase, value.sub(IMPORTANT, "").strip, value.match?(IMPORTANT)] if value
           end
-          found.partition { |_, _, important| !important }.map { |list| list.to_h { |name, value, _| [name, value] } }
+          rules.partition { |_, _, important| !important }.map { |list| list.to_h { |name, value, _| [name, value] } }
         end
 
         IMPORTANT = /!\s*important\s*\z/i
@@ -45,10 +45,10 @@ module UpClose
 
         # @return [Array(Hash, Hash)] plain ones, and those marked important, the strongest rule's of each
         def for(tag, id, classes)
-          found = @rules.select { |rule| applies?(rule, tag, id, classes) }.sort_by.with_index do |rule, i|
+          matching = @rules.select { |rule| applies?(rule, tag, id, classes) }.sort_by.with_index do |rule, i|
             [rule[:weight], i]
           end
-          [0, 1].map { |which| found.reduce({}) { |all, rule| all.merge(rule[:body][which]) } }
+          [0, 1].map { |which| matching.reduce({}) { |all, rule| all.merge(rule[:body][which]) } }
         end
 
         private

@@ -30,20 +30,20 @@ module UpClose
         end
 
         # @return [Array<Place>] narrowest first, one for each stretch as long as the limit
-        def widths = sorted(found[true])
+        def widths = sorted(closest[true])
 
         # @return [Array<Place>]
-        def gaps = sorted(found[false].merge(found[:between]) { |_, one, other| [one, other].min_by(&:mm) })
+        def gaps = sorted(closest[false].merge(closest[:between]) { |_, one, other| [one, other].min_by(&:mm) })
 
         # between parts that are not joined: what lies between two stretches of one conductor joins nothing
         # @return [Array<Place>]
-        def gaps_between_parts = sorted(found[:between])
+        def gaps_between_parts = sorted(closest[:between])
 
         private
 
-        def found
-          @found ||= {true => {}, false => {}, :between => {}}.tap do |found|
-            @best = found
+        def closest
+          @closest ||= {true => {}, false => {}, :between => {}}.tap do |pairs|
+            @best = pairs
             @edges.cells.each { |edges| among(edges) }
           end
         end
@@ -54,12 +54,12 @@ module UpClose
           last = edges.size
           i = 0
           while i < last
-            one = edges[i]
-            ux, uy = all_ux[one], all_uy[one]
+            edge = edges[i]
+            ux, uy = all_ux[edge], all_uy[edge]
             j = i += 1
             while j < last
               other = edges[j]
-              measure(one, other) if ux * all_ux[other] + uy * all_uy[other] <= FACING
+              measure(edge, other) if ux * all_ux[other] + uy * all_uy[other] <= FACING
               j += 1
             end
           end

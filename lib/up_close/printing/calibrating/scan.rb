@@ -55,7 +55,7 @@ module UpClose
           pairs = matched
           map = Fit.call(pairs)
           residual = Math
-            .sqrt(pairs.sum { |wanted, found| (map.apply(wanted) - found).then { |off| off.dot(off) } } / pairs.size)
+            .sqrt(pairs.sum { |wanted, seen| (map.apply(wanted) - seen).then { |off| off.dot(off) } } / pairs.size)
           if residual > MOST_RESIDUAL_MM
             refuse("The crosses lie up to #{Working.number(residual, 2)} mm from where a printer would put them: " \
               "the scan is blurred, or the sheet was not flat.", "Scan it again, flat, at 300 dpi.", :scan)
@@ -75,7 +75,7 @@ module UpClose
         # @return [Array<Array(Geometry::Point, Geometry::Point)>] wanted mm and found mm
         def matched
           rough = rough_map
-          pairs = @page.crosses.filter_map { |wanted| nearest(rough.apply(wanted))&.then { |found| [wanted, found] } }
+          pairs = @page.crosses.filter_map { |wanted| nearest(rough.apply(wanted))&.then { |seen| [wanted, seen] } }
           missing = @page.crosses.size - pairs.size
           if pairs.size < @page.crosses.size * LEAST_SHARE
             refuse(
@@ -88,17 +88,17 @@ module UpClose
         end
 
         def nearest(at)
-          crosses.min_by { |p| p.distance(at) }.then { |found| found if found && found.distance(at) < WITHIN_MM }
+          crosses.min_by { |p| p.distance(at) }.then { |cross| cross if cross && cross.distance(at) < WITHIN_MM }
         end
 
         # from the outer crosses, turned so that the block lies beside the first
         def rough_map
           check_found
-          found = [0, 1, 2, 3].map { |turns| Fit.call(@page.corners.zip(corners.rotate(turns))) }.min_by do |map|
+          likeliest = [0, 1, 2, 3].map { |turns| Fit.call(@page.corners.zip(corners.rotate(turns))) }.min_by do |map|
             blocks.map { |b| b.distance(map.apply(@page.crosses.first + CrossPage::BLOCK_AT)) }.min
           end
-          check_size(found)
-          found
+          check_size(likeliest)
+          likeliest
         end
 
         def check_found

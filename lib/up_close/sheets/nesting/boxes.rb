@@ -36,12 +36,12 @@ module UpClose
           return if leftovers.any? || fresh.nil?
           copies = parts.flat_map { |part| Array.new(part.count) { |i| [part, i + 1, cuts(part, room.gap)] } }
           plain = ORDERS.map { |key| copies.each_with_index.sort_by { |c, i| [key.call(c), i] }.map(&:first) }
-          found = plain.product(RULES).first(
+          packed = plain.product(RULES).first(
             (copies.size <= MANY && boxy?(parts)) ? plain.size * RULES.size : 1
           ).map do |order, rule|
             [pack(order, fresh, room, rule), order, rule]
           end
-          best = found.min_by { |layout, *| layout.cost }
+          best = packed.min_by { |layout, *| layout.cost }
           (boxy?(parts) ? tries : 0).times do |i|
             order, rule = chance.shaken(best[1]), RULES[i % RULES.size]
             layout = pack(order, fresh, room, rule)

@@ -65,9 +65,9 @@ module UpClose
         # @return [Array<Cells>]
         def variants(part)
           rings = grown(part)
-          part.turns.each_with_object([]) do |turn, found|
-            upright = found.find { |cells| cells.turn == turn - 180 }
-            found << (upright ? upright.reversed : Cells.of(rings, turn: turn, cell: cell, coarse: coarse))
+          part.turns.each_with_object([]) do |turn, turned|
+            upright = turned.find { |cells| cells.turn == turn - 180 }
+            turned << (upright ? upright.reversed : Cells.of(rings, turn: turn, cell: cell, coarse: coarse))
           end.uniq(&:rows)
         end
 

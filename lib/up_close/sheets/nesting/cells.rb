@@ -87,17 +87,17 @@ module UpClose
 
         # @return [Array<Array(Integer, Integer)>] first cell and how many
         def self.runs(row)
-          found = []
+          stretches = []
           at = 0
           while row.positive?
             skip = (row & -row).bit_length - 1
             row >>= skip
             long = (~row & (row + 1)).bit_length - 1
-            found << [at + skip, long]
+            stretches << [at + skip, long]
             row >>= long
             at += skip + long
           end
-          found
+          stretches
         end
 
         # Coarse cells that it covers some of, however it lies on the coarse map.

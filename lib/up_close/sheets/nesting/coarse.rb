@@ -44,7 +44,7 @@ module UpClose
 
         # a map with itself, moved by each number of steps up to a size
         def together(map, step, size, verb)
-          (0...size.bit_length - 1).reduce(map) { |found, power| found.public_send(verb, found >> (step << power)) }
+          (0...size.bit_length - 1).reduce(map) { |wide, power| wide.public_send(verb, wide >> (step << power)) }
         end
       end
     end

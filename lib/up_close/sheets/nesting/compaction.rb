@@ -12,7 +12,7 @@ module UpClose
         def self.all(layout, room)
           whole = layout.fresh[..-2]
           Layout.new(
-            layout.sheets.map { |sheet| (whole.any? { |one| one.equal?(sheet) }) ? sheet : new(sheet, room).call },
+            layout.sheets.map { |sheet| (whole.any? { |kept| kept.equal?(sheet) }) ? sheet : new(sheet, room).call },
             layout.unplaced
           )
         end
@@ -42,17 +42,19 @@ module UpClose
 
         private
 
-        def settle = [1, 0].each { |axis| sliding.sort_by { |one| one.least(axis) }.each { |one| slide(one, axis) } }
+        def settle
+          [1, 0].each { |axis| sliding.sort_by { |body| body.least(axis) }.each { |body| slide(body, axis) } }
+        end
 
-        def slide(one, axis)
-          most = [one.least(axis) - edge(axis), AT_ONCE].min
-          free = others(one).reduce(most + CLEAR) { |least, other| one.clear(axis, other, least) } - CLEAR
-          one.move(axis, free) if free.positive?
+        def slide(body, axis)
+          most = [body.least(axis) - edge(axis), AT_ONCE].min
+          free = others(body).reduce(most + CLEAR) { |least, other| body.clear(axis, other, least) } - CLEAR
+          body.move(axis, free) if free.positive?
         end
 
         def edge(axis) = axis.zero? ? @room.left : @room.top
 
-        def others(one) = [*sliding.reject { |other| other.equal?(one) }, *gone]
+        def others(body) = [*sliding.reject { |other| other.equal?(body) }, *gone]
 
         def sliding
           @sliding ||= @sheet.placements.map { |place| Sliding.new(grown(place.part).map { |ring| place.ring(ring) }) }

@@ -89,17 +89,17 @@ module UpClose
               end
             }
             .sort_by(&:first)
-          found = nil
+          best = nil
           hopeful.each do |bound, cells, hopes|
-            break if found && bound > found[2] + found[0].height * @lean
+            break if best && bound > best[2] + best[0].height * @lean
             x, y = board.find(cells, hopes, from: @rows[[cells, k]])
             next unless y
             @rows[[cells, k]] = y
-            if found.nil? || ([y + cells.height * @lean, x] <=> [found[2] + found[0].height * @lean, found[1]]) == -1
-              found = [cells, x, y]
+            if best.nil? || ([y + cells.height * @lean, x] <=> [best[2] + best[0].height * @lean, best[1]]) == -1
+              best = [cells, x, y]
             end
           end
-          found
+          best
         end
       end
     end

@@ -57,20 +57,20 @@ module UpClose
         end
 
         def list(data, key, sizes, fallback = nil)
-          found = data.fetch(key, fallback)
-          return found if found.is_a?(Array) && sizes.cover?(found.size)
+          value = data.fetch(key, fallback)
+          return value if value.is_a?(Array) && sizes.cover?(value.size)
           refuse("“#{key}” is missing or too long.", "Give a list of #{sizes.begin} to #{sizes.end}.", key.to_sym)
         end
 
         def length(data, key, fallback, range)
-          found = data.fetch(key, fallback)
-          return found.to_f if found.is_a?(Numeric) && range.cover?(found)
-          refuse("“#{key}” is #{found.inspect}.", "Give millimetres from #{range.begin} to #{range.end}.", key.to_sym)
+          value = data.fetch(key, fallback)
+          return value.to_f if value.is_a?(Numeric) && range.cover?(value)
+          refuse("“#{key}” is #{value.inspect}.", "Give millimetres from #{range.begin} to #{range.end}.", key.to_sym)
         end
 
         def whole(data, key, fallback)
-          found = data.fetch(key, fallback)
-          found.is_a?(Integer) ? found : refuse("“#{key}” is #{found.inspect}.", "Give a whole number.", key.to_sym)
+          value = data.fetch(key, fallback)
+          value.is_a?(Integer) ? value : refuse("“#{key}” is #{value.inspect}.", "Give a whole number.", key.to_sym)
         end
 
         def refuse(reason, remedy, field) = raise(Errors::BadShape.new(reason, remedy: remedy, field: field))
