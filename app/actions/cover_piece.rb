@@ -23,10 +23,10 @@ module Actions
     end
 
     # holds a place of the picture to a feature of the body, with those that are held already
-    # @param feature [Integer] its number  @param at [UpClose::Geometry::Point] mm on the piece, where it is now
-    def pin(mark, feature, at)
+    # @param feature [Integer] its number  @param point [UpClose::Geometry::Point] mm on the piece, where it is now
+    def pin(mark, feature, point)
       covering = mark.covering
-      on = UpClose::Covering::Pins.on_picture(covering.cover, at)
+      on = UpClose::Covering::Pins.on_picture(covering.cover, point)
       pins = covering.pins.merge(feature.to_s => on.to_a)
       call(mark, covering.pinned(pins), pins: pins)
     end

@@ -20,12 +20,12 @@ module Actions
       wanted = cap_height_mm ? cap_height_mm * mark.design.width_per_cap : mark.artwork.natural_width_mm
       middle = UpClose::Placing::Placement.new(width_mm: wanted || 10.0)
       return off_lip(mark, middle) if cap_height_mm || (wanted && mark.room(middle).clearance >= mark.clearance_mm)
-      width, at = largest_for(mark, middle)
+      width, centre = largest_for(mark, middle)
       width = mark.shape_core.box.width / 2 unless width.positive?
       off_lip(mark, UpClose::Placing::Placement.new(
         width_mm: [([width, *at_most(mark)].min * 10).floor / 10.0, 0.1].max,
-        x_mm: at.x.round(3),
-        y_mm: at.y.round(3)
+        x_mm: centre.x.round(3),
+        y_mm: centre.y.round(3)
       ))
     end
 
@@ -59,8 +59,8 @@ module Actions
     # a mark begins above the hole, halfway to the rim
     def in_ring(mark)
       ring = UpClose::Surfaces.build("ring", mark.piece.measures.transform_keys(&:to_sym))
-      at = UpClose::Geometry::Point.new(0, -(ring.radius + ring.hole) / 2)
-      [mark.room(UpClose::Placing::Placement.new(width_mm: 1.0, x_mm: at.x, y_mm: at.y)).largest_here, at]
+      centre = UpClose::Geometry::Point.new(0, -(ring.radius + ring.hole) / 2)
+      [mark.room(UpClose::Placing::Placement.new(width_mm: 1.0, x_mm: centre.x, y_mm: centre.y)).largest_here, centre]
     end
   end
 end

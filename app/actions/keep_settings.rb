@@ -46,8 +46,8 @@ module Actions
     def fields(step, axes, coupon)
       return {} if axes.empty?
       own = axes.filter_map { |axis|
-        figure, at = WHERE.fetch(axis.key).last, coupon.best["at"].fetch(axis.key)
-        [figure, (figure == "passes") ? at.round : at.round(1)] if figure && step.key?(figure)
+        figure, value = WHERE.fetch(axis.key).last, coupon.best["at"].fetch(axis.key)
+        [figure, (figure == "passes") ? value.round : value.round(1)] if figure && step.key?(figure)
       }.to_h
       told = "#{words(axes, coupon)}."
       own.merge("words" => step["words"].to_s.include?(told) ? step["words"] : "#{told} #{step["words"]}".strip)

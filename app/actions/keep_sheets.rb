@@ -34,8 +34,8 @@ module Actions
     # takes back what was last marked by hand; what prints took stays
     def unmark(sheet)
       ApplicationRecord.change do
-        at = sheet.reload.used.rindex(&:by_hand?)
-        sheet.update!(used: sheet.used.each_with_index.reject { |_, i| i == at }.map(&:first)) if at
+        index = sheet.reload.used.rindex(&:by_hand?)
+        sheet.update!(used: sheet.used.each_with_index.reject { |_, i| i == index }.map(&:first)) if index
       end
     end
 

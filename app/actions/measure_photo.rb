@@ -10,17 +10,17 @@ module Actions
     def take(piece, bytes)
       width, height = Workers.call(Shelves::OutsidePicture.new(bytes), :size)
       name = Shelves::OriginalStore.new(Settings.originals).put(bytes)
-      at = ->(*pairs) { pairs.map { |x, y| [width * x, height * y] } }
+      pixels = ->(*pairs) { pairs.map { |x, y| [width * x, height * y] } }
       photo = {
         "original" => name,
         "width" => width,
         "height" => height,
         "mode" => "reference",
-        "reference" => at[[0.3, 0.85], [0.7, 0.85]],
+        "reference" => pixels[[0.3, 0.85], [0.7, 0.85]],
         "length_mm" => nil,
-        "corners" => at[[0.25, 0.25], [0.75, 0.25], [0.75, 0.75], [0.25, 0.75]],
+        "corners" => pixels[[0.25, 0.25], [0.75, 0.25], [0.75, 0.75], [0.25, 0.75]],
         "rect_mm" => [nil, nil],
-        "lines" => [at[[0.3, 0.5], [0.7, 0.5]]],
+        "lines" => [pixels[[0.3, 0.5], [0.7, 0.5]]],
         "trace" => []
       }
       ApplicationRecord.change { piece.update!(photo: photo) }
@@ -72,9 +72,9 @@ module Actions
     WHITE_MM = 6.0
 
     # white paper in the photo, from the piece's middle; nil: the colour typed counts again
-    # @param at [Array(Float, Float)]
-    def white(piece, at)
-      x, y = at
+    # @param place [Array(Float, Float)]
+    def white(piece, place)
+      x, y = place
       kept = (x && y) ? [x - WHITE_MM / 2, y - WHITE_MM / 2, WHITE_MM, WHITE_MM] : nil
       ApplicationRecord.change { piece.update!(photo: piece.photo.merge("white_mm" => kept)) }
     end

@@ -64,11 +64,11 @@ module Actions
     # @return [Boolean] false when nothing fits
     def largest(mark, where, paper: nil)
       paper ||= mark.paper
-      width, at, turn = place_for_largest(mark, where, paper)
+      width, centre, turn = place_for_largest(mark, where, paper)
       return false unless width&.positive?
       move(
         mark,
-        mark.placement.with(width_mm: width, x_mm: at.x, y_mm: at.y, turn_deg: turn || mark.turn_deg),
+        mark.placement.with(width_mm: width, x_mm: centre.x, y_mm: centre.y, turn_deg: turn || mark.turn_deg),
         paper: paper
       )
       true
@@ -80,7 +80,7 @@ module Actions
       when "anywhere" then mark.room.largest_anywhere
       when "turned" then Workers.call(mark.room, :largest_at_best_angle)
       when "searched" then Workers.call(mark.room, :largest_searched)
-      when "eased" then mark.eased_place&.then { |at| [at.width_mm, at.centre] }
+      when "eased" then mark.eased_place&.then { |eased| [eased.width_mm, eased.centre] }
       when "paper" then [mark.too_large(on: paper).largest_mm, mark.placement.centre]
       else [mark.room.largest_here, mark.placement.centre]
       end

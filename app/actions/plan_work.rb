@@ -53,8 +53,8 @@ module Actions
 
     # @return [Time, nil] when the last step was done, if that was so lately
     def seen_at
-      @seen_at ||= @marks.values.flat_map { |mark| mark.run&.step_ends.to_a.map(&:done_at) }.max&.then do |at|
-        at if laid_at - at < STAY_S
+      @seen_at ||= @marks.values.flat_map { |mark| mark.run&.step_ends.to_a.map(&:done_at) }.max&.then do |moment|
+        moment if laid_at - moment < STAY_S
       end
     end
 

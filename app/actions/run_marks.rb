@@ -147,7 +147,8 @@ module Actions
         [id, rest]
       end
       spoilt = Attempt.where(run_id: lately.select(:id)).group(:run_id).count
-      runs = lately.pluck(:id, :updated_at).to_h { |id, at| [id.to_s, [ends[id], spoilt[id], at.to_f].join("-")] }
+      runs = lately.pluck(:id, :updated_at)
+        .to_h { |id, changed_at| [id.to_s, [ends[id], spoilt[id], changed_at.to_f].join("-")] }
       {"all" => stamp, "runs" => runs}
     end
 

@@ -25,14 +25,14 @@ module Forms
     end
 
     # what the fields show now
-    def self.fields(mark, writer, at = mark.placement)
+    def self.fields(mark, writer, placement = mark.placement)
       {
-        "width" => writer.field(at.width_mm),
-        "height" => writer.field(at.width_mm * mark.design.aspect),
-        "cap" => mark.artwork.lettering? ? writer.field(at.width_mm / mark.design.width_per_cap) : nil,
-        "x" => writer.field(at.x_mm),
-        "y" => writer.field(at.y_mm),
-        "turn" => UpClose::Working.number(at.turn_deg, 2).sub("−", "-"),
+        "width" => writer.field(placement.width_mm),
+        "height" => writer.field(placement.width_mm * mark.design.aspect),
+        "cap" => mark.artwork.lettering? ? writer.field(placement.width_mm / mark.design.width_per_cap) : nil,
+        "x" => writer.field(placement.x_mm),
+        "y" => writer.field(placement.y_mm),
+        "turn" => UpClose::Working.number(placement.turn_deg, 2).sub("−", "-"),
         "clearance" => writer.field(mark.clearance_mm)
       }.compact
     end

@@ -14,12 +14,12 @@ module Forms
     # @return [Array<Hash>]
     def steps
       list = typed_steps
-      at = @typed["act"].to_s[/:(\d+)\z/, 1]&.to_i
+      index = @typed["act"].to_s[/:(\d+)\z/, 1]&.to_i
       case act
       when "add" then list + [{"key" => @typed["add"].to_s, "on" => true}]
-      when "drop" then list.each_with_index.reject { |_, i| i == at }.map(&:first)
-      when "up" then swapped(list, at, at - 1)
-      when "down" then swapped(list, at, at + 1)
+      when "drop" then list.each_with_index.reject { |_, i| i == index }.map(&:first)
+      when "up" then swapped(list, index, index - 1)
+      when "down" then swapped(list, index, index + 1)
       else list
       end
     end

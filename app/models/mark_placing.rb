@@ -25,14 +25,14 @@ class MarkPlacing
   # @return [UpClose::Artwork::Ink]
   def ink_for_piece = shape.hole? ? @mark.design.whole_ink : @mark.design.ink
 
-  # @param at [UpClose::Placing::Placement] another place to try
+  # @param place [UpClose::Placing::Placement] another place to try
   # @return [UpClose::Placing::FitSearch]
-  def room(at = placement)
-    ROOMS.fetch([*known_by(at), @mark.clearance_mm]) do
+  def room(place = placement)
+    ROOMS.fetch([*known_by(place), @mark.clearance_mm]) do
       UpClose::Placing::FitSearch.new(
         shape: shape,
         ink: ink_for_piece,
-        placement: at,
+        placement: place,
         clearance_mm: @mark.clearance_mm
       )
     end
@@ -40,9 +40,10 @@ class MarkPlacing
 
   # where film follows a curved piece that asks too much of it
   # @return [UpClose::Placing::Placement, nil]
-  def eased_place(at = placement)
-    EASED.fetch([*known_by(at), @mark.design.bent?]) do
-      [UpClose::Placing::EasedPlace.new(shape: shape, ink: ink_for_piece, placement: at, bent: @mark.design.bent?).call]
+  def eased_place(place = placement)
+    EASED.fetch([*known_by(place), @mark.design.bent?]) do
+      ink, bent = ink_for_piece, @mark.design.bent?
+      [UpClose::Placing::EasedPlace.new(shape: shape, ink: ink, placement: place, bent: bent).call]
     end.first
   end
 
@@ -51,8 +52,8 @@ class MarkPlacing
 
   # the ink of every repeat, the first one first
   # @return [Array<UpClose::Placing::PlacedInk>]
-  def all_placed(at = placement)
-    repeats_core.placements(at).map { |place| UpClose::Placing::PlacedInk.new(ink_for_piece, place) }
+  def all_placed(place = placement)
+    repeats_core.placements(place).map { |repeat| UpClose::Placing::PlacedInk.new(ink_for_piece, repeat) }
   end
 
   # other marks that lie on the same piece
@@ -74,10 +75,10 @@ class MarkPlacing
 
   # @param writer [UpClose::Measure::LengthWriter]
   # @return [UpClose::Placing::Registration]
-  def registration(writer, at = placement)
+  def registration(writer, place = placement)
     UpClose::Placing::Registration.new(
       shape: shape,
-      placed: UpClose::Placing::PlacedInk.new(@mark.printed.ink, @mark.printed.placement(at)),
+      placed: UpClose::Placing::PlacedInk.new(@mark.printed.ink, @mark.printed.placement(place)),
       border_mm: @mark.setting&.border_mm || 3.0,
       face_down: @mark.method_key ? @mark.boxed? : false,
       writer: writer
@@ -100,8 +101,8 @@ class MarkPlacing
   def shape = @mark.shape_core
 
   # names what is laid, what it is laid on, and where
-  def known_by(at)
+  def known_by(place)
     piece = @mark.piece
-    [piece.shape, piece.measures, piece.keep_outs, @mark.flank, @mark.looked_at_as, at]
+    [piece.shape, piece.measures, piece.keep_outs, @mark.flank, @mark.looked_at_as, place]
   end
 end

@@ -70,12 +70,13 @@ class PieceLayers
     film = mark.method_key && UpClose::Composing::Layer::FILMS.include?(mark.method_core.residue)
     return hulls(mark) unless film && mark.bound_to.nil?
     cut = mark.cutting.as_placed.region
-    places = mark.repeats_core.placements(at(mark)).map { |at| mark.printed.placement(at) }
-    UpClose::Geometry::Region.union(places.map { |at| cut.mapped(place(at)) })
+    places = mark.repeats_core.placements(at(mark)).map { |repeat| mark.printed.placement(repeat) }
+    UpClose::Geometry::Region.union(places.map { |placement| cut.mapped(place(placement)) })
   end
 
-  def place(at)
-    UpClose::Geometry::Transform.turn(at.turn_deg).then(UpClose::Geometry::Transform.move(at.x_mm, at.y_mm))
+  def place(placement)
+    UpClose::Geometry::Transform.turn(placement.turn_deg)
+      .then(UpClose::Geometry::Transform.move(placement.x_mm, placement.y_mm))
   end
 
   # until something can go over it, as its own steps say

@@ -60,8 +60,10 @@ class PieceSeen
   def parts
     marks.flat_map do |mark|
       film = film(mark)
-      mark.repeats_core.placements(mark.placement).map do |at|
-        Shelves::SeenOnPiece::Part.new(drawn: mark.design.drawn, aspect: mark.design.aspect, placement: at, film: film)
+      mark.repeats_core.placements(mark.placement).map do |placement|
+        Shelves::SeenOnPiece::Part.new(
+          drawn: mark.design.drawn, aspect: mark.design.aspect, placement: placement, film: film
+        )
       end
     end
   end

@@ -50,8 +50,8 @@ module Presenters
 
     # @return [Array<Array(Float, Float, String)>] from, to in pixels of the bar, and what each lap lasts
     def lap_bars
-      at = 0
-      laps.map { |lap| [x(at), x(at += lap), Moments.about(lap)] }
+      minutes = 0
+      laps.map { |lap| [x(minutes), x(minutes += lap), Moments.about(lap)] }
     end
 
     # @return [Array<Array(Float, String)>] hours or quarters along the bar

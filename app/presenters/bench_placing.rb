@@ -117,13 +117,15 @@ module Presenters
     def bottom = px(UpClose::Geometry::Point[seen.right, seen.bottom])[1]
 
     # how far the piece's box goes on from a place, along a way
-    def reach(at, way) = [free(at.x, way.x, box.x, box.right), free(at.y, way.y, box.y, box.bottom)].min.clamp(0..)
+    def reach(point, way)
+      [free(point.x, way.x, box.x, box.right), free(point.y, way.y, box.y, box.bottom)].min.clamp(0..)
+    end
 
-    def free(at, way, low, high) = if way.abs < 1e-9
-                                     Float::INFINITY
-                                   else
-                                     ((way.positive? ? high : low) - at) / way
-                                   end
+    def free(from, way, low, high) = if way.abs < 1e-9
+                                       Float::INFINITY
+                                     else
+                                       ((way.positive? ? high : low) - from) / way
+                                     end
 
     # a little beyond the edges, at both ends
     def out(from, to)

@@ -41,22 +41,23 @@ module Presenters
     def key = @keyed.map { |letter, figure| "#{letter} #{figure}" }.join("   ")
 
     # corners of a figure's box
-    # @param at [Array(Float, Float)] its middle, px
+    # @param centre [Array(Float, Float)], px
     # @return [Array<UpClose::Geometry::Point>]
-    def self.corners(figure, at, upright: false)
+    def self.corners(figure, centre, upright: false)
       size = [figure.length * WIDE + GAP, SIZE + GAP]
       width, height = upright ? size.reverse : size
-      UpClose::Geometry::Box.new(x: at[0] - width / 2.0, y: at[1] - height / 2.0, width: width, height: height).corners
+      UpClose::Geometry::Box
+        .new(x: centre[0] - width / 2.0, y: centre[1] - height / 2.0, width: width, height: height).corners
     end
 
     private
 
     def strip = UpClose::Geometry::Box.new(x: 0, y: 0, width: @frame.width / 2, height: SIZE + GAP)
 
-    # @param at [Array<Array(Float, Float)>] places to try when its own is covered  @return [Dimension, nil]
-    def moved(dim, at = places(dim))
+    # @param places_tried [Array<Array(Float, Float)>] places to try when its own is covered  @return [Dimension, nil]
+    def moved(dim, places_tried = places(dim))
       return dim if take?(dim)
-      at.each do |place|
+      places_tried.each do |place|
         away = dim.with_figure(place, led: led?(dim, place))
         return away if take?(away)
       end
@@ -99,6 +100,6 @@ module Presenters
       end
     end
 
-    def led?(dim, at) = dim.places.map { |x, y| Math.hypot(at[0] - x, at[1] - y) }.min > NEAR
+    def led?(dim, centre) = dim.places.map { |x, y| Math.hypot(centre[0] - x, centre[1] - y) }.min > NEAR
   end
 end

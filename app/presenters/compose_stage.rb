@@ -25,7 +25,7 @@ module Presenters
     def frames
       marks.flat_map do |mark|
         kind = (mark == active) ? "own" : "neighbour"
-        mark.repeats_core.placements(mark.placement).map { |at| view.frame(at, mark, kind) }
+        mark.repeats_core.placements(mark.placement).map { |placement| view.frame(placement, mark, kind) }
       end
     end
 
@@ -129,7 +129,7 @@ module Presenters
 
     def baselines
       lettered = (marks - [active]).to_h { |mark| [mark, PieceLayers.baseline(mark)] }.compact
-      lettered.to_h { |mark, at| [mark.title, mark.y_mm + at] }
+      lettered.to_h { |mark, baseline| [mark.title, mark.y_mm + baseline] }
     end
 
     def snap_words(snap) = snap.gap_mm ? "#{snap.words}, #{@writer.figure(snap.gap_mm)}" : snap.words
@@ -150,11 +150,11 @@ module Presenters
     # @param axis [Symbol]  @return [Array<Array(Point, Point, Float)>] at most two
     def facing(own, axis)
       [-1, 1].filter_map do |side|
-        at = edge_of(own, axis, side)
+        edge = edge_of(own, axis, side)
         stop = neighbour_edge(own, axis, side)
-        gap = (stop - at) * side
+        gap = (stop - edge) * side
         next if gap < LEAST_GAP_MM
-        ends = [at, stop].map { |value| along(axis, value, own.centre) }
+        ends = [edge, stop].map { |value| along(axis, value, own.centre) }
         [*(side.negative? ? ends.reverse : ends), gap]
       end
     end

@@ -54,8 +54,8 @@ module Presenters
       axes = [coupon.plan_core.across, coupon.plan_core.down].compact
       axes.map do |axis|
         low, high = coupon.best["ranges"].fetch(axis.key)
-        at = axis.words(coupon.best["at"].fetch(axis.key))
-        [axis.title, at, "#{axis.words(low)} to #{axis.words(high)} does as well"]
+        best = axis.words(coupon.best["at"].fetch(axis.key))
+        [axis.title, best, "#{axis.words(low)} to #{axis.words(high)} does as well"]
       end
     end
 

@@ -17,7 +17,7 @@ module Presenters
     end
 
     # @return [Dimension] its figure elsewhere
-    def with_figure(at, led: false) = Dimension.new(from, to, figure, moved: at, led: led)
+    def with_figure(centre, led: false) = Dimension.new(from, to, figure, moved: centre, led: led)
 
     # @return [Dimension] another figure, at its own place
     def renamed(figure) = Dimension.new(from, to, figure)

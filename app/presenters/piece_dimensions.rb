@@ -51,8 +51,8 @@ module Presenters
     def turned_box(dim)
       box = ClearFigures.corners(dim.figure, dim.at, upright: dim.upright_inline?)
       return box unless @placement
-      by, at = @placement.turn_deg - quarter * 90, UpClose::Geometry::Point[*px(*@placement.centre.to_a)]
-      box.map { |p| at + UpClose::Geometry::Transform.turn(by).apply(p - at) }
+      by, centre = @placement.turn_deg - quarter * 90, UpClose::Geometry::Point[*px(*@placement.centre.to_a)]
+      box.map { |p| centre + UpClose::Geometry::Transform.turn(by).apply(p - centre) }
     end
 
     def room_each_way

@@ -127,9 +127,9 @@ module Presenters
     # where the paper is cut, once a method says how much border it keeps
     def trim_line
       return "" unless mark&.method_key && @placement
-      at = mark.printed.placement(@placement)
-      turn = UpClose::Geometry::Transform.turn(at.turn_deg)
-      cut_path.then { |path| d(path.transform(turn.then(UpClose::Geometry::Transform.move(*at.centre.to_a)))) }
+      placement = mark.printed.placement(@placement)
+      turn = UpClose::Geometry::Transform.turn(placement.turn_deg)
+      cut_path.then { |path| d(path.transform(turn.then(UpClose::Geometry::Transform.move(*placement.centre.to_a)))) }
     end
 
     # white-backed film, cut out along its line: not fully opaque (w about 0.85)

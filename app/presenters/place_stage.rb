@@ -49,8 +49,8 @@ module Presenters
     def eased = (curved? && mark.repeats_core.once?) ? mark.eased_place(placement) : nil
 
     # @return [String] what the press on it would do
-    def eased_words(at)
-      "Make it #{@writer.with_unit(at.width_mm)} wide#{", on the middle line" unless at.y_mm == placement.y_mm}"
+    def eased_words(place)
+      "Make it #{@writer.with_unit(place.width_mm)} wide#{", on the middle line" unless place.y_mm == placement.y_mm}"
     end
 
     def stop? = findings.any?(&:stop?)

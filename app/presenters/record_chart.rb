@@ -35,8 +35,8 @@ module Presenters
 
     # @return [Array<Sign>]
     def signs
-      @record.signs.map do |at, result|
-        local = at.getlocal
+      @record.signs.map do |moment, result|
+        local = moment.getlocal
         Sign.new(x.call(local.to_date.jd + local.hour / 24.0).clamp(LEFT, WIDTH - RIGHT), result)
       end
     end

@@ -38,8 +38,8 @@ module Presenters
       box = @shape.unrolled.box
       seen = Array.new(25) { |i| yield(-0.98 + 1.96 * i / 24) }.filter_map do |u, v|
         point = UpClose::Geometry::Point[u * box.width / 2, v * box.height / 2]
-        at, visible = @shape.front(point)
-        at if visible && @shape.inside_distance(point) > 0
+        seen, visible = @shape.front(point)
+        seen if visible && @shape.inside_distance(point) > 0
       end
       return UpClose::Geometry::Path::EMPTY if seen.size < 2
       UpClose::Geometry::Path.new(seen.each_with_index.map { |p, i| [i.zero? ? :move : :line, p] })

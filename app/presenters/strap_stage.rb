@@ -68,8 +68,8 @@ module Presenters
     # @return [Array<Array(Float, Float, Float, String)>] x, y, turn, words
     def labels
       register.aid.labels.map do |label|
-        at = flat_map.apply(label.at)
-        [at.x.round(1), at.y.round(1), label.turn.round(1), label.words]
+        point = flat_map.apply(label.at)
+        [point.x.round(1), point.y.round(1), label.turn.round(1), label.words]
       end
     end
 
@@ -79,7 +79,7 @@ module Presenters
     # where the strap covers the front, and its handle
     def band
       top, foot = [@register.settings[:down_mm], @register.settings[:down_mm] + @register.settings[:high_mm]]
-      corners = [[-1, top], [1, top], [1, foot], [-1, foot]].map { |side, at| front_at(side, at) }
+      corners = [[-1, top], [1, top], [1, foot], [-1, foot]].map { |side, height| front_at(side, height) }
       d(UpClose::Geometry::Path.polygon(corners), front_map)
     end
 
@@ -97,7 +97,7 @@ module Presenters
       return unless strap?
       side = {"right" => 1, "left" => -1}[register.settings[:handle]] or return
       top, foot = register.settings[:joins] || [wall.long * 0.18, wall.long * 0.8]
-      from, to = [top, foot].map { |at| front_map.apply(front_at(side, at)) }
+      from, to = [top, foot].map { |height| front_map.apply(front_at(side, height)) }
       out = side * scale * shape.front_box.width * 0.34
       "M#{n from.x} #{n from.y}C#{n(from.x + out * 1.3)} #{n(from.y - 6)} #{n(to.x + out * 1.3)} #{n to.y} " \
         "#{n to.x} #{n to.y}"
@@ -107,12 +107,12 @@ module Presenters
     # @return [Array<Dimension>]
     def dimensions
       return [] unless strap?
-      at = register.settings
+      low, high = register.settings.values_at(:down_mm, :high_mm)
       x = front_map.apply(front_at(-1, 0)).x.clamp(PAD, nil) - 26
-      marks = [0, at[:down_mm], at[:down_mm] + at[:high_mm]].map { |down| front_map.apply(front_at(-1, down)).y }
+      marks = [0, low, low + high].map { |down| front_map.apply(front_at(-1, down)).y }
       [
-        *(Dimension.new([x - 40, marks[0]], [x - 40, marks[1]], @writer.figure(at[:down_mm])) if at[:down_mm] > 0),
-        Dimension.new([x, marks[1]], [x, marks[2]], @writer.figure(at[:high_mm]))
+        *(Dimension.new([x - 40, marks[0]], [x - 40, marks[1]], @writer.figure(low)) if low > 0),
+        Dimension.new([x, marks[1]], [x, marks[2]], @writer.figure(high))
       ]
     end
 
@@ -142,10 +142,10 @@ module Presenters
     def down = register.aid.box.height + (strap? ? shape.front_box.height : 0)
 
     # where the wall's outline stands, from the front
-    # @param side [Integer] -1 left, 1 right  @param at [Float] mm below the rim
-    def front_at(side, at)
+    # @param side [Integer] -1 left, 1 right  @param down [Float] mm below the rim
+    def front_at(side, down)
       height = shape.front_box.height
-      UpClose::Geometry::Point[side * wall.diameter(at) / 2, (at / wall.long - 0.5) * height]
+      UpClose::Geometry::Point[side * wall.diameter(down) / 2, (down / wall.long - 0.5) * height]
     end
 
     def front_map

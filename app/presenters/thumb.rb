@@ -124,8 +124,8 @@ module Presenters
     def seen_from_front
       width, height = size
       points = [-0.5, -0.25, 0, 0.25, 0.5].product([-0.5, 0, 0.5]).filter_map do |u, v|
-        at, visible = @shape.front(UpClose::Geometry::Point[faced.x + u * width, faced.y + v * height])
-        at if visible
+        seen, visible = @shape.front(UpClose::Geometry::Point[faced.x + u * width, faced.y + v * height])
+        seen if visible
       end
       return if points.empty?
       xs, ys = points.map(&:x).minmax, points.map(&:y).minmax
@@ -134,8 +134,8 @@ module Presenters
 
     # a round piece is turned so that its mark faces the eye
     def faced
-      at = mark.placement.centre
-      (@shape.key == "loft") ? at : UpClose::Geometry::Point[0.0, at.y]
+      centre = mark.placement.centre
+      (@shape.key == "loft") ? centre : UpClose::Geometry::Point[0.0, centre.y]
     end
   end
 end

@@ -15,7 +15,7 @@ module Presenters
     # @return [Array<Array(String, String, Boolean)>] as BenchStep has them
     def moments(now)
       UpClose::Runs::Clockwork.new(steps: @steps, began_at: now.to_f, done_at: {}).moments(now.to_f)
-        .map { |name, at| [UpClose::Methods::Step::MOMENTS.fetch(name), Moments.clock(Time.at(at), now), false] }
+        .map { |name, s| [UpClose::Methods::Step::MOMENTS.fetch(name), Moments.clock(Time.at(s), now), false] }
     end
 
     # @return [UpClose::Working]

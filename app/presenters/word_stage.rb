@@ -37,8 +37,8 @@ module Presenters
     # @return [Array<Array(String, Float, Float)>]
     def handles
       return [] unless @outline
-      pose.handles(@outline.width(pose.spacing)).map do |name, at|
-        [name, ((at.x - box.x) * scale).round(1), ((at.y - box.y) * scale).round(1)]
+      pose.handles(@outline.width(pose.spacing)).map do |name, handle|
+        [name, ((handle.x - box.x) * scale).round(1), ((handle.y - box.y) * scale).round(1)]
       end
     end
 

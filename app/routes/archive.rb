@@ -15,10 +15,10 @@ module Routes
 
     # what only these routes need
     module Helping
-      # @param at [Time, nil] since when it is put away
+      # @param since [Time, nil] since when it is put away
       # @return [ApplicationRecord] what was put away or brought back
-      def archive(model, at)
-        model.find(params["id"]).tap { |record| ApplicationRecord.change { record.update!(archived_at: at) } }
+      def archive(model, since)
+        model.find(params["id"]).tap { |record| ApplicationRecord.change { record.update!(archived_at: since) } }
       end
     end
 

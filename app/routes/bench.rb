@@ -9,16 +9,16 @@ module Routes
     # what only these routes need
     module Helping
       def what_to_do(open)
-        at = now
-        marks = Mark.undone(at).where(jobs: {id: open})
+        moment = now
+        marks = Mark.undone(moment).where(jobs: {id: open})
           .preload(:artwork, piece: :job, runs: [:step_ends, {leader: :step_ends}]).order(:id).to_a
         # of what nobody has begun, no try is asked for
         ActiveRecord::Associations::Preloader.new(records: marks.select(&:run), associations: :attempts).call
         Presenters::BenchPage.new(
           empty_jobs: open.where.missing(:pieces).to_a,
-          rows: marks.reject { |mark| mark.done?(at) }.map { |mark| row(mark) },
-          table: Presenters::Timetable.new(Actions::PlanWork.new(at, marks: marks), now: at),
-          now: at
+          rows: marks.reject { |mark| mark.done?(moment) }.map { |mark| row(mark) },
+          table: Presenters::Timetable.new(Actions::PlanWork.new(moment, marks: marks), now: moment),
+          now: moment
         )
       end
 

@@ -32,9 +32,10 @@ module Routes
 
       # the drawing and what is said, after a move
       app.get "/pieces/:id/compose/look" do
-        at = compose_at(Piece.find(params["id"]))
+        compose = compose_at(Piece.find(params["id"]))
         content_type :json
-        JSON.generate(scene: part(:compose_scene, at: at), said: part(:compose_said, at: at), snaps: at.snaps)
+        scene, told = %i[compose_scene compose_said].map { |name| part(name, at: compose) }
+        JSON.generate(scene: scene, said: told, snaps: compose.snaps)
       end
     end
 

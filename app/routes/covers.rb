@@ -20,11 +20,12 @@ module Routes
 
       # what is said of a cover, kept or tried
       def told_cover(mark, covering, errors = {})
-        at = Presenters::CoverStage.new(mark, covering, writer: writer)
+        cover = Presenters::CoverStage.new(mark, covering, writer: writer)
         content_type :json
         JSON.generate(
-          said: part(:cover_said, at: at), scene: part(:cover_scene, at: at), fields: at.fields, at: at.frame_mm,
-          undo: at.undo?, bare: at.bare?, errors: errors.values
+          said: part(:cover_said, at: cover), scene: part(:cover_scene, at: cover), fields: cover.fields,
+          at: cover.frame_mm,
+          undo: cover.undo?, bare: cover.bare?, errors: errors.values
         )
       end
     end

@@ -109,7 +109,7 @@ module Routes
       app.get "/marks/:id/front.png" do
         mark = find_mark(params["id"])
         halt 404 unless mark.artwork && mark.piece.to_core.curved?
-        at =
+        place =
           UpClose::Placing::Placement
             .new(**%w[width_mm x_mm y_mm turn_deg].to_h { |key|
               [key.to_sym, Float(params[key], exception: false) || halt(404)]
@@ -117,7 +117,7 @@ module Routes
         cache_control :private, max_age: KEPT_S
         content_type "image/png"
         look, margin = mark.design.look
-        Presenters::FrontView.new(mark, at).png(::Vips::Image.new_from_buffer(look, ""), margin)
+        Presenters::FrontView.new(mark, place).png(::Vips::Image.new_from_buffer(look, ""), margin)
       end
     end
 

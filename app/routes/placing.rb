@@ -12,16 +12,16 @@ module Routes
       def answer(mark, form, placement: mark.placement, front: true)
         status 422 unless form.ok?
         content_type :json
-        at = Presenters::PlaceStage.new(mark, writer: writer, placement: placement)
+        place = Presenters::PlaceStage.new(mark, writer: writer, placement: placement)
         JSON.generate(
-          drawing: part(:piece_scene, view: at.view),
-          front: front && at.curved? && part(:front_view, view: at.front),
-          said: part(:place_findings, at: at, mark: mark),
-          next: part(:place_next, at: at, mark: mark),
-          fields: at.fields,
+          drawing: part(:piece_scene, view: place.view),
+          front: front && place.curved? && part(:front_view, view: place.front),
+          said: part(:place_findings, at: place, mark: mark),
+          next: part(:place_next, at: place, mark: mark),
+          fields: place.fields,
           errors: form.errors,
           placed: {x: placement.x_mm, y: placement.y_mm},
-          snaps: front ? at.snaps : nil,
+          snaps: front ? place.snaps : nil,
           undo: mark.earlier_places.any?,
           looking: mark.looked.nil?,
           cell: row(mark).cell("place").figure

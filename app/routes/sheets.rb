@@ -9,11 +9,11 @@ module Routes
     module Helping
       # a search that takes more than a moment goes on beside the page
       def lay_beside(mark, typed)
-        form_unit, at, held = unit, now, HistoryEntry.held
+        form_unit, moment, held = unit, now, HistoryEntry.held
         LAYING.start(mark.id) do |task|
           HistoryEntry.go_on(held)
           form = Forms::SheetForm.new(typed, unit: form_unit)
-          Actions::LaySheet.call(Mark.live.preload(:artwork, piece: :job).find(mark.id), form, at) do |*so_far|
+          Actions::LaySheet.call(Mark.live.preload(:artwork, piece: :job).find(mark.id), form, moment) do |*so_far|
             task.at(*so_far)
           end
           form.errors.values

@@ -41,10 +41,10 @@ module Routes
         mark = mark_to_find
         form = Forms::StrapForm.new(params, unit: unit)
         halt 422 unless form.ok?
-        at = Presenters::StrapStage.new(mark, MarkRegister.new(mark, tried: form.settings), writer: writer)
-        halt 422 if at.refusal
+        strap = Presenters::StrapStage.new(mark, MarkRegister.new(mark, tried: form.settings), writer: writer)
+        halt 422 if strap.refusal
         content_type :json
-        JSON.generate(drawing: part(:strap_drawing, at: at), said: part(:strap_said, at: at))
+        JSON.generate(drawing: part(:strap_drawing, at: strap), said: part(:strap_said, at: strap))
       end
     end
 
@@ -52,10 +52,10 @@ module Routes
       Shelves::RegisterFiles::KINDS.each do |kind, type|
         app.get "/marks/:id/strap.#{kind}" do
           mark = mark_to_find
-          at = Presenters::StrapStage.new(mark, MarkRegister.new(mark), writer: writer)
-          halt 422, strap_page(mark) if at.refusal
-          title = "#{mark.title}, #{at.noun}"
-          download(Shelves::RegisterFiles.call(at.register.aid, kind, title: title, paper: mark.paper), type,
+          strap = Presenters::StrapStage.new(mark, MarkRegister.new(mark), writer: writer)
+          halt 422, strap_page(mark) if strap.refusal
+          title = "#{mark.title}, #{strap.noun}"
+          download(Shelves::RegisterFiles.call(strap.register.aid, kind, title: title, paper: mark.paper), type,
             "#{title.delete(",")}.#{kind}")
         end
       end

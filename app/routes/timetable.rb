@@ -21,9 +21,9 @@ module Routes
       end
 
       def timetable_page(form: nil)
-        at = now
-        work = Actions::PlanWork.new(at)
-        table = Presenters::Timetable.new(work, now: at, page: params["page"].to_i, asked: params["ask"]&.to_i)
+        moment = now
+        work = Actions::PlanWork.new(moment)
+        table = Presenters::Timetable.new(work, now: moment, page: params["page"].to_i, asked: params["ask"]&.to_i)
         page :timetable, here: :timetable, title: "Timetable", table: table, form: form
       end
     end
@@ -67,9 +67,9 @@ module Routes
       app.post "/marks/:id/not-before" do
         mark = find_mark(params["id"])
         seconds = Integer(params["seconds"].to_s, exception: false)
-        at = seconds ? Time.at(seconds) : moment_typed(params["at"])
-        halt 422, timetable_page unless params["clear"] || at
-        ApplicationRecord.change { mark.update!(not_before: params["clear"] ? nil : at) }
+        moment = seconds ? Time.at(seconds) : moment_typed(params["at"])
+        halt 422, timetable_page unless params["clear"] || moment
+        ApplicationRecord.change { mark.update!(not_before: params["clear"] ? nil : moment) }
         redirect to("/timetable#mark-#{mark.id}"), 303
       end
     end

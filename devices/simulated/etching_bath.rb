@@ -39,9 +39,9 @@ module Devices
       def depth_um(bath, metal, seconds, begun_c, motion)
         whole, rest = seconds.divmod(STEP_S)
         minutes = Array.new(whole.to_i) { |i| [(i + 0.5) * STEP_S, 1.0] } + [[seconds - rest / 2, rest / STEP_S]]
-        minutes.sum do |at, share|
-          rate = bath.rate(metal, temperature_c: warmth(begun_c, at), motion: motion, taken_g_l: 0)
-          SLOWER * strength(at) * share * rate
+        minutes.sum do |minute, share|
+          rate = bath.rate(metal, temperature_c: warmth(begun_c, minute), motion: motion, taken_g_l: 0)
+          SLOWER * strength(minute) * share * rate
         end
       end
 

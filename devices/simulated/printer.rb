@@ -47,8 +47,8 @@ module Devices
         # in memory, since a ghost asks for every pixel twice
         sheet = within_reach(moved(page, px(width_mm), px(height_mm))).copy_memory
         sheet = ghosted(sheet) if faults.ghost_mm&.< height_mm
-        sheet = faults.rollers_mm.select { |at| at + TRACK_MM < width_mm }.reduce(sheet) do |image, at|
-          tracked(image, at)
+        sheet = faults.rollers_mm.select { |mm| mm + TRACK_MM < width_mm }.reduce(sheet) do |image, roller_mm|
+          tracked(image, roller_mm)
         end
         Noise.on(sheet, faults.noise, seed)
       end

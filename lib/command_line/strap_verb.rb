@@ -40,10 +40,10 @@ module CommandLine
     private
 
     def told(turn, down)
-      at = wall.flat(turn, down)
+      place = wall.flat(turn, down)
       {
         from_handle_mm: (turn * wall.girth(down)).round(4), down_mm: down.round(4),
-        flat_mm: [at.x.round(4), at.y.round(4)]
+        flat_mm: [place.x.round(4), place.y.round(4)]
       }
     end
 

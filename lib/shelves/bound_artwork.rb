@@ -66,10 +66,10 @@ module Shelves
     def region(scale)
       box = ink.box
       regions = parts.map do |part|
-        at, width = part.placement, part.placement.width_mm
+        placement, width = part.placement, part.placement.width_mm
         map = UpClose::Geometry::Transform.move(-width / 2, -width * part.ink.aspect / 2)
-          .then(UpClose::Geometry::Transform.turn(at.turn_deg))
-          .then(UpClose::Geometry::Transform.move(at.x_mm - box.x, at.y_mm - box.y))
+          .then(UpClose::Geometry::Transform.turn(placement.turn_deg))
+          .then(UpClose::Geometry::Transform.move(placement.x_mm - box.x, placement.y_mm - box.y))
           .then(UpClose::Geometry::Transform.scale(scale))
         UpClose::Cutting::InkRegions.inked(part.drawn.artwork, width_mm: width).mapped_all(map)
       end

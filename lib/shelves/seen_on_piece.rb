@@ -163,11 +163,11 @@ module Shelves
     end
 
     def flat_places(part, px_per_mm, image)
-      at = part.placement
+      placement = part.placement
       xyz = Vips::Image.xyz(*size)
-      x = xyz[0] / per_mm + (@box.x - at.x_mm)
-      y = xyz[1] / per_mm + (@box.y - at.y_mm)
-      angle = -at.turn_deg * Math::PI / 180
+      x = xyz[0] / per_mm + (@box.x - placement.x_mm)
+      y = xyz[1] / per_mm + (@box.y - placement.y_mm)
+      angle = -placement.turn_deg * Math::PI / 180
       u = x * Math.cos(angle) - y * Math.sin(angle)
       v = x * Math.sin(angle) + y * Math.cos(angle)
       (u * px_per_mm + image.width / 2.0).bandjoin(v * px_per_mm + image.height / 2.0)

@@ -18,7 +18,7 @@ module Shelves
       return unless folder
       FileUtils.mkdir_p(folder, mode: 0o700)
       @logger = Logger.new(File.join(folder, "up_close.log"), FILES, BYTES)
-      @logger.formatter = ->(_, at, _, words) { "#{at.utc.strftime("%Y-%m-%dT%H:%M:%S.%LZ")} #{words}\n" }
+      @logger.formatter = ->(_, time, _, words) { "#{time.utc.strftime("%Y-%m-%dT%H:%M:%S.%LZ")} #{words}\n" }
     rescue SystemCallError
       # a shop whose log cannot be written goes on
       @logger = nil

@@ -57,13 +57,13 @@ module UpClose
       # @return [Geometry::Region]
       def print(side, layer = "copper")
         single = (layer == "copper") ? copper(side) : board.layer(layer, side).region
-        Geometry::Region.union(places.flat_map { |map| moved(single, map) } + pins.map { |at| pin(at) })
+        Geometry::Region.union(places.flat_map { |map| moved(single, map) } + pins.map { |centre| pin(centre) })
       end
 
       # @return [Array<Hole>] of all boards, and the pins'
       def holes
         places.flat_map { |map| board.holes.map { |hole| hole.mapped(map) } } +
-          pins.map { |at| Hole.new(Layout::PIN_MM, [at], false) }
+          pins.map { |centre| Hole.new(Layout::PIN_MM, [centre], false) }
       end
 
       # @return [Array<Geometry::Region>] each board's edge
@@ -99,12 +99,12 @@ module UpClose
       def moved(region, map) = region.parts.map { |part| part.mapped(map) }
 
       # a ring with a bare middle to drill on, and a cross that is laid over the other side's
-      def pin(at)
-        ring = Geometry::Region.disc(at, Layout::PIN_MM) - Geometry::Region.disc(at, Layout::PIN_MM - 0.3)
-        bars = [[at.x - 2, at.y - 0.2, 4, 0.4], [at.x - 0.2, at.y - 2, 0.4, 4]].map { |x, y, w, h|
+      def pin(centre)
+        ring = Geometry::Region.disc(centre, Layout::PIN_MM) - Geometry::Region.disc(centre, Layout::PIN_MM - 0.3)
+        bars = [[centre.x - 2, centre.y - 0.2, 4, 0.4], [centre.x - 0.2, centre.y - 2, 0.4, 4]].map { |x, y, w, h|
           Geometry::Region.box(Geometry::Box.new(x: x, y: y, width: w, height: h))
         }
-        bars.reduce(ring, :+) - Geometry::Region.disc(at, 0.15)
+        bars.reduce(ring, :+) - Geometry::Region.disc(centre, 0.15)
       end
     end
   end

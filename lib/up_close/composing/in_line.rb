@@ -26,9 +26,9 @@ module UpClose
 
       # marks that mean to stand on one middle, and by how much they do not
       def middles(axis, writer)
-        at = @boxes.transform_values { |box| box.centre.public_send(axis) }
+        middles = @boxes.transform_values { |box| box.centre.public_send(axis) }
         line = @piece.centre.public_send(axis)
-        group = at.select { |_, value| (value - line).abs <= NEAR_MM }
+        group = middles.select { |_, value| (value - line).abs <= NEAR_MM }
         return if group.size < 2
         off = group.values.map { |value| (value - line).abs }.max
         Finding.new(

@@ -36,14 +36,14 @@ module UpClose
 
       def mid((low, high)) = (low + high) / 2
 
-      def snap(axis, at, line, words, gap = nil)
-        Snap.new(axis: axis, at: at.to_f, line: line.to_f, words: words, gap_mm: gap)
+      def snap(axis, position, line, words, gap = nil)
+        Snap.new(axis: axis, at: position.to_f, line: line.to_f, words: words, gap_mm: gap)
       end
 
       def middles(axis)
         piece = mid(span(@piece, axis))
         [snap(axis, piece, piece, "middle of the piece")] + @others.map do |title, box|
-          mid(span(box, axis)).then { |at| snap(axis, at, at, "middle of #{title}") }
+          mid(span(box, axis)).then { |position| snap(axis, position, position, "middle of #{title}") }
         end
       end
 
@@ -57,7 +57,7 @@ module UpClose
 
       def baselines
         return [] unless @baseline
-        @baselines.map { |title, at| snap(:y, at - @baseline, at, "baseline of #{title}") }
+        @baselines.map { |title, position| snap(:y, position - @baseline, position, "baseline of #{title}") }
       end
 
       # between two that leave room; and beyond one, as far as the next one is from it
@@ -84,7 +84,7 @@ module UpClose
           gap = high.first - low.last
           next [] unless gap.finite? && gap.positive?
           after, before = span_a.last + gap + half(axis), span_a.first - gap - half(axis)
-          [after, before].map { |at| snap(axis, at, at, "the gap of #{a} and #{b}", gap) }
+          [after, before].map { |position| snap(axis, position, position, "the gap of #{a} and #{b}", gap) }
         end
       end
     end

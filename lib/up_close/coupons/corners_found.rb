@@ -30,7 +30,7 @@ module UpClose
       # @raise [Errors::BadShape]
       def call
         corners = best or refuse(rings.size)
-        corners.map { |at| sharpened(at * (1 / @shrink), size(corners)) }
+        corners.map { |corner| sharpened(corner * (1 / @shrink), size(corners)) }
       end
 
       private
@@ -77,7 +77,7 @@ module UpClose
       # clockwise, as they lie in the picture
       def around(four)
         middle = four.reduce(:+) * 0.25
-        four.sort_by { |at| Math.atan2(at.y - middle.y, at.x - middle.x) }
+        four.sort_by { |corner| Math.atan2(corner.y - middle.y, corner.x - middle.x) }
       end
 
       # about as long to its height as the coupon
@@ -108,8 +108,8 @@ module UpClose
 
       def mean(box, map)
         levels = [0.25, 0.5, 0.75].product([0.3, 0.7]).map do |u, v|
-          at = map.apply(Geometry::Point[box.x + u * box.width, box.y + v * box.height])
-          pixel(at.x, at.y)
+          place = map.apply(Geometry::Point[box.x + u * box.width, box.y + v * box.height])
+          pixel(place.x, place.y)
         end
         levels.sum / levels.size
       end
@@ -123,14 +123,14 @@ module UpClose
       end
 
       # the middle of what is dark of a ring and its dot, in the whole picture
-      def sharpened(at, size)
+      def sharpened(corner, size)
         2.times do
           reach = (size * 0.62).ceil
-          left, top = (at.x - reach).floor, (at.y - reach).floor
-          return at if [left, top].min.negative? || left + 2 * reach > @grey.width || top + 2 * reach > @grey.height
-          at = weighted(@grey.crop(left, top, 2 * reach, 2 * reach), left, top)
+          left, top = (corner.x - reach).floor, (corner.y - reach).floor
+          return corner if [left, top].min.negative? || left + 2 * reach > @grey.width || top + 2 * reach > @grey.height
+          corner = weighted(@grey.crop(left, top, 2 * reach, 2 * reach), left, top)
         end
-        at
+        corner
       end
 
       def weighted(crop, left, top)

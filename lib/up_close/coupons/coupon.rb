@@ -78,12 +78,13 @@ module UpClose
       def letters = []
 
       def frame
-        [*corners.flat_map { |at| ring(at) }, Geometry::Region.box(key_box)]
+        [*corners.flat_map { |corner| ring(corner) }, Geometry::Region.box(key_box)]
       end
 
-      def ring(at)
+      def ring(centre)
         [
-          Geometry::Region.disc(at, RING) - Geometry::Region.disc(at, RING - WALL), Geometry::Region.disc(at, DOT)
+          Geometry::Region.disc(centre, RING) - Geometry::Region.disc(centre, RING - WALL),
+          Geometry::Region.disc(centre, DOT)
         ]
       end
 

@@ -163,9 +163,9 @@ module UpClose
 
       def working(place)
         told = @read.map { |field, share| "#{field.name} #{Working.number(share)}" }.join(", ")
-        at = values(place).map { |key, value| axes.find { |axis| axis.key == key }.words(value) }.join(", ")
+        settings = values(place).map { |key, value| axes.find { |axis| axis.key == key }.words(value) }.join(", ")
         Working.new(
-          "a surface of the second degree through #{told}: highest, #{Working.number(mean(place))}, at #{at}",
+          "a surface of the second degree through #{told}: highest, #{Working.number(mean(place))}, at #{settings}",
           source: "each field off it by #{Working.number(@noise)}"
         )
       end

@@ -49,17 +49,17 @@ module UpClose
       def line_place(field) = corner(field) + Geometry::Point[4.0 + LENGTH / 2, 13.5]
 
       def solid(field)
-        at = corner(field) + Geometry::Point[LENGTH + 8.0, 9.0]
+        point = corner(field) + Geometry::Point[LENGTH + 8.0, 9.0]
         Element.new(
           kind: :solid, ladder: field.name, size_mm: SOLID_MM,
-          box: Geometry::Box.new(x: at.x, y: at.y, width: SOLID_MM, height: SOLID_MM)
+          box: Geometry::Box.new(x: point.x, y: point.y, width: SOLID_MM, height: SOLID_MM)
         )
       end
 
       def letters
         fields = @plan.fields.map do |field|
-          at = corner(field)
-          set("#{field.name}  #{@plan.words(field)}", LABEL_MM, at.x + 4.0, at.y + 5.0)
+          point = corner(field)
+          set("#{field.name}  #{@plan.words(field)}", LABEL_MM, point.x + 4.0, point.y + 5.0)
         end
         [*fields, set(title, LABEL_MM, 24.0, INSET + 0.9)].compact
       end

@@ -94,12 +94,12 @@ module UpClose
 
       # two lines and a ring, to see whether colours lie over each other and how far it crept
       def cross
-        at = Geometry::Point[120.0, 75.0]
+        centre = Geometry::Point[120.0, 75.0]
         half = CROSS_MM / 2
         [
-          Geometry::Region.box(Geometry::Box.new(x: at.x - half, y: at.y - 0.15, width: CROSS_MM, height: 0.3)),
-          Geometry::Region.box(Geometry::Box.new(x: at.x - 0.15, y: at.y - half, width: 0.3, height: CROSS_MM)),
-          Geometry::Region.disc(at, 3.0) - Geometry::Region.disc(at, 2.7)
+          Geometry::Region.box(Geometry::Box.new(x: centre.x - half, y: centre.y - 0.15, width: CROSS_MM, height: 0.3)),
+          Geometry::Region.box(Geometry::Box.new(x: centre.x - 0.15, y: centre.y - half, width: 0.3, height: CROSS_MM)),
+          Geometry::Region.disc(centre, 3.0) - Geometry::Region.disc(centre, 2.7)
         ]
       end
     end

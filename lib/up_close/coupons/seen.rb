@@ -34,8 +34,8 @@ module UpClose
         ground, ink = ladder_levels(element)
         half = element.size_mm / 2 + 0.5
         steps = (2 * half / ACROSS).round
-        sums = element.stations(0.5).map do |at, across|
-          Array.new(steps) { |i| @sheet.at(at + across * (-half + (i + 0.5) * 2 * half / steps)) }
+        sums = element.stations(0.5).map do |station, across|
+          Array.new(steps) { |i| @sheet.at(station + across * (-half + (i + 0.5) * 2 * half / steps)) }
             .sum { |level| ((ground - level) / (ground - ink)).clamp(0, 1) } * 2 * half / steps
         end
         median(sums)
@@ -47,14 +47,14 @@ module UpClose
       def line_share(element, gap: false)
         threshold = 0.5 * Math.erf(element.size_mm / (2 * Math.sqrt(2) * BLUR))
         stations = element.stations(ALONG)
-        there = stations.count { |at, across| depth(at, across, element, gap) > threshold }
+        there = stations.count { |station, across| depth(station, across, element, gap) > threshold }
         share = there / stations.size.to_f
         gap ? 1 - share : share
       end
 
       # 0 as the ground, 1 as ink; for a gap 0 as ink, 1 as the ground
-      def depth(at, across, element, gap)
-        extreme = near(at, across, [element.size_mm / 4, STRAY].max).then { |all| gap ? all.max : all.min }
+      def depth(station, across, element, gap)
+        extreme = near(station, across, [element.size_mm / 4, STRAY].max).then { |all| gap ? all.max : all.min }
         levels = ladder_levels(element)
         from, to = gap ? levels.reverse : levels
         (from - extreme) / (from - to).then { |step|
@@ -66,9 +66,9 @@ module UpClose
         }
       end
 
-      def near(at, across, reach)
+      def near(station, across, reach)
         count = [(reach / ACROSS).ceil, 1].max
-        (-count..count).map { |i| @sheet.level(at.x + across.x * i * ACROSS, at.y + across.y * i * ACROSS) }
+        (-count..count).map { |i| @sheet.level(station.x + across.x * i * ACROSS, station.y + across.y * i * ACROSS) }
       end
 
       # ground and ink about a ladder: beside its thinnest, and in the middle of its widest
@@ -76,9 +76,9 @@ module UpClose
       def ladder_levels(element)
         (@levels ||= {})[element.ladder] ||= begin
           same = @coupon.elements.select { |other| other.ladder == element.ladder && other.kind == element.kind }
-          on = median(same.last(3).flat_map { |wide| wide.stations(0.5).map { |at, _| @sheet.at(at) } })
+          on = median(same.last(3).flat_map { |wide| wide.stations(0.5).map { |station, _| @sheet.at(station) } })
           beside = median(same.last(3).flat_map { |wide|
-            wide.stations(0.5).map { |at, across| @sheet.at(at + across * reach(wide)) }
+            wide.stations(0.5).map { |station, across| @sheet.at(station + across * reach(wide)) }
           })
           (element.kind == :gap) ? [on, beside] : [beside, on]
         end

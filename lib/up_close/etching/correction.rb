@@ -53,9 +53,11 @@ module UpClose
         lap = @steps.find { |step| etch?(step) }
         number = @steps.count { |step| etch?(step) }
         laps.each_with_index.flat_map do |seconds, i|
-          at = number + i + 1
-          wait = lap.with(key: "etch_#{at}", title: "Etch on for the time that is left", least_s: seconds, each_s: nil)
-          [wait, look(at)]
+          turn = number + i + 1
+          wait = lap.with(
+            key: "etch_#{turn}", title: "Etch on for the time that is left", least_s: seconds, each_s: nil
+          )
+          [wait, look(turn)]
         end
       end
 

@@ -21,15 +21,15 @@ module UpClose
         if entries.empty? || entries.flatten.include?(nil) || entries.sum { |_, _, _, length, _| length } > MOST_BYTES
           bad
         end
-        tables = entries.map { |tag, at, packed, length, sum| [tag, table(bytes, at, packed, length), sum] }
+        tables = entries.map { |tag, offset, packed, length, sum| [tag, table(bytes, offset, packed, length), sum] }
         assembled(flavour, tables)
       rescue Zlib::Error
         bad
       end
 
       # @param packed [Integer] bytes in the file  @param length [Integer] bytes unpacked  @return [String]
-      def table(bytes, at, packed, length)
-        data = bytes.byteslice(at, packed)
+      def table(bytes, offset, packed, length)
+        data = bytes.byteslice(offset, packed)
         bad unless data&.bytesize == packed
         data = Zlib::Inflate.inflate(data) if packed < length
         (data.bytesize == length) ? data : bad
@@ -38,11 +38,11 @@ module UpClose
       # the directory, then each table on a whole four bytes
       def assembled(flavour, tables)
         power = Math.log2(tables.size).floor
-        at = 12 + 16 * tables.size
+        offset = 12 + 16 * tables.size
         directory = [flavour, tables.size, 16 * 2**power, power, 16 * (tables.size - 2**power)].pack("a4n4")
         body = +"".b
         tables.each do |tag, data, sum|
-          directory << [tag, sum, at + body.bytesize, data.bytesize].pack("a4N3")
+          directory << [tag, sum, offset + body.bytesize, data.bytesize].pack("a4N3")
           body << data << "\0" * (-data.bytesize % 4)
         end
         directory + body

@@ -62,15 +62,15 @@ module UpClose
       # @param without [Integer] edges of this part are passed over
       # @return [Array(Point, Integer), nil] the nearest place on an edge, and its part; nil when none is so near
       def nearest(point, reach, without:)
-        best, at = reach, nil
+        best, nearest = reach, nil
         near(point, reach) do |edge|
           next if part[edge] == without
           t = along_edge(edge, point.x, point.y)
           x, y = x0[edge] + t * ux[edge], y0[edge] + t * uy[edge]
           far = Math.hypot(point.x - x, point.y - y)
-          best, at = far, [Point[x, y], part[edge]] if far < best
+          best, nearest = far, [Point[x, y], part[edge]] if far < best
         end
-        at
+        nearest
       end
 
       # @param edge [Integer]  @return [Float]
@@ -79,7 +79,7 @@ module UpClose
       private
 
       def near(point, reach)
-        columns, rows = [point.x, point.y].map { |at| ((at - reach) / @reach).floor..((at + reach) / @reach).floor }
+        columns, rows = [point.x, point.y].map { |mm| ((mm - reach) / @reach).floor..((mm + reach) / @reach).floor }
         columns.each do |column|
           base = column * COLUMN
           rows.each { |row| @cells[base + row]&.each { |edge| yield edge } }

@@ -112,8 +112,8 @@ module UpClose
       # sorted by x, so that only stretches that overlap there are tried
       def find_crossing
         boxes = edges.each_with_index.map { |(p, q), i| [[p.x, q.x].min, [p.x, q.x].max, i] }.sort
-        boxes.each_with_index do |(_, right, i), at|
-          boxes[at + 1..].each do |left, _, j|
+        boxes.each_with_index do |(_, right, i), place|
+          boxes[place + 1..].each do |left, _, j|
             break if left > right
             next if (i - j).abs <= 1 || (i - j).abs == edges.size - 1
             return [i, j].minmax if cross?(*edges[i], *edges[j])

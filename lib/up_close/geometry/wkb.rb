@@ -32,11 +32,11 @@ module UpClose
       # @param bytes [String] a polygon
       # @return [Array<Array<Array(Float, Float)>>] not closed
       def rings(bytes)
-        at = 9
+        offset = 9
         Array.new(bytes.unpack1("V", offset: 5)) do
-          count = bytes.unpack1("V", offset: at)
-          flat = bytes[at + 4, count * 16].unpack("E*")
-          at += 4 + count * 16
+          count = bytes.unpack1("V", offset: offset)
+          flat = bytes[offset + 4, count * 16].unpack("E*")
+          offset += 4 + count * 16
           flat.each_slice(2).first(count - 1)
         end
       end

@@ -29,9 +29,9 @@ module UpClose
       def height_mm = width_mm * artwork_ink.aspect
 
       def placement
-        at = @data["at"] || {}
-        refuse("“at” is no object.", "Give right_mm, down_mm and turn_deg.", :at) unless at.is_a?(Hash)
-        x, y, turn = %w[right_mm down_mm turn_deg].map { |key| at.fetch(key, 0) }
+        given = @data["at"] || {}
+        refuse("“at” is no object.", "Give right_mm, down_mm and turn_deg.", :at) unless given.is_a?(Hash)
+        x, y, turn = %w[right_mm down_mm turn_deg].map { |key| given.fetch(key, 0) }
         unless [x, y, turn].all? { |value| value.is_a?(Numeric) && value.between?(-2000, 2000) }
           refuse("“at” holds what is no number.", "Give right_mm, down_mm and turn_deg as numbers.", :at)
         end

@@ -19,7 +19,7 @@ module UpClose
       # @return [Placement, nil] nil where it is eased already, or no useful size would be
       def call
         return if follows?(@placement)
-        [@placement, @placement.with(y_mm: 0.0)].uniq.filter_map { |at| largest_at(at) }.max_by(&:width_mm)
+        [@placement, @placement.with(y_mm: 0.0)].uniq.filter_map { |place| largest_at(place) }.max_by(&:width_mm)
       end
 
       private

@@ -59,8 +59,8 @@ module UpClose
       # Where no supporting lines decide.
       # @return [Array(Float, Point)] width of the largest copy at this turn, and its middle
       def largest_searched(effort = LargestSearch::THOROUGH)
-        at = LargestSearch.new(self, @shape, @wanted, effort: effort).call
-        [moved_to(at).largest_here, at]
+        middle = LargestSearch.new(self, @shape, @wanted, effort: effort).call
+        [moved_to(middle).largest_here, middle]
       end
 
       # @param ink [Artwork::Ink]  @param tolerance [Float] share of the width it is found to

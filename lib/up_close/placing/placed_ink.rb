@@ -59,7 +59,7 @@ module UpClose
         nearest * @scale
       end
 
-      def gap(at, from, size) = [from - at, at - from - size, 0].max
+      def gap(position, from, size) = [from - position, position - from - size, 0].max
 
       # the inverse of the map: the turn is a rotation, so its transpose undoes it
       def back(point)

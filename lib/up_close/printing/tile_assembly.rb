@@ -50,18 +50,20 @@ module UpClose
       end
 
       # ticks outside the window, on the middle of each overlap
-      def joins(tile, at)
+      def joins(tile, origin)
         columns, rows = grid
         across = [
-          (tile.column > 0) ? at.x + overlap / 2 : nil,
-          (tile.column < columns - 1) ? at.right - overlap / 2 : nil
+          (tile.column > 0) ? origin.x + overlap / 2 : nil,
+          (tile.column < columns - 1) ? origin.right - overlap / 2 : nil
         ].compact
         down =
-          [(tile.row > 0) ? at.y + overlap / 2 : nil, (tile.row < rows - 1) ? at.bottom - overlap / 2 : nil].compact
+          [
+            (origin.y + overlap / 2 if tile.row > 0), (origin.bottom - overlap / 2 if tile.row < rows - 1)
+          ].compact
         across.flat_map { |x|
-          [tick(x, at.y, x, at.y - TiledPack::TICK), tick(x, at.bottom, x, at.bottom + TiledPack::TICK)]
+          [tick(x, origin.y, x, origin.y - TiledPack::TICK), tick(x, origin.bottom, x, origin.bottom + TiledPack::TICK)]
         } + down.flat_map { |y|
-          [tick(at.x, y, at.x - TiledPack::TICK, y), tick(at.right, y, at.right + TiledPack::TICK, y)]
+          [tick(origin.x, y, origin.x - TiledPack::TICK, y), tick(origin.right, y, origin.right + TiledPack::TICK, y)]
         }
       end
 

@@ -115,23 +115,25 @@ module UpClose
       end
 
       def page(tile, copy)
-        at = on_page(tile)
-        window = Items::Window.new(at, [mark(at.x - tile.part.x, at.y - tile.part.y)])
+        box = on_page(tile)
+        window = Items::Window.new(box, [mark(box.x - tile.part.x, box.y - tile.part.y)])
         Page.new(
           paper: paper,
           items: [
             *furniture(2 + (copy - 1) * tiles.size + tiles.index(tile)),
             window,
-            outline(at),
-            *joins(tile, at),
-            name(tile, at)
+            outline(box),
+            *joins(tile, box),
+            name(tile, box)
           ]
         )
       end
 
       def furniture(sheet) = Furniture.items(paper, @heading, sheet: sheet, sheets: sheets, mirrored: @mirrored)
 
-      def name(tile, at) = Items::Text.new("Tile #{tile.name}", x: at.right - 24, y: at.y - 1.6, size: 2.6, bold: true)
+      def name(tile, box)
+        Items::Text.new("Tile #{tile.name}", x: box.right - 24, y: box.y - 1.6, size: 2.6, bold: true)
+      end
 
       def outline(box) = Items::Line.new([*box.corners, box.corners.first])
 

@@ -134,19 +134,19 @@ module UpClose
       end
 
       def crosses
-        film_corners.flat_map do |at|
+        film_corners.flat_map do |corner|
           [[CROSS_MM, 0], [0, CROSS_MM]].map do |x, y|
             reach = Geometry::Point[x, y]
-            line(at - reach, at + reach)
+            line(corner - reach, corner + reach)
           end
         end
       end
 
       def numbers
         centre = film_corners.reduce(:+) * 0.25
-        film_corners.each_with_index.map do |at, i|
-          out = (at - centre).unit * 4
-          Label.new((i + 1).to_s, at + Geometry::Point[out.x, out.y * 0.2], turn_at(@corners[i].first), 2.2)
+        film_corners.each_with_index.map do |corner, i|
+          out = (corner - centre).unit * 4
+          Label.new((i + 1).to_s, corner + Geometry::Point[out.x, out.y * 0.2], turn_at(@corners[i].first), 2.2)
         end
       end
 

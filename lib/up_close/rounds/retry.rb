@@ -21,9 +21,9 @@ module UpClose
         kept = @steps.reject { |step| of_this_try?(step) && !@done.include?(step.key) }
         return kept.reject { |step| of_this_piece?(step) && !@done.include?(step.key) } unless print
         kept = kept.map { |step| of_this_piece?(step) ? step.with(after: now_called(step.after)) : step }
-        at = sand ? (kept.rindex { |step| of_this_lot?(step) } || -1) + 1 : before
-        at = [at, before].max
-        kept.first(at) + (sand ? [sanded].compact : []) + again + kept.drop(at)
+        index = sand ? (kept.rindex { |step| of_this_lot?(step) } || -1) + 1 : before
+        index = [index, before].max
+        kept.first(index) + (sand ? [sanded].compact : []) + again + kept.drop(index)
       end
 
       # which try the next one is

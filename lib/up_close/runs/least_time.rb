@@ -13,8 +13,8 @@ module UpClose
       # @return [Numeric] when the last ends; +from+ when there is none
       def ready_at(steps, from: 0, done: {}, now: from)
         ends = done.dup
-        steps.each_with_index.reduce(from) do |at, (step, i)|
-          end_at = [at, opening(step, ends, at)].max + step.least_s
+        steps.each_with_index.reduce(from) do |moment, (step, i)|
+          end_at = [moment, opening(step, ends, moment)].max + step.least_s
           ends[step.key] = i.zero? ? [end_at, now].max : end_at
         end
       end
@@ -24,7 +24,7 @@ module UpClose
       def windows_s(steps) = ready_at(steps) - steps.sum(&:least_s)
 
       # a window that nothing before has opened opens as its step comes to hand
-      def opening(step, ends, at) = step.earliest_s ? ends.fetch(step.after, at) + step.earliest_s : at
+      def opening(step, ends, moment) = step.earliest_s ? ends.fetch(step.after, moment) + step.earliest_s : moment
     end
   end
 end

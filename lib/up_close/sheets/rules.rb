@@ -32,8 +32,8 @@ module UpClose
           [box.y, :top],
           [@blank.width_mm - box.right, :right],
           [@blank.height_mm - box.bottom, :bottom]
-        ].min_by do |free, at|
-          free - @frame[at]
+        ].min_by do |free, distance|
+          free - @frame[distance]
         end
         if room < @frame[side] - SLACK
           finding(:frame, "Too near the sheet's edge", room, @frame[side], "The printer holds the sheet there.")

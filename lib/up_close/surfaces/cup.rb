@@ -75,15 +75,15 @@ module UpClose
       # once round at a place on the unrolled shape
       def once_round_at(point) = Math::PI * wide * unrolled.polar(point).first / outer
 
-      # @param at [Geometry::Point] mm, unrolled  @return [Array<Bearing>]
-      def bearings(at)
-        radius, turned = unrolled.polar(at)
+      # @param place [Geometry::Point] mm, unrolled  @return [Array<Bearing>]
+      def bearings(place)
+        radius, turned = unrolled.polar(place)
         from_wide = outer - radius
         round_bearings(
           from_rim: (top > foot) ? from_wide : slant - from_wide,
           wall: slant,
           turned: turned / unrolled.angle,
-          once_round: once_round_at(at)
+          once_round: once_round_at(place)
         )
       end
 

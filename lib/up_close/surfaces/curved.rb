@@ -23,7 +23,7 @@ module UpClose
       # Where a place seen from the front lies on a mark laid flat, its middle at
       # +centre+ of what the piece unrolls to, before the mark's own turn.
       # @return [Geometry::Point, nil] nil where nothing of the piece is seen
-      def on_mark(seen, centre) = behind(seen)&.then { |at| at - centre }
+      def on_mark(seen, centre) = behind(seen)&.then { |place| place - centre }
 
       # @param placed [Placing::PlacedInk]
       # @param bent [Boolean] whether the artwork has been bent to the piece
@@ -31,7 +31,7 @@ module UpClose
       def findings(placed, writer, bent: false) = raise(NotImplementedError)
 
       # @return [Hash{Symbol => Bearing}] measured over the surface
-      def bearings(at) = raise(NotImplementedError)
+      def bearings(place) = raise(NotImplementedError)
 
       # what a flat sheet takes that reaches to these places
       # @param _points [Array<Geometry::Point>] unrolled  @return [Finding, nil] nil where it takes nothing

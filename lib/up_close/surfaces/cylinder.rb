@@ -55,10 +55,10 @@ module UpClose
         Geometry::Point[Math.asin(seen.x / (diameter / 2)) * once_round / (2 * Math::PI), seen.y]
       end
 
-      # @param at [Geometry::Point] mm, unrolled  @return [Array<Bearing>]
-      def bearings(at)
+      # @param place [Geometry::Point] mm, unrolled  @return [Array<Bearing>]
+      def bearings(place)
         wall = measures[:height_mm]
-        round_bearings(from_rim: at.y + wall / 2, wall: wall, turned: at.x / once_round, once_round: once_round)
+        round_bearings(from_rim: place.y + wall / 2, wall: wall, turned: place.x / once_round, once_round: once_round)
       end
 
       # mm at the front's scale: the drawing's box

@@ -84,9 +84,9 @@ module UpClose
 
       # A ring round the pole, and a line from the pole down to a place on the rim: told as a
       # length along the rim from a datum at the top of the drawing, to the right.
-      def bearings(at)
-        away = at.length
-        around = (Math.atan2(at.x, -at.y) % (2 * Math::PI)) * radius * Math.sin(reach_angle)
+      def bearings(place)
+        away = place.length
+        around = (Math.atan2(place.x, -place.y) % (2 * Math::PI)) * radius * Math.sin(reach_angle)
         pole = "with a strap over the curve"
         {across: Bearing.new(
           title: away.zero? ? "Through the pole" : "A ring round the pole",

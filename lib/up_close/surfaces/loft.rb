@@ -27,7 +27,7 @@ module UpClose
       # the other flank: the same body, nose to the right
       def mirrored
         first, last = stations.first[0], stations.last[0]
-        Loft.new(stations: stations.reverse.map { |at, girth| [first + last - at, girth] })
+        Loft.new(stations: stations.reverse.map { |along, girth| [first + last - along, girth] })
       end
 
       # as many as film with softener needs
@@ -54,8 +54,8 @@ module UpClose
       end
 
       def working
-        at, girth = stations.max_by(&:last)
-        Working.new("each side is half a girth wide: at #{num(at)} mm, #{num(girth)} ÷ 2 = #{num(girth / 2)} mm; " \
+        along, girth = stations.max_by(&:last)
+        Working.new("each side is half a girth wide: at #{num(along)} mm, #{num(girth)} ÷ 2 = #{num(girth / 2)} mm; " \
           "between stations a smooth curve; the edge's strain the mean of √(1 + (slope of girth ÷ 4)²), less 1")
       end
 
@@ -80,12 +80,12 @@ module UpClose
       end
 
       # along the body from its nose; up or down from the line along the middle of its side
-      def bearings(at)
-        along = at.x + unrolled.box.width / 2
+      def bearings(place)
+        along = place.x + unrolled.box.width / 2
         {
           across: Bearing.new(
-            title: "A line along the side", from: :middle, distance_mm: at.y.abs,
-            from_words: "line along the middle of the side", where: side_words(at)
+            title: "A line along the side", from: :middle, distance_mm: place.y.abs,
+            from_words: "line along the middle of the side", where: side_words(place)
           ),
           up: Bearing.new(
             title: "A line up the side", from: :left, distance_mm: along, from_words: "nose",
@@ -94,10 +94,10 @@ module UpClose
         }
       end
 
-      # @param at [Geometry::Point] mm, unrolled  @return [String]
-      def side_words(at)
-        return "on it" if at.y.abs < 0.05
-        "#{at.y.negative? ? "towards the back" : "towards the belly"}, with a strap over the curve"
+      # @param place [Geometry::Point] mm, unrolled  @return [String]
+      def side_words(place)
+        return "on it" if place.y.abs < 0.05
+        "#{place.y.negative? ? "towards the back" : "towards the belly"}, with a strap over the curve"
       end
 
       def front_box
@@ -106,8 +106,8 @@ module UpClose
       end
 
       def front_outline
-        upper = stations.map do |at, girth|
-          Geometry::Point[at - stations.first[0] - length / 2, -girth / (2 * Math::PI)]
+        upper = stations.map do |along, girth|
+          Geometry::Point[along - stations.first[0] - length / 2, -girth / (2 * Math::PI)]
         end
         Geometry::Path.polygon(upper + upper.reverse.map { |p| Geometry::Point[p.x, -p.y] })
       end
@@ -123,8 +123,8 @@ module UpClose
       # middle line along x, half a girth wide
       def outline
         places = along
-        upper = places.map { |at| [at, -girth_at(at) / 4] }
-        lower = places.reverse.map { |at| [at, girth_at(at) / 4] }
+        upper = places.map { |along| [along, -girth_at(along) / 4] }
+        lower = places.reverse.map { |along| [along, girth_at(along) / 4] }
         (upper + lower).uniq
       end
 

@@ -41,8 +41,8 @@ module UpClose
       def relief_slits(share, beyond_mm: 0.0)
         middle = (stations.first[0] + stations.last[0]) / 2.0
         relief_cuts(share).flat_map do |from, to, count|
-          Array.new(count) { |i| from + (to - from) * (i + 1) / (count + 1) }.flat_map do |at|
-            slits_at(at, at - middle, share, beyond_mm)
+          Array.new(count) { |i| from + (to - from) * (i + 1) / (count + 1) }.flat_map do |along|
+            slits_at(along, along - middle, share, beyond_mm)
           end
         end
       end
@@ -69,9 +69,9 @@ module UpClose
 
       private
 
-      def slits_at(at, x, share, beyond_mm)
-        edge = girth_at(at) / 4
-        steep = curve.slope(at).abs
+      def slits_at(along, x, share, beyond_mm)
+        edge = girth_at(along) / 4
+        steep = curve.slope(along).abs
         return [] if steep.zero? || edge.zero?
         inner = (Math.sqrt((1 + share)**2 - 1) * 4 / steep).clamp(0.2, 0.95) * edge
         [-1, 1].map { |side| [Geometry::Point[x, side * (edge + beyond_mm)], Geometry::Point[x, side * inner]] }
@@ -91,12 +91,14 @@ module UpClose
       end
 
       # a convex outline's part on one side of an upright line
-      def cut(points, at, sign)
+      def cut(points, along, sign)
         points.each_with_index.flat_map do |p, i|
           before = points[i - 1]
-          crossing =
-            ((p.x - at) * (before.x - at) < 0) ? [before + (p - before) * ((at - before.x) / (p.x - before.x))] : []
-          crossing + (((p.x - at) * sign >= 0) ? [p] : [])
+          crossing = []
+          if (p.x - along) * (before.x - along) < 0
+            crossing = [before + (p - before) * ((along - before.x) / (p.x - before.x))]
+          end
+          crossing + (((p.x - along) * sign >= 0) ? [p] : [])
         end
       end
 

@@ -22,7 +22,7 @@ module UpClose
       # @return [Geometry::Path]
       def path
         half = angles.map { |t| [place(t), tangent(t)] }
-        other = half.map { |at, way| [at * -1, way * -1] }
+        other = half.map { |point, way| [point * -1, way * -1] }
         Geometry::Path.new([[:move, seen(half.first.first)], *curves(half), *curves(other), [:close]])
       end
 

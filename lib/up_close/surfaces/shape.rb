@@ -113,11 +113,11 @@ module UpClose
 
       # How lines through a place are found on the real piece: one that runs across, by
       # measuring up and down from the place to the edge, and one that runs up, sideways.
-      # @param at [Geometry::Point]
+      # @param place [Geometry::Point]
       # @return [Hash{Symbol => Bearing}] :across and :up
-      def bearings(at)
+      def bearings(place)
         ways = {top: [0, -1], bottom: [0, 1], left: [-1, 0], right: [1, 0]}.transform_values do |x, y|
-          distance_to_edge(at, x, y)
+          distance_to_edge(place, x, y)
         end
         {across: bearing("A line across", ways, :top, :bottom, "straight above and below the mark's middle"),
          up: bearing("An upright line", ways, :left, :right, "at the height of the mark's middle")}
@@ -173,10 +173,10 @@ module UpClose
       end
 
       # from outside the piece, to the box round it
-      def distance_to_edge(at, x, y)
+      def distance_to_edge(place, x, y)
         way = Geometry::Point[x, y]
-        distance = reach(at, way)
-        distance.positive? ? distance : support(way) - way.dot(at)
+        distance = reach(place, way)
+        distance.positive? ? distance : support(way) - way.dot(place)
       end
 
       # worked out once: a shape never changes

@@ -9,7 +9,7 @@ module UpClose
       def number(_parameter, value)
         list = Array(value)
         check_size(list)
-        list.map { |at, girth| [Float(at), Float(girth)] }.freeze
+        list.map { |along, girth| [Float(along), Float(girth)] }.freeze
       rescue ArgumentError, TypeError
         refuse(
           :stations,
@@ -42,7 +42,7 @@ module UpClose
         end
         empty = stations[1..-2].find { |_, girth| girth <= 0 }
         refuse(:stations, "The girth at #{num(empty[0])} is nothing.", "Only the ends may come to a point.") if empty
-        if stations.any? { |at, girth| girth.negative? || at.negative? }
+        if stations.any? { |along, girth| girth.negative? || along.negative? }
           refuse(:stations, "A girth cannot be below 0.", "Check the figures.")
         end
         if stations.last[0] > 2000 || stations.any? { |_, girth| girth > 4000 }

@@ -16,20 +16,20 @@ module UpClose
 
       module_function
 
-      # @param number [Integer]  @param at [Geometry::Point] its upper left
+      # @param number [Integer]  @param origin [Geometry::Point] its upper left
       # @return [Array<Geometry::Path>]
-      def call(number, at)
+      def call(number, origin)
         number.to_s.chars.each_with_index.flat_map do |digit, i|
           SHAPES[digit.to_i].chars.map do |stroke|
-            from, to = STROKES.fetch(stroke.to_sym).map { |corner| place(at, i, CORNERS[corner]) }
+            from, to = STROKES.fetch(stroke.to_sym).map { |corner| place(origin, i, CORNERS[corner]) }
             Geometry::Path.new([[:move, from], [:line, to]])
           end
         end
       end
 
       # @param index [Integer] of the digit  @return [Geometry::Point]
-      def place(at, index, (x, y))
-        Geometry::Point[at.x + 0.8 + index * STEP_MM + x * WIDE_MM, at.y + 0.8 + y * HIGH_MM]
+      def place(origin, index, (x, y))
+        Geometry::Point[origin.x + 0.8 + index * STEP_MM + x * WIDE_MM, origin.y + 0.8 + y * HIGH_MM]
       end
     end
   end

@@ -94,7 +94,7 @@ module UpClose
       # small V cuts where the fold meets the outline, so that the part is laid on the line exactly
       def notches
         ends = folds.flat_map { |from, to| [inside_end(from, to), inside_end(to, from)] }.compact
-        ends.reduce(Geometry::Region.none) { |all, at| all + notch(at) }
+        ends.reduce(Geometry::Region.none) { |all, place| all + notch(place) }
       end
 
       # on the fold, a sixth of it in from where it leaves the shape
@@ -107,9 +107,10 @@ module UpClose
         first + (last - first) * (1 / 6.0)
       end
 
-      def notch(at)
+      def notch(place)
         side = NOTCH_MM / 2
-        Geometry::Region.polygon([[at.x, at.y - side], [at.x - side, at.y], [at.x, at.y + side], [at.x + side, at.y]])
+        x, y = place.x, place.y
+        Geometry::Region.polygon([[x, y - side], [x - side, y], [x, y + side], [x + side, y]])
       end
     end
   end

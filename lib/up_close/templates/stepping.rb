@@ -61,7 +61,7 @@ module UpClose
 
       # stretches between corners, each with whole units of its own
       # @return [Array<Array(Float, Float)>] from, to
-      def stretches = [0.0, *@corners.select { |at| at > 0 && at < run_mm }, run_mm].each_cons(2).to_a
+      def stretches = [0.0, *@corners.select { |corner| corner > 0 && corner < run_mm }, run_mm].each_cons(2).to_a
 
       # @return [Array<Unit>]
       def units
@@ -71,10 +71,10 @@ module UpClose
 
       # @return [Array<Tick>] edges and middles of all units, and corners
       def ticks
-        edges = units.flat_map { |unit| [unit.from_mm, unit.to_mm] }.uniq { |at| at.round(6) }
-        all = edges.each_with_index.map { |at, i| Tick.new(at, i.to_s, true) }
+        edges = units.flat_map { |unit| [unit.from_mm, unit.to_mm] }.uniq { |edge| edge.round(6) }
+        all = edges.each_with_index.map { |edge, i| Tick.new(edge, i.to_s, true) }
         middles = units.map { |unit| Tick.new(unit.middle_mm, "", false) }
-        corners = @corners.map { |at| Tick.new(at, "corner", true) }
+        corners = @corners.map { |corner| Tick.new(corner, "corner", true) }
         (all + middles + corners).sort_by(&:at_mm)
       end
 

@@ -31,8 +31,8 @@ module UpClose
 
       # both ways at 45° from a corner's tick
       def mitres(long)
-        @corners.select { |at| at <= long }
-          .flat_map { |at| [-1, 1].map { |side| line(at, 0, at + side * HIGH_MM, HIGH_MM) } }
+        @corners.select { |corner| corner <= long }
+          .flat_map { |corner| [-1, 1].map { |side| line(corner, 0, corner + side * HIGH_MM, HIGH_MM) } }
       end
 
       def line(x0, y0, x1, y1)

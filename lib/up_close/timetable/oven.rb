@@ -13,9 +13,9 @@ module UpClose
       # or where a bake begins that it may share
       def openings(from) = [from, *@booked.flat_map { |s, e, *| [s, e] }.select { |moment| moment > from }.uniq.sort]
 
-      def room?(at, length, need, heat)
-        together = within(at, length)
-        together.all? { |s, e, _, hot| s == at && e == at + length && hot == heat } &&
+      def room?(moment, length, need, heat)
+        together = within(moment, length)
+        together.all? { |s, e, _, hot| s == moment && e == moment + length && hot == heat } &&
           together.sum { |b| b[2] } + need <= holds
       end
     end

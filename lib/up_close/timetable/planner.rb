@@ -131,11 +131,11 @@ module UpClose
 
       # one after the other, each as soon as it goes
       def in_turn(chain, steps, begun, ends, asked)
-        at, own = begun, ends.dup
+        moment, own = begun, ends.dup
         entries = []
         steps.each_with_index do |step, i|
           opens = opening(step, own)
-          ready = [at, opens || at, @held[[chain.id, step.key]] || at].max
+          ready = [moment, opens || moment, @held[[chain.id, step.key]] || moment].max
           # what does not follow at once wants a hand to begin it
           ready = @hands.for(chain).earliest(ready, 0) || ready if i.zero? && begun > asked
           entry = step.wait? ? waiting(chain, step, ready) : by_hand(chain, step, ready, steps.size > 1)
@@ -143,12 +143,12 @@ module UpClose
           entry.why, entry.waited_s = why(
             chain,
             entry,
-            i.zero? ? asked : at,
+            i.zero? ? asked : moment,
             ready,
             (i.zero? && begun > asked) ? steps : nil
           )
           entries << entry
-          own[step.key] = at = entry.to
+          own[step.key] = moment = entry.to
         end
         entries
       end
@@ -176,11 +176,11 @@ module UpClose
 
       # when a hand is free for it, and its place as well
       def free(chain, step, ready)
-        while (at = @hands.for(chain).earliest(ready, step.least_s)) && step.place
-          ready = @places[step.place].earliest(at, step.least_s, need(chain, step), step.temperature_c)
-          return at if ready == at
+        while (moment = @hands.for(chain).earliest(ready, step.least_s)) && step.place
+          ready = @places[step.place].earliest(moment, step.least_s, need(chain, step), step.temperature_c)
+          return moment if ready == moment
         end
-        at
+        moment
       end
     end
   end

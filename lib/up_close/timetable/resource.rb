@@ -15,7 +15,7 @@ module UpClose
 
       # @param heat [Numeric, nil] °C
       # @return [Numeric] when there is room for +need+ that long
-      def earliest(from, length, need, heat = nil) = openings(from).find { |at| room?(at, length, need, heat) }
+      def earliest(from, length, need, heat = nil) = openings(from).find { |moment| room?(moment, length, need, heat) }
 
       # @param from [Numeric] moment  @param need [Integer] copies  @param heat [Numeric, nil] °C
       def book(from, to, need, heat = nil) = @booked << [from, to, need, heat]
@@ -25,14 +25,14 @@ module UpClose
       # room can only open where something leaves
       def openings(from) = [from, *@booked.filter_map { |_, to| to if to > from }.sort]
 
-      def within(at, length) = @booked.select { |s, e, *| s < at + length && e > at }
+      def within(moment, length) = @booked.select { |s, e, *| s < moment + length && e > moment }
 
-      def room?(at, length, need, _heat)
-        over = within(at, length)
+      def room?(moment, length, need, _heat)
+        over = within(moment, length)
         return true if over.sum { |b| b[2] } + need <= holds
         # most at once, at each start among them
-        [at, *over.map(&:first)].all? do |t|
-          t < at || over.sum { |s, e, n, _| (s <= t && e > t) ? n : 0 } + need <= holds
+        [moment, *over.map(&:first)].all? do |t|
+          t < moment || over.sum { |s, e, n, _| (s <= t && e > t) ? n : 0 } + need <= holds
         end
       end
     end

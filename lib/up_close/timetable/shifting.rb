@@ -11,16 +11,16 @@ module UpClose
       private
 
       # begun later and later, until every window in it holds
-      def block_placed(chain, steps, at, ends)
-        begun = at
+      def block_placed(chain, steps, moment, ends)
+        begun = moment
         MOST_SHIFTS.times do
-          entries = in_turn(chain, steps, begun, ends, at)
+          entries = in_turn(chain, steps, begun, ends, moment)
           return entries if entries.is_a?(Plan::Problem)
           over, limit, anchor = entries.each_with_index.filter_map { |entry, i| overrun(entry, i, entries, ends) }.first
           return entries unless over
           return Problems.missed(chain, over.step) if anchor.nil?
-          begun = later(chain, steps, entries, [begun, over.from - limit], anchor, ends, at)
-          break if begun > at + GIVE_UP_S
+          begun = later(chain, steps, entries, [begun, over.from - limit], anchor, ends, moment)
+          break if begun > moment + GIVE_UP_S
         end
         Problems.no_stretch(chain, steps)
       end

@@ -25,10 +25,10 @@ module UpClose
         before = nil
         words.each_char.map do |char|
           pen += face.kern(before, char) + spacing if before
-          at = pen
+          position = pen
           pen += face.advance(char)
           before = char
-          [char, at]
+          [char, position]
         end
       end
 

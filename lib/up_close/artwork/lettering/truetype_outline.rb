@@ -41,41 +41,41 @@ module UpClose
         ends = data.unpack("@10S>#{contours}")
         return [] if ends.empty?
         skip = 10 + contours * 2
-        at = skip + 2 + data.unpack1("@#{skip}S>")
-        flags, at = flags(data, at, ends.last + 1)
-        xs, at = coordinates(data, at, flags, X_SHORT, X_SAME)
-        ys, = coordinates(data, at, flags, Y_SHORT, Y_SAME)
+        offset = skip + 2 + data.unpack1("@#{skip}S>")
+        flags, offset = flags(data, offset, ends.last + 1)
+        xs, offset = coordinates(data, offset, flags, X_SHORT, X_SAME)
+        ys, = coordinates(data, offset, flags, Y_SHORT, Y_SAME)
         points = flags.each_index.map { |i| [Geometry::Point.new(xs[i], ys[i]), flags[i] & ON != 0] }
         starts = [0] + ends[0...-1].map { |e| e + 1 }
         starts.zip(ends).flat_map { |first, last| contour(points[first..last]) }
       end
 
-      def flags(data, at, count)
+      def flags(data, offset, count)
         flags = []
         while flags.size < count
-          flag = data.getbyte(at)
-          at += 1
+          flag = data.getbyte(offset)
+          offset += 1
           flags << flag
           next if flag & REPEAT == 0
-          flags.concat([flag] * data.getbyte(at))
-          at += 1
+          flags.concat([flag] * data.getbyte(offset))
+          offset += 1
         end
-        [flags.first(count), at]
+        [flags.first(count), offset]
       end
 
-      def coordinates(data, at, flags, short, same)
+      def coordinates(data, offset, flags, short, same)
         value = 0
         list = flags.map do |flag|
           if flag & short != 0
-            value += (flag & same != 0) ? data.getbyte(at) : -data.getbyte(at)
-            at += 1
+            value += (flag & same != 0) ? data.getbyte(offset) : -data.getbyte(offset)
+            offset += 1
           elsif flag & same == 0
-            value += data.unpack1("@#{at}s>")
-            at += 2
+            value += data.unpack1("@#{offset}s>")
+            offset += 2
           end
           value
         end
-        [list, at]
+        [list, offset]
       end
 
       # quadratics with implied points between two controls, as cubics
@@ -108,24 +108,24 @@ module UpClose
       end
 
       def compound(data, depth)
-        at = 10
+        offset = 10
         commands = []
         loop do
-          flags, glyph = data.unpack("@#{at}S>2")
-          map, at = placement(data, at + 4, flags)
+          flags, glyph = data.unpack("@#{offset}S>2")
+          map, offset = placement(data, offset + 4, flags)
           commands += Geometry::Path.new(commands(glyph, depth + 1)).transform(map).commands
           return commands if flags & MORE == 0
         end
       end
 
-      def placement(data, at, flags)
-        dx, dy = data.unpack("@#{at}#{(flags & WORDS != 0) ? "s>2" : "c2"}")
-        at += (flags & WORDS != 0) ? 4 : 2
+      def placement(data, offset, flags)
+        dx, dy = data.unpack("@#{offset}#{(flags & WORDS != 0) ? "s>2" : "c2"}")
+        offset += (flags & WORDS != 0) ? 4 : 2
         dx = dy = 0 if flags & XY == 0
         count = {SCALE => 1, XY_SCALE => 2, MATRIX => 4}.find { |bit, _| flags & bit != 0 }&.last || 0
-        n = data.unpack("@#{at}s>#{count}").map { |v| v / 16384.0 }
+        n = data.unpack("@#{offset}s>#{count}").map { |v| v / 16384.0 }
         a, b, c, d = {0 => [1, 0, 0, 1], 1 => [n[0], 0, 0, n[0]], 2 => [n[0], 0, 0, n[1]], 4 => n}[count]
-        [Geometry::Transform.new(a, b, c, d, dx, dy), at + count * 2]
+        [Geometry::Transform.new(a, b, c, d, dx, dy), offset + count * 2]
       end
     end
   end

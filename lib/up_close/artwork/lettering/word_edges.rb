@@ -78,9 +78,9 @@ module UpClose
       def bilinear(x, y)
         i, j = x.to_i, y.to_i
         u, v = x - i, y - j
-        at = j * @wide + i
-        top = @field[at] * (1 - u) + @field[at + 1] * u
-        top * (1 - v) + (@field[at + @wide] * (1 - u) + @field[at + @wide + 1] * u) * v
+        index = j * @wide + i
+        top = @field[index] * (1 - u) + @field[index + 1] * u
+        top * (1 - v) + (@field[index + @wide] * (1 - u) + @field[index + @wide + 1] * u) * v
       end
     end
   end

@@ -43,8 +43,8 @@ module UpClose
       # @return [WordPose]
       def drawn(held, to, natural)
         return raised(to) if held == "top"
-        at = handles(natural)
-        about(at.fetch((held == "left") ? "right" : "left"), at.fetch(held), to)
+        corners = handles(natural)
+        about(corners.fetch((held == "left") ? "right" : "left"), corners.fetch(held), to)
       end
 
       # how the lettering is set that looks so

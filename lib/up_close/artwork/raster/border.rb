@@ -54,9 +54,9 @@ module UpClose
         grid = Vips::Image.xyz(width, height)
         x, y = grid[0] / width.to_f, grid[1] / height.to_f
         bands = fitted.map do |(a, b, c, d, e, f), range|
-          at = x * b + y * c + x * x * d + x * y * e + y * y * f + a
-          at = (at < range.begin).ifthenelse(range.begin, at)
-          (at > range.end).ifthenelse(range.end, at)
+          value = x * b + y * c + x * x * d + x * y * e + y * y * f + a
+          value = (value < range.begin).ifthenelse(range.begin, value)
+          (value > range.end).ifthenelse(range.end, value)
         end
         (bands.size > 1) ? bands.first.bandjoin(bands.drop(1)) : bands.first
       end

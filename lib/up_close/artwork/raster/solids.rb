@@ -44,9 +44,9 @@ module UpClose
         shrink = ([@cover.width, @cover.height].max / GRID.to_f).ceil
         small = Graphics::Pixels.held(((shrink > 1) ? @cover.shrink(shrink, shrink, ceil: true) : @cover) > INKED)
         field = Geometry::Algorithms::DistanceField.call(small.write_to_memory, small.width, small.height)
-        at = field.each_index.max_by { |i| field[i] }
-        radius = [Math.sqrt(field[at]) - 0.5, 0].max * shrink
-        x, y = [at % small.width, at / small.width].map { |v| (v + 0.5) * shrink }
+        index = field.each_index.max_by { |i| field[i] }
+        radius = [Math.sqrt(field[index]) - 0.5, 0].max * shrink
+        x, y = [index % small.width, index / small.width].map { |v| (v + 0.5) * shrink }
         [2 * radius / @proof.per_mm, @proof.mm_box(x - radius, y - radius, 2 * radius, 2 * radius)]
       end
     end

@@ -44,20 +44,20 @@ module UpClose
           return if y < 0 || y >= @height
           first = [from, 0].max
           row = @bytes.byteslice(y * @width + first, [to, @width - 1].min - first + 1)
-          at = -1
-          places[y * @width + first + at] = true while (at = row.index(Regions::SET, at + 1))
+          index = -1
+          places[y * @width + first + index] = true while (index = row.index(Regions::SET, index + 1))
         end
 
         # takes one group out of +touching+; touches two pixels apart are still one
         def first_group(touching)
           group = [touching.shift.first]
-          group.each { |at| @around.each { |step| group << at + step if touching.delete(at + step) } }
+          group.each { |pixel| @around.each { |step| group << pixel + step if touching.delete(pixel + step) } }
           group
         end
 
         # from the touch to the part's far end
         def reach(part, group)
-          touches = thinned(group, 8).map { |at| [at % @width, at / @width] }
+          touches = thinned(group, 8).map { |pixel| [pixel % @width, pixel / @width] }
           thinned(part.runs, 24)
             .flat_map { |y, from, to| [[from, y], [to - 1, y]] }
             .map { |x, y| touches.map { |gx, gy| Math.hypot(x - gx, y - gy) }.min }

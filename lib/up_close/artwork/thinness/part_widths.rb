@@ -59,10 +59,10 @@ module UpClose
         # of a dot its widest; of a stub that tapers its middle; else the thin quarter
         # @return [Array(Float, Float)] its width by its ink, and that chord, px
         def typical(chords, touches, area_px, caliper)
-          at = chords.size / ((touches == 1) ? 2 : 4)
-          at = chords.size - 1 if touches.zero? && area_px < 4 * chords.last.length**2
-          near = chords[[at - 1, 0].max..at + 1].map { |chord| caliper.width(chord) }.sort
-          [near[near.size / 2], chords[at].length]
+          middle = chords.size / ((touches == 1) ? 2 : 4)
+          middle = chords.size - 1 if touches.zero? && area_px < 4 * chords.last.length**2
+          near = chords[[middle - 1, 0].max..middle + 1].map { |chord| caliper.width(chord) }.sort
+          [near[near.size / 2], chords[middle].length]
         end
 
         # evenly over the part's area: the middles of its runs, and more along a level line

@@ -61,14 +61,14 @@ module UpClose
         # small lists would be most of the work.
         def join
           @rows, @froms, @tos, @parent = [], [], [], []
-          above = here = at = 0
-          while (at = @bytes.index(SET, at))
-            y = at / @width
-            stop = [@bytes.index(CLEAR, at) || @bytes.bytesize, (y + 1) * @width].min
+          above = here = index = 0
+          while (index = @bytes.index(SET, index))
+            y = index / @width
+            stop = [@bytes.index(CLEAR, index) || @bytes.bytesize, (y + 1) * @width].min
             above, here = here, @rows.size unless @rows[here] == y
-            keep(y, at - y * @width, stop - y * @width)
+            keep(y, index - y * @width, stop - y * @width)
             above = touch(above, here, y) if above < here
-            at = stop
+            index = stop
           end
         end
 
@@ -88,12 +88,12 @@ module UpClose
           newest = @rows.size - 1
           from, to = @froms[newest], @tos[newest]
           above += 1 while above < here && @tos[above] < from
-          at = above
-          while at < here && @froms[at] <= to
-            unite(at, newest)
-            at += 1
+          index = above
+          while index < here && @froms[index] <= to
+            unite(index, newest)
+            index += 1
           end
-          (at > above) ? at - 1 : above
+          (index > above) ? index - 1 : above
         end
 
         def unite(i, j)

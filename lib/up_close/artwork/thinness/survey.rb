@@ -179,7 +179,7 @@ module UpClose
         end
 
         # from a coarse copy back to the picture
-        def fine(at, shrink) = (at - @pad + 0.5) * shrink - 0.5
+        def fine(pixel, shrink) = (pixel - @pad + 0.5) * shrink - 0.5
 
         def evenly(list, most)
           (list.size <= most) ? list : Array.new(most) { |i| list[((i + 0.5) * list.size / most).floor] }

@@ -39,8 +39,8 @@ module UpClose
         # twice its area over the length of its edge is at least as wide as a disc that fits into it
         def thin?(part, width) = part.area * 2 / part.shape.length < width && part.shrunk(width / 2).empty?
 
-        # @param at [Geometry::Point]  @return [Geos::Point]
-        def point(at) = Geos.create_point(at.x, at.y)
+        # @param place [Geometry::Point]  @return [Geos::Point]
+        def point(place) = Geos.create_point(place.x, place.y)
       end
     end
   end

@@ -88,9 +88,9 @@ module UpClose
           [x ? x + (@origin&.first || 0) : @x, y ? y + (@origin&.last || 0) : @y]
         end
 
-        def hole(at)
-          keep([at])
-          @x, @y = at
+        def hole(point)
+          keep([point])
+          @x, @y = point
         end
 
         def repeat(times, line)

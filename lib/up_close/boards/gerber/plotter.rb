@@ -65,14 +65,14 @@ module UpClose
 
         def operate(code, digits)
           state.operation = code || state.operation
-          at = state.target(digits)
+          target = state.target(digits)
           case state.operation
-          when 1 then draw(at, digits)
+          when 1 then draw(target, digits)
           when 2 then next_contour
-          when 3 then flash(at)
+          when 3 then flash(target)
           else raise Errors::BadBoard.new("A place is given, and nothing says what to do there (D01, D02 or D03).")
           end
-          state.x, state.y = at
+          state.x, state.y = target
         end
 
         def draw(to, digits)
@@ -91,13 +91,13 @@ module UpClose
           ).points
         end
 
-        def flash(at)
+        def flash(point)
           raise Errors::BadBoard.new("A flash stands inside a region.") if @region
           tool = tool!
           if tool.is_a?(Canvas)
-            return tool.lay_on(canvas, state.map.then(Geometry::Transform.move(*at)), turned: !state.dark)
+            return tool.lay_on(canvas, state.map.then(Geometry::Transform.move(*point)), turned: !state.dark)
           end
-          canvas.add(GraphicObject.new(state.dark, tool.flash(*at), nil, nil, :flash))
+          canvas.add(GraphicObject.new(state.dark, tool.flash(*point), nil, nil, :flash))
         end
 
         # the aperture as it is mirrored, turned and scaled now

@@ -34,7 +34,7 @@ module UpClose
         # @param ring [Array<Array(Float, Float)>]  @return [Array<String>] commands
         def contour(ring)
           first, *rest = ring
-          ["G36*", "#{place(first)}D02*", *rest.map { |at| "#{place(at)}D01*" }, "#{place(first)}D01*", "G37*"]
+          ["G36*", "#{place(first)}D02*", *rest.map { |point| "#{place(point)}D01*" }, "#{place(first)}D01*", "G37*"]
         end
 
         # @return [String] coordinates of a place, y upwards

@@ -15,8 +15,8 @@ module UpClose
           until left.empty?
             chain = left.shift
             while chain.first.distance(chain.last) > near &&
-                (at = left.index { |piece| meets?(piece, chain.last, near) })
-              piece = left.delete_at(at)
+                (index = left.index { |piece| meets?(piece, chain.last, near) })
+              piece = left.delete_at(index)
               piece = piece.reverse if piece.first.distance(chain.last) > near
               chain += piece.drop(1)
             end

@@ -95,8 +95,8 @@ module UpClose
         end
 
         def file_unit
-          at = pairs.index([9, "$INSUNITS"])
-          at && UNITS[pairs[at + 1].last.to_i]
+          index = pairs.index([9, "$INSUNITS"])
+          index && UNITS[pairs[index + 1].last.to_i]
         end
 
         def refuse(reason, remedy) = raise(Errors::BadArtwork.new(reason, remedy: remedy, field: :outline_file))

@@ -14,7 +14,9 @@ module UpClose
         end
 
         # @param name [String] of four letters  @return [Array<String>] the bodies of those chunks
-        def named(name) = each.select { |kind, *| kind == name }.map { |_, at, size| @bytes.byteslice(at, size) }
+        def named(name)
+          each.select { |kind, *| kind == name }.map { |_, offset, size| @bytes.byteslice(offset, size) }
+        end
 
         # plain grey or RGB of 8 bits in rows: what a page can take as it is
         def plain? = depth == 8 && [0, 2].include?(colour_type) && interlace.zero? && named("tRNS").empty?
@@ -25,11 +27,11 @@ module UpClose
 
         def each
           return enum_for(:each) unless block_given?
-          at = 8
-          while at + 12 <= @bytes.bytesize
-            size, name = @bytes.unpack("@#{at}Na4")
-            yield name, at + 8, size
-            at += size + 12
+          offset = 8
+          while offset + 12 <= @bytes.bytesize
+            size, name = @bytes.unpack("@#{offset}Na4")
+            yield name, offset + 8, size
+            offset += size + 12
           end
         end
       end

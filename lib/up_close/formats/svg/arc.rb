@@ -57,9 +57,9 @@ module UpClose
         end
 
         # the point at +angle+, moved back along the tangent by k
-        def on(angle, k, at)
-          x = @rx * (Math.cos(angle) + k * Math.sin(at))
-          y = @ry * (Math.sin(angle) - k * Math.cos(at))
+        def on(angle, k, share)
+          x = @rx * (Math.cos(angle) + k * Math.sin(share))
+          y = @ry * (Math.sin(angle) - k * Math.cos(share))
           @turn.apply(Geometry::Point.new(x, y)) + @centre
         end
       end

@@ -12,9 +12,9 @@ module UpClose
           @lengths = lengths
         end
 
-        # @param tag [String]  @param at [#[]] attribute name → String or nil
+        # @param tag [String]  @param values [#[]] attribute name → String or nil
         # @return [Geometry::Path]
-        def path(tag, at) = (tag == "path") ? PathData.read(at["d"]) : send(tag, at)
+        def path(tag, values) = (tag == "path") ? PathData.read(values["d"]) : send(tag, values)
 
         private
 
@@ -22,10 +22,12 @@ module UpClose
 
         def y(text) = @lengths.read(text, :down)
 
-        def rect(at)
-          box = Geometry::Box.new(x: x(at["x"]), y: y(at["y"]), width: x(at["width"]), height: y(at["height"]))
+        def rect(values)
+          box = Geometry::Box.new(
+            x: x(values["x"]), y: y(values["y"]), width: x(values["width"]), height: y(values["height"])
+          )
           return Geometry::Path::EMPTY if box.empty?
-          rx, ry = at["rx"] && x(at["rx"]), at["ry"] && y(at["ry"])
+          rx, ry = values["rx"] && x(values["rx"]), values["ry"] && y(values["ry"])
           Geometry::Shapes.rounded_rectangle(
             box,
             [rx || ry || 0, box.width / 2].min,
@@ -33,27 +35,29 @@ module UpClose
           )
         end
 
-        def circle(at) = oval(x(at["cx"]), y(at["cy"]), @lengths.read(at["r"], :diagonal), nil)
+        def circle(values) = oval(x(values["cx"]), y(values["cy"]), @lengths.read(values["r"], :diagonal), nil)
 
-        def ellipse(at) = oval(x(at["cx"]), y(at["cy"]), x(at["rx"]), y(at["ry"]))
+        def ellipse(values) = oval(x(values["cx"]), y(values["cy"]), x(values["rx"]), y(values["ry"]))
 
         def oval(cx, cy, rx, ry)
           (rx <= 0 || (ry || rx) <= 0) ? Geometry::Path::EMPTY : Geometry::Shapes.ellipse(cx, cy, rx, ry || rx)
         end
 
-        def line(at)
+        def line(values)
           Geometry::Path.new([
-            [:move, Geometry::Point.new(x(at["x1"]), y(at["y1"]))],
-            [:line, Geometry::Point.new(x(at["x2"]), y(at["y2"]))]
+            [:move, Geometry::Point.new(x(values["x1"]), y(values["y1"]))],
+            [:line, Geometry::Point.new(x(values["x2"]), y(values["y2"]))]
           ])
         end
 
-        def polyline(at) = Geometry::Path.new(points(at).each_with_index.map { |p, i| [i.zero? ? :move : :line, p] })
+        def polyline(values)
+          Geometry::Path.new(points(values).each_with_index.map { |point, i| [i.zero? ? :move : :line, point] })
+        end
 
-        def polygon(at) = points(at).empty? ? Geometry::Path::EMPTY : Geometry::Path.polygon(points(at))
+        def polygon(values) = points(values).empty? ? Geometry::Path::EMPTY : Geometry::Path.polygon(points(values))
 
-        def points(at)
-          at["points"].to_s.scan(PathData::NUMBER).each_slice(2).select { |pair| pair.size == 2 }.map do |px, py|
+        def points(values)
+          values["points"].to_s.scan(PathData::NUMBER).each_slice(2).select { |pair| pair.size == 2 }.map do |px, py|
             Geometry::Point.new(px.to_f, py.to_f)
           end
         end

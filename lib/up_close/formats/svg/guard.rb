@@ -91,8 +91,8 @@ module UpClose
         end
 
         def addresses(text)
-          text.scan(/url\(\s*["']?\s*([^"'\s)]{0,40})/i) do |(at)|
-            elsewhere unless at.start_with?("#") || at.downcase.start_with?("data:") || at.empty?
+          text.scan(/url\(\s*["']?\s*([^"'\s)]{0,40})/i) do |(target)|
+            elsewhere unless target.start_with?("#") || target.downcase.start_with?("data:") || target.empty?
           end
         end
 

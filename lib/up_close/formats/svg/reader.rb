@@ -137,13 +137,13 @@ module UpClose
         end
 
         def declared(element)
-          at = element.attributes
+          attributes = element.attributes
           own = {}
-          at.each_attribute do |a|
+          attributes.each_attribute do |a|
             own[a.name] = a.value.strip if Style::INHERITED.key?(a.name) || Style::OWN.include?(a.name)
           end
-          rules, strong_rules = @rules.for(element.name, at["id"], at["class"].to_s.split)
-          style, strong_style = StyleRules.declarations(at["style"])
+          rules, strong_rules = @rules.for(element.name, attributes["id"], attributes["class"].to_s.split)
+          style, strong_style = StyleRules.declarations(attributes["style"])
           [own, rules, style, strong_rules, strong_style].reduce(:merge)
         end
       end

@@ -13,13 +13,14 @@ module UpClose
         # keeps the true size when the file gives one
         # @return [Viewport]
         def root_view(root)
-          at = root.attributes
-          box = at["viewBox"].to_s.scan(PathData::NUMBER).map(&:to_f)
-          width, height = %w[width height].map { |n| (at[n] && !at[n].end_with?("%")) ? Lengths.new.read(at[n]) : nil }
+          attributes = root.attributes
+          box = attributes["viewBox"].to_s.scan(PathData::NUMBER).map(&:to_f)
+          width, height = %w[width height].map { |name| attributes[name] }
+            .map { |length| Lengths.new.read(length) if length && !length.end_with?("%") }
           note_size(width, height, box)
-          @mm_per_unit = 25.4 / 96 if Lengths.real?(at["width"]) || Lengths.real?(at["height"])
+          @mm_per_unit = 25.4 / 96 if Lengths.real?(attributes["width"]) || Lengths.real?(attributes["height"])
           wide, high = room(width, height, box)
-          @root_view = Viewport.new(width: wide, height: high, view: box, fit: at["preserveAspectRatio"])
+          @root_view = Viewport.new(width: wide, height: high, view: box, fit: attributes["preserveAspectRatio"])
         end
 
         # a side that is not given is as the view box has it; a drawing with neither has no edge

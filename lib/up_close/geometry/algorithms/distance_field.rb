@@ -25,9 +25,9 @@ module UpClose
         def line(f)
           places, bounds = [0], [-Float::INFINITY]
           (1...f.size).each do |q|
-            bounds.pop && places.pop while (at = meet(f, q, places.last)) <= bounds.last
+            bounds.pop && places.pop while (crossing = meet(f, q, places.last)) <= bounds.last
             places << q
-            bounds << at
+            bounds << crossing
           end
           read(f, places, bounds)
         end

@@ -101,8 +101,8 @@ module UpClose
           from_end(edge, e.x1[edge], e.y1[edge], e.lengths[edge], other)
         end
 
-        # @param at [Float] how far along its edge the end lies
-        def from_end(edge, x, y, at, other)
+        # @param along [Float] how far along its edge the end lies
+        def from_end(edge, x, y, along, other)
           e = @edges
           ux, uy = e.ux[other], e.uy[other]
           ox, oy = x - e.x0[other], y - e.y0[other]
@@ -110,18 +110,18 @@ module UpClose
           return if t < 0 || t > e.lengths[other]
           across = ux * oy - uy * ox
           distance = across.abs
-          keep(edge, x, y, at, other, t, across) if distance < @limit && distance >= TOUCH_MM
+          keep(edge, x, y, along, other, t, across) if distance < @limit && distance >= TOUCH_MM
         end
 
         # on the left of the other edge lies the inside
-        def keep(edge, x, y, at, other, t, across, parallel: false)
+        def keep(edge, x, y, along, other, t, across, parallel: false)
           cell = [(x / @limit).floor, (y / @limit).floor]
           inside = across.positive?
           apart = !inside && @edges.part[edge] != @edges.part[other]
           best = @best[apart ? :between : inside]
           distance = across.abs
           return if (best[cell] && best[cell].mm <= distance) || !through?(edge, other, across)
-          return if corner?(edge, at, other, t, distance) || (!parallel && narrows_on?(edge, at, other, distance))
+          return if corner?(edge, along, other, t, distance) || (!parallel && narrows_on?(edge, along, other, distance))
           to = Point[@edges.x0[other] + t * @edges.ux[other], @edges.y0[other] + t * @edges.uy[other]]
           best[cell] = Place.new(distance, Point[x, y], to, !apart)
         end
@@ -134,8 +134,8 @@ module UpClose
         end
 
         # in a wedge it goes on narrowing beside this corner: no place of its own
-        def narrows_on?(edge, at, other, distance)
-          here, there = at.zero? ? [@edges.before(edge), edge] : [edge, @edges.after(edge)]
+        def narrows_on?(edge, along, other, distance)
+          here, there = along.zero? ? [@edges.before(edge), edge] : [edge, @edges.after(edge)]
           [off(@edges.x0[here], @edges.y0[here], other), off(@edges.x1[there], @edges.y1[there], other)].min <
             distance - NARROWER_MM
         end
@@ -145,10 +145,10 @@ module UpClose
           (@edges.ux[edge] * (y - @edges.y0[edge]) - @edges.uy[edge] * (x - @edges.x0[edge])).abs
         end
 
-        def corner?(edge, at, other, t, distance)
+        def corner?(edge, along, other, t, distance)
           return false unless @edges.ring[edge] == @edges.ring[other]
           whole = @edges.ring_length[@edges.ring[edge]]
-          way = ((@edges.along[edge] + at) - (@edges.along[other] + t)).abs
+          way = ((@edges.along[edge] + along) - (@edges.along[other] + t)).abs
           [way, whole - way].min < CORNER * distance
         end
       end

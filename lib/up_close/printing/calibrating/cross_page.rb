@@ -50,8 +50,9 @@ module UpClose
 
         private
 
-        def cross(at)
-          [box(at.x - ARM, at.y - LINE / 2, 2 * ARM, LINE), box(at.x - LINE / 2, at.y - ARM, LINE, 2 * ARM)]
+        def cross(centre)
+          x, y = centre.x, centre.y
+          [box(x - ARM, y - LINE / 2, 2 * ARM, LINE), box(x - LINE / 2, y - ARM, LINE, 2 * ARM)]
         end
 
         def box(x, y, width, height) = Items::Block.new(Geometry::Box.new(x: x, y: y, width: width, height: height))

@@ -87,8 +87,8 @@ module UpClose
           pairs
         end
 
-        def nearest(at)
-          crosses.min_by { |p| p.distance(at) }.then { |cross| cross if cross && cross.distance(at) < WITHIN_MM }
+        def nearest(place)
+          crosses.min_by { |p| p.distance(place) }.then { |cross| cross if cross && cross.distance(place) < WITHIN_MM }
         end
 
         # from the outer crosses, turned so that the block lies beside the first

@@ -40,8 +40,8 @@ module UpClose
         def find(cells, hopes, from: 0)
           (from / BAND..(rows - cells.height) / BAND).each do |band|
             next if (hopes >> (band * BAND / @size * @across) & hope_mask).zero?
-            at = free_in(cells, band * BAND)
-            return [at % @stride, band * BAND + at / @stride] if at
+            column = free_in(cells, band * BAND)
+            return [column % @stride, band * BAND + column / @stride] if column
           end
           nil
         end
@@ -118,8 +118,8 @@ module UpClose
               places &= (slices[code & 15] ||= eroded(@open, code & 15)[top * @stride, tall]) >> (code >> 4)
             end
             slices[0] ||= @open[0][top * @stride, tall]
-            at, places = tried(places, slices[0], cells.bits(@stride))
-            return at if at
+            column, places = tried(places, slices[0], cells.bits(@stride))
+            return column if column
             return nil if places.zero?
           end
           lowest(places)
@@ -130,9 +130,9 @@ module UpClose
         def tried(places, slice, own)
           TRIALS.times do
             return [nil, 0] if places.zero?
-            at = lowest(places)
-            return [at, places] if (slice >> at & own) == own
-            places ^= 1 << at
+            column = lowest(places)
+            return [column, places] if (slice >> column & own) == own
+            places ^= 1 << column
           end
           [nil, places]
         end

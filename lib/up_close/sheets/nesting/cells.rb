@@ -78,24 +78,24 @@ module UpClose
         end
 
         # @return [Array<Integer>] by << 4 | power
-        def self.covers(runs, at)
+        def self.covers(runs, cell)
           runs.flat_map do |x, long|
             power = long.bit_length - 1
-            [0, long - (1 << power)].uniq.map { |more| (at + x + more) << 4 | power }
+            [0, long - (1 << power)].uniq.map { |more| (cell + x + more) << 4 | power }
           end
         end
 
         # @return [Array<Array(Integer, Integer)>] first cell and how many
         def self.runs(row)
           stretches = []
-          at = 0
+          cell = 0
           while row.positive?
             skip = (row & -row).bit_length - 1
             row >>= skip
             long = (~row & (row + 1)).bit_length - 1
-            stretches << [at + skip, long]
+            stretches << [cell + skip, long]
             row >>= long
-            at += skip + long
+            cell += skip + long
           end
           stretches
         end

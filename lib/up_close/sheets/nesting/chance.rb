@@ -24,10 +24,10 @@ module UpClose
         end
 
         # one is brought nearer the front
-        # @param at [Integer] its place
-        def sooner(list, at)
+        # @param index [Integer] its place
+        def sooner(list, index)
           list = list.dup
-          list.insert(below(at + 1), list.delete_at(at))
+          list.insert(below(index + 1), list.delete_at(index))
         end
 
         # @param count [Integer]  @return [Integer] 0...count

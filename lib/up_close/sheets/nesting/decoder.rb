@@ -73,8 +73,8 @@ module UpClose
             cells, x, y = best(part, board, k)
             next @dead[[part, k]] = true unless cells
             board.take(cells, x, y)
-            at = @room.place(cells, x, y)
-            placements << Layout::Placement.new(part, copy, *at, cells.turn)
+            place = @room.place(cells, x, y)
+            placements << Layout::Placement.new(part, copy, *place, cells.turn)
             return true
           end
           false

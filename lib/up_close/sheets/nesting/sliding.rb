@@ -78,8 +78,8 @@ module UpClose
           across, along = corners.across, corners.along
           i = across.bsearch_index { |v| v >= from + shift } or return least
           lean = (to_along - from_along) / (to - from)
-          while (at = across[i]) && at <= to + shift
-            apart = way * (along[i] - lift - from_along - (at - shift - from) * lean)
+          while (distance = across[i]) && distance <= to + shift
+            apart = way * (along[i] - lift - from_along - (distance - shift - from) * lean)
             least = apart if apart > -TOUCH && apart < least
             i += 1
           end
