@@ -77,10 +77,7 @@ module UpClose
       def family = choice.material&.family
 
       # what a print is laid into, in a word
-      def medium
-        {"gel-medium" => "gel", "lacquer-pull" => "lacquer", "baked-medium" => "medium"}
-          .fetch(method_core.key) { (choice.picked[:medium] == :paste) ? "paste" : "varnish" }
-      end
+      def medium = method_core.medium_in(choice.picked) || "medium"
 
       # of a share of its box
       # @return [Float, nil] mm², of the box it fills

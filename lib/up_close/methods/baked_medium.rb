@@ -13,6 +13,7 @@ module UpClose
       on_a_miss :piece
       chance 0.7
       serves :picture
+      medium "medium"
       bridges_um 25
       sands_to 400
       printers :laser

@@ -92,6 +92,13 @@ module UpClose
 
         def laid_wet? = @laid_wet == true
 
+        # what a print is laid into, in a word; a block where the schools decide
+        # @yieldparam picked [Hash{Symbol => Symbol}]
+        def medium(word = nil, &block) = @medium = block || ->(_) { word }
+
+        # @param picked [Hash{Symbol => Symbol}] schools  @return [String, nil] nil where it is laid into nothing
+        def medium_in(picked) = @medium&.call(picked)
+
         # What it wants of the ground beyond a family of materials: :porous, to sink into; :gloss, to lie down on;
         # :tooth, to hold on to.
         def wants_ground(kind = nil) = kind ? @wants_ground = kind : @wants_ground

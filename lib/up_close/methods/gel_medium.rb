@@ -16,6 +16,7 @@ module UpClose
       bridges_um 100
       sands_to 240
       laid_wet
+      medium "gel"
       printers :laser
       stocks "quick-peel", "letter-paper"
       residue :medium

@@ -16,6 +16,7 @@ module UpClose
       bridges_um 20
       sands_to 400
       laid_wet
+      medium "lacquer"
       printers :laser
       stocks "label-backing", "letter-paper"
       residue :resist

@@ -16,6 +16,7 @@ module UpClose
       bridges_um 80
       sands_to 240
       laid_wet
+      medium { |picked| (picked[:medium] == :paste) ? "paste" : "varnish" }
       printers :laser
       stocks "letter-paper"
       residue :medium
