@@ -98,7 +98,7 @@ class MarkCovering
 
   # @return [Array<UpClose::Finding>]
   def findings(writer)
-    UpClose::Covering::Told.new(cover.with(picture_mm: shown_mm), shape, shown["aspect"], writer).findings
+    UpClose::Covering::CoverFindings.new(cover.with(picture_mm: shown_mm), shape, shown["aspect"], writer).findings
   end
 
   private

@@ -53,7 +53,7 @@ class MarkCutting
 
   # @return [Array<UpClose::Finding>]
   def findings(writer)
-    [UpClose::Cutting::Told.finding(line, as_placed, figures, writer), on_piece(writer)].compact
+    [UpClose::Cutting::CutFindings.finding(line, as_placed, figures, writer), on_piece(writer)].compact
   end
 
   # face-down paper against the piece's wall or edge

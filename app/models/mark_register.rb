@@ -85,7 +85,7 @@ class MarkRegister
   end
 
   def told(writer)
-    UpClose::Register::StrapTold.new(
+    UpClose::Register::StrapFindings.new(
       aid, writer: writer, paper: UpClose::Printing::Paper.fetch(@mark.paper), joins_mm: settings[:joins]
     )
   end

@@ -28,7 +28,7 @@ module Presenters
     def better
       one, other = papers
       return unless other
-      sure = UpClose::Statistics::Better.call(one.chance.belief, other.chance.belief)
+      sure = UpClose::Statistics::LargerShare.call(one.chance.belief, other.chance.belief)
       "#{(sure * 100).floor} % sure that #{one.title} is better"
     end
   end

@@ -3,7 +3,7 @@
 require "json"
 require "shelves/board_files"
 require "command_line/options"
-require "command_line/told"
+require "command_line/as_json"
 
 module CommandLine
   # up-close board: what the files of a circuit board draw, checked, and written back ready for the plate.
@@ -26,7 +26,7 @@ module CommandLine
         left_out: brought.left_out,
         box_mm: box(board.box), outline_drawn: board.drawn_outline?, area_mm2: board.outline.area.round(4),
         drills: board.drills.map { |size, count| {diameter_mm: size, count: count} },
-        findings: UpClose::Boards::Checks.findings(context).map { |finding| Told.finding(finding) },
+        findings: UpClose::Boards::Checks.findings(context).map { |finding| AsJson.finding(finding) },
         plate: plate_told
       )
     end

@@ -3,7 +3,7 @@
 require "json"
 require "command_line/options"
 require "command_line/sized_artwork"
-require "command_line/told"
+require "command_line/as_json"
 
 module CommandLine
   # up-close check: every check of an artwork at its final size.
@@ -27,7 +27,7 @@ module CommandLine
         width_mm: subject.width_mm,
         height_mm: subject.proof.height_mm,
         verdict: UpClose::Finding.worst(findings),
-        findings: findings.map { |f| Told.finding(f) },
+        findings: findings.map { |f| AsJson.finding(f) },
         notes: @sized.artwork.notes
       )
     end

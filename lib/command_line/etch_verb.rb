@@ -2,7 +2,7 @@
 
 require "json"
 require "command_line/options"
-require "command_line/told"
+require "command_line/as_json"
 
 module CommandLine
   # up-close etch: how long a depth takes in a bath or by current, and what it leaves of a line.
@@ -26,7 +26,7 @@ module CommandLine
         side_mm: undercut.side_mm.round(4), side_working: undercut.working.to_s,
         **told_way, time_s: seconds.round, working: way.working(depth).to_s,
         laps_s: UpClose::Etching::Laps.of(seconds).map(&:round), line: line,
-        findings: [undercut.finding(drawn), way.finding(depth)].compact.map { |finding| Told.finding(finding) },
+        findings: [undercut.finding(drawn), way.finding(depth)].compact.map { |finding| AsJson.finding(finding) },
         baths: baths
       )
     end

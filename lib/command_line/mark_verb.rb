@@ -4,7 +4,7 @@ require "json"
 require "command_line/options"
 require "command_line/request_file"
 require "command_line/sized_artwork"
-require "command_line/told"
+require "command_line/as_json"
 
 module CommandLine
   # up-close mark: all that the pages tell of one mark, as docs/mark.md describes it.
@@ -32,17 +32,17 @@ module CommandLine
       {
         purpose: mark.setting.purpose.key, afterwards: mark.setting.afterwards&.key, method: mark.setting.method.key,
         pick: request.comparison.pick&.method&.key, pick_reason: request.comparison.reason,
-        refused: Told.refused(request.comparison.rows),
+        refused: AsJson.refused(request.comparison.rows),
         reading: mark.reading.word, reading_reason: mark.reading.reason,
-        findings: findings(request).map { |f| Told.finding(f) },
-        pencil_lines: mark.pencil_lines(UpClose::Measure::LengthWriter.new("mm")).map { |line| Told.pencil_line(line) },
+        findings: findings(request).map { |f| AsJson.finding(f) },
+        pencil_lines: mark.pencil_lines(UpClose::Measure::LengthWriter.new("mm")).map { |line| AsJson.pencil_line(line) },
         clearance_mm: mark.room.clearance.round(4), largest_mm: mark.room.largest_here.round(4),
         width_mm: mark.placement.width_mm, height_mm: mark.setting.size.height_mm.round(4),
-        steps: mark.steps.map { |step| Told.step(step, mark.setting) }, hands_s: mark.hands_s.round,
-        rounds: mark.rounds.map { |round| Told.round(round) }, lots: mark.lot_sizes,
+        steps: mark.steps.map { |step| AsJson.step(step, mark.setting) }, hands_s: mark.hands_s.round,
+        rounds: mark.rounds.map { |round| AsJson.round(round) }, lots: mark.lot_sizes,
         lots_working: mark.lots.working&.to_s, pieces: mark.setting.pieces,
-        cover: Told.cover(request.cover, mark.shape, request.least_picture_mm(request.cover)),
-        cut: Told.cut(request.cut_line, request.cut),
+        cover: AsJson.cover(request.cover, mark.shape, request.least_picture_mm(request.cover)),
+        cut: AsJson.cut(request.cut_line, request.cut),
         prints: mark.setting.copies, spares: mark.spares.print, chance: mark.spares.chance.round(4),
         chance_working: mark.spares.chance_working.to_s, ready_s: mark.ready_s.transform_values(&:round),
         **cost(mark.estimate, mark.setting.pieces)

@@ -3,7 +3,7 @@
 require "json"
 require "command_line/options"
 require "command_line/sized_artwork"
-require "command_line/told"
+require "command_line/as_json"
 
 module CommandLine
   # up-close outline: the line to cut a decal out along, at an exact distance from its ink.
@@ -31,7 +31,7 @@ module CommandLine
         blade_mm: asked.blade_mm, box_mm: rounded(cut.box.to_a), area_mm2: cut.region.area.round(3),
         cut_length_mm: cut.region.shape.length.round(3), holes: cut.holes.size, holes_closed: cut.closed,
         parts_joined: cut.joined, widest_bridge_mm: cut.bridged_mm&.round(4), file: @options[:out],
-        outline_mm: cut.outline.map { |corner| rounded(corner) }, findings: [Told.finding(finding)]
+        outline_mm: cut.outline.map { |corner| rounded(corner) }, findings: [AsJson.finding(finding)]
       )
     end
 
@@ -56,7 +56,7 @@ module CommandLine
     end
 
     def finding
-      UpClose::Cutting::Told.finding(
+      UpClose::Cutting::CutFindings.finding(
         UpClose::Cutting::Lines::Ink, cut, figures, UpClose::Measure::LengthWriter.new("mm")
       )
     end

@@ -3,7 +3,7 @@
 require "json"
 require "shelves/register_files"
 require "command_line/options"
-require "command_line/told"
+require "command_line/as_json"
 
 module CommandLine
   # up-close strap: a strip that finds a mark's place on a cup or a cylinder.
@@ -33,7 +33,7 @@ module CommandLine
         radius_lower_mm: wall.arc_radius(strap.down + strap.high)&.round(4),
         box_mm: [strap.box.width, strap.box.height].map { |v| v.round(4) }, window: strap.window?,
         corners: strap.corners.map { |corner| told(*corner) }, file: @options[:out],
-        findings: told_strap.findings.map { |finding| Told.finding(finding) }
+        findings: told_strap.findings.map { |finding| AsJson.finding(finding) }
       )
     end
 
@@ -53,7 +53,7 @@ module CommandLine
     end
 
     def told_strap
-      UpClose::Register::StrapTold.new(strap, writer: UpClose::Measure::LengthWriter.new("mm"), paper: paper)
+      UpClose::Register::StrapFindings.new(strap, writer: UpClose::Measure::LengthWriter.new("mm"), paper: paper)
     end
 
     def strap

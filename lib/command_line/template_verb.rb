@@ -4,7 +4,7 @@ require "json"
 require "shelves/template_files"
 require "command_line/options"
 require "command_line/sized_artwork"
-require "command_line/told"
+require "command_line/as_json"
 
 module CommandLine
   # up-close template: a template cut of a sheet: islands tied, inner lines as windows, folded or whole, as files.
@@ -31,7 +31,7 @@ module CommandLine
         templates: template.cut.second ? 2 : 1, weakest_neck_mm: template.cut.neck&.mm&.round(4),
         cut_length_mm: UpClose::Templates::DrawnTemplate.length_mm(template.sheet).round(2),
         misfit_mm: template.folded&.misfit_mm&.round(4),
-        findings: template.findings.map { |finding| Told.finding(finding) }
+        findings: template.findings.map { |finding| AsJson.finding(finding) }
       )
     end
 

@@ -60,7 +60,7 @@ RSpec.describe UpClose::Covering do
     end
   end
 
-  describe UpClose::Covering::Told do
+  describe UpClose::Covering::CoverFindings do
     def told(cover, on = disc) = described_class.new(cover, on, 0.75, writer).findings.to_h { |f| [f.key, f] }
 
     it "tells what the picture leaves empty, where, and how wide it would have to be" do

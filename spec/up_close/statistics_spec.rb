@@ -28,10 +28,10 @@ RSpec.describe UpClose::Statistics do
 
   it "tells how sure it is that one is better" do
     # the larger of two flat ones: one half; Beta(3, 1) against a flat one: its mean, 3/4
-    expect(described_class::Better.call(beta.new(1, 1), beta.new(1, 1))).to be_within(1e-4).of(0.5)
-    expect(described_class::Better.call(beta.new(3, 1), beta.new(1, 1))).to be_within(1e-4).of(0.75)
+    expect(described_class::LargerShare.call(beta.new(1, 1), beta.new(1, 1))).to be_within(1e-4).of(0.5)
+    expect(described_class::LargerShare.call(beta.new(3, 1), beta.new(1, 1))).to be_within(1e-4).of(0.75)
     one, other = beta.new(13, 4), beta.new(9, 5)
-    expect(described_class::Better.call(one, other) + described_class::Better.call(other, one))
+    expect(described_class::LargerShare.call(one, other) + described_class::LargerShare.call(other, one))
       .to be_within(1e-3).of(1)
   end
 

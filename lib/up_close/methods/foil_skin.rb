@@ -16,6 +16,7 @@ module UpClose
       bridges_um 100
       printers :laser
       stocks "wet-release-film"
+      medium "glue"
       residue :foil
       seals_with "spray-acrylic"
       fumes :strong

@@ -3,7 +3,7 @@
 module UpClose
   module Register
     # A strap's figures, each with its working, and how it is used.
-    class StrapTold
+    class StrapFindings
       # @param strap [Strap]  @param writer [Measure::LengthWriter]  @param paper [Printing::Paper] it is printed on
       # @param joins_mm [Array(Float, Float), nil] where the handle's free inside begins and ends, below the rim
       def initialize(strap, writer:, paper:, joins_mm: nil)

@@ -3,7 +3,7 @@
 module UpClose
   module Covering
     # What a cover comes to: how it ends, what of the piece its picture leaves empty, and its seam.
-    class Told
+    class CoverFindings
       # corners smaller than this are nothing to tell, mm²
       LEAST_MM2 = 0.05
 

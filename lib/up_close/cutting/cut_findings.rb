@@ -3,7 +3,7 @@
 module UpClose
   module Cutting
     # What a line to cut along comes to, in words.
-    class Told
+    class CutFindings
       # @param line [Class] a Line  @param cut [Cut]  @param figures [Hash{Symbol => Float}] as Asked takes them
       # @param writer [Measure::LengthWriter]  @return [Finding]
       def self.finding(line, cut, figures, writer) = new(line, cut, figures, writer).finding

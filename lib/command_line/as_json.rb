@@ -2,7 +2,7 @@
 
 module CommandLine
   # Figures of the core as verbs print them.
-  module Told
+  module AsJson
     module_function
 
     # @param finding [UpClose::Finding]

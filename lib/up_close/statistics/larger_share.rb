@@ -4,7 +4,7 @@ module UpClose
   module Statistics
     # How sure it is that one share is larger than another: the integral of one's density times the other's
     # distribution, by the middles of equal steps.
-    module Better
+    module LargerShare
       STEPS = 120
 
       module_function
