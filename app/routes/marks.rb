@@ -3,7 +3,15 @@
 module Routes
   # The first stages of a mark: Measure and Method.
   module Marks
+    # what only these routes need
+    module Helping
+      def method_page(mark, form = nil)
+        stage mark, "method", form: form, at: Presenters::MethodStage.new(mark, form)
+      end
+    end
+
     def self.registered(app)
+      app.helpers Helping
       measure(app)
       method_stage(app)
       like_last(app)
@@ -32,13 +40,13 @@ module Routes
     def self.method_stage(app)
       app.get "/marks/:id/method" do
         mark = find_mark(params["id"])
-        stage mark, "method", form: nil
+        method_page(mark)
       end
 
       app.post "/marks/:id/method" do
         mark = find_mark(params["id"])
         form = Forms::MethodForm.new(params, unit: unit, ground: mark.piece.colour_core)
-        halt 422, stage(mark.reload, "method", form: form) unless Actions::ChooseMethod.call(mark, form)
+        halt 422, method_page(mark.reload, form) unless Actions::ChooseMethod.call(mark, form)
         redirect to("/marks/#{mark.id}/#{params["go"] ? "place" : "method"}"), 303
       end
 

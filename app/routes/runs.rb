@@ -29,6 +29,12 @@ module Routes
           layout: :layout_bench
       end
 
+      def apply_page(mark) = stage(mark, "apply", at: Presenters::ApplyStage.new(mark, now: now))
+
+      def seal_page(mark, error = nil)
+        stage mark, "seal", at: Presenters::SealStage.new(mark, now: now, error: error)
+      end
+
       def record_page(mark, piece, form: nil)
         stage mark, "record", form: form, book: Presenters::RecordStage.new(mark, piece)
       end
@@ -50,21 +56,21 @@ module Routes
 
     # Apply, Seal, and the start of a run
     def self.beginning(app)
-      app.get("/marks/:id/apply") { stage ready_mark, "apply" }
+      app.get("/marks/:id/apply") { apply_page(ready_mark) }
 
-      app.get("/marks/:id/seal") { stage ready_mark, "seal", error: nil }
+      app.get("/marks/:id/seal") { seal_page(ready_mark) }
 
       app.post "/marks/:id/seal" do
         mark = ready_mark
         error = Actions::ChooseSealer.call(mark, params["sealer"], coats: params["coats"])
-        halt 422, stage(mark, "seal", error: error) if error
+        halt 422, seal_page(mark, error) if error
         redirect to("/marks/#{mark.id}/seal"), 303
       end
 
       app.post "/marks/:id/runs" do
         mark = ready_mark
         Actions::GoPast.call(mark, params["override"], now)
-        halt 422, stage(mark, "apply") if Actions::LookAtArtwork.once(mark).stops.open.any?
+        halt 422, apply_page(mark) if Actions::LookAtArtwork.once(mark).stops.open.any?
         run = Actions::RunMarks.start(mark, now, others: params["together"] ? mark.companions : [])
         redirect to("/runs/#{run.id}"), 303
       end

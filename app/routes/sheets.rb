@@ -32,8 +32,9 @@ module Routes
       end
 
       def sheet_stage(mark, form: nil, refusal: nil, laying: nil, largest: nil, bars: nil, asked: false, cut: nil)
-        stage mark, "sheet", form: form, asked: asked, pack: pack_or_reason(mark), refusal: refusal, laying: laying,
-          largest: largest, bars: bars, cut: cut, fetched: Array(session["packs"]).include?(mark.id)
+        at = Presenters::SheetStage.new(mark, pack_or_reason(mark))
+        stage mark, "sheet", at: at, form: form, asked: asked, refusal: refusal, laying: laying, largest: largest,
+          bars: bars, cut: cut, fetched: Array(session["packs"]).include?(mark.id)
       end
 
       def download_pdf(pages, title)
