@@ -35,7 +35,8 @@ module CommandLine
         refused: AsJson.refused(request.comparison.rows),
         reading: mark.reading.word, reading_reason: mark.reading.reason,
         findings: findings(request).map { |f| AsJson.finding(f) },
-        pencil_lines: mark.pencil_lines(UpClose::Measure::LengthWriter.new("mm")).map { |line| AsJson.pencil_line(line) },
+        pencil_lines: mark.pencil_lines(UpClose::Measure::LengthWriter.new("mm"))
+          .map { |line| AsJson.pencil_line(line) },
         clearance_mm: mark.room.clearance.round(4), largest_mm: mark.room.largest_here.round(4),
         width_mm: mark.placement.width_mm, height_mm: mark.setting.size.height_mm.round(4),
         steps: mark.steps.map { |step| AsJson.step(step, mark.setting) }, hands_s: mark.hands_s.round,
