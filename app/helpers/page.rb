@@ -80,17 +80,6 @@ module Helpers
 
     def every_method = UpClose::Methods.all
 
-    # kinds of piece
-    def shapes = UpClose::Surfaces.all
-
-    # each parameter once, with the kinds that ask for it
-    # @return [Hash{Symbol => Hash}] :p the parameter, :kinds their keys
-    def parameters_of(kinds)
-      kinds.each_with_object({}) do |kind, all|
-        kind.parameters.each { |p| (all[p.key] ||= {p: p, kinds: []})[:kinds] << kind.key }
-      end
-    end
-
     def find_mark(id) = Mark.live.preload(:artwork, piece: :job).find(id)
 
     def row(mark) = Presenters::CardRow.new(mark, writer: writer, now: now)

@@ -7,7 +7,7 @@ module Routes
     module Helping
       def new_piece(job, form: nil)
         page :"marks/measure", here: :jobs, title: "Measure", job: job, mark: nil, stage: "measure", form: form,
-          given: params["mark"]
+          given: params["mark"], at: Presenters::MeasureStage.new(nil, form, writer: writer)
       end
 
       # a mark that was printed without a piece, and gets one now

@@ -5,6 +5,11 @@ module Routes
   module Marks
     # what only these routes need
     module Helping
+      def measure_page(mark, form = nil)
+        stage mark, "measure", job: mark.job, form: form, given: nil,
+          at: Presenters::MeasureStage.new(mark.piece, form, writer: writer)
+      end
+
       def method_page(mark, form = nil)
         stage mark, "method", form: form, at: Presenters::MethodStage.new(mark, form)
       end
@@ -23,15 +28,13 @@ module Routes
 
       app.get "/marks/:id/measure" do
         mark = find_mark(params["id"])
-        stage mark, "measure", job: mark.job, form: nil, given: nil
+        measure_page(mark)
       end
 
       app.post "/marks/:id/measure" do
         mark = find_mark(params["id"])
         form = Forms::PieceForm.new(params, unit: unit)
-        unless Actions::SavePiece.change(mark.piece, form)
-          halt 422, stage(mark, "measure", job: mark.job, form: form, given: nil)
-        end
+        halt 422, measure_page(mark, form) unless Actions::SavePiece.change(mark.piece, form)
         redirect to("/marks/#{mark.id}/#{mark.artwork ? "place" : "artwork"}"), 303
       end
     end
