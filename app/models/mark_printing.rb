@@ -3,52 +3,16 @@
 # How a mark goes to paper: pages in rows, tiles or laid out freely, outlines to cut along, and what
 # its printer does to them.
 class MarkPrinting
+  delegate :pack, :print_pack, :pack_to_print, :sheet_kind, :heading, to: :pages
+
   # @param mark [Mark] with artwork, size and method
   def initialize(mark)
     @mark = mark
   end
 
-  # in rows on fresh sheets, or in tiles
-  # @return [UpClose::Printing::Pack, UpClose::Printing::TiledPack]
-  # @raise [UpClose::Errors::DoesNotFit]
-  def pack
-    return UpClose::Printing::TiledPack.new(**whole, overlap_mm: overlap_mm) if tiled?
-    UpClose::Printing::Pack.new(**whole, windows: boxed?, cut: cutting.drawn)
-  end
-
   # sheets in the drawer that suit its stock and printer
   # @return [ActiveRecord::Relation]
   def suiting_sheets = StockSheet.suiting(@mark.setting.stock.key, @mark.printer)
-
-  # as it is laid out: freely, when it was
-  # @return [UpClose::Printing::Pack, UpClose::Printing::TiledPack, UpClose::Printing::NestedPack]
-  def print_pack
-    laid = layout unless tiled?
-    return pack unless laid
-    UpClose::Printing::NestedPack.new(
-      kinds: laid.kinds,
-      laid: laid.to_core,
-      heading: laid.heading,
-      gap_mm: laid.allowances.gap
-    )
-  end
-
-  # the same pages as its printer must be given them
-  # @return [UpClose::Printing::Compensated]
-  def pack_to_print = UpClose::Printing::Compensated.new(print_pack, own_printer&.current&.to_core)
-
-  # how its copies are drawn on a sheet that is laid out freely
-  # @return [UpClose::Printing::NestedPack::Kind]
-  # @param in_rows [Boolean] as the copies of a pack stand
-  def sheet_kind(in_rows: false)
-    UpClose::Printing::NestedPack::Kind.new(
-      copy: printed_copy(in_rows: in_rows),
-      ink: printed.ink,
-      width_mm: printed.width_mm,
-      cut: in_rows ? cutting.in_rows : cutting.cut,
-      mirrored: mirrored?
-    )
-  end
 
   # the lines to cut along, sheet by sheet, each copy by its number
   # @return [Array<Hash{String => Array<UpClose::Geometry::Path>}>]
@@ -94,10 +58,6 @@ class MarkPrinting
   # @return [UpClose::Sheets::Allowances]
   def allowances = UpClose::Sheets::Allowances.from_h(@mark.laying)
 
-  def heading
-    UpClose::Printing::Heading.new(title: "#{@mark.job.title} · #{@mark.title}", stock: @mark.setting.stock)
-  end
-
   # the printer it goes to, when one is known
   # @return [Printer, nil]
   def own_printer = @own_printer ||= Printer.for(@mark.printer)
@@ -131,36 +91,9 @@ class MarkPrinting
 
   def layout = @mark.layout
 
-  def mirrored? = @mark.reading_core.mirrored?
-
   def border_mm = @mark.setting.border_mm
 
-  def overlap_mm = @mark.laying["overlap_mm"] || UpClose::Printing::TiledPack::OVERLAP
-
-  def whole
-    {
-      artwork: printed.drawn,
-      ink: printed.ink,
-      width_mm: printed.width_mm,
-      mirrored: mirrored?,
-      copies: @mark.copies_wanted,
-      paper: UpClose::Printing::Paper.fetch(@mark.paper),
-      border_mm: border_mm,
-      heading: heading,
-      margins: UpClose::Printing::Margins.keeping(allowances, unprintable)
-    }
-  end
-
-  def printed_copy(in_rows:)
-    UpClose::Printing::Copy.new(
-      artwork: printed.drawn,
-      ink: printed.ink,
-      mirrored: mirrored?,
-      border_mm: border_mm,
-      windows: boxed?,
-      cut: in_rows ? cutting.drawn : cutting.drawn_freely
-    )
-  end
+  def pages = MarkPack.new(@mark, self)
 
   def sheet_lines = MarkSheetLines.new(self)
 end

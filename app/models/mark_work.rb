@@ -3,56 +3,11 @@
 # How a mark is made: its method with printer, stock and schools, what speaks for and against it,
 # its steps, its chance and its cost.
 class MarkWork
+  delegate :setting, :limits_read, :mark_size, :grown, :checked, :sized?, to: :choice
+
   # @param mark [Mark]
   def initialize(mark)
     @mark = mark
-  end
-
-  # @return [UpClose::Methods::MethodChoice, nil] nil before a method is chosen
-  def setting
-    return unless @mark.method_key
-    UpClose::Methods::MethodChoice.new(
-      method: @mark.method_core,
-      printer: @mark.printer,
-      stock: @mark.stock_core,
-      picked: @mark.schools,
-      own: @mark.own_school&.steps,
-      material: piece.material_core,
-      finish: piece.finish_core,
-      copies: @mark.copies_wanted,
-      pieces: pieces_to_do,
-      purpose: @mark.purpose_core,
-      afterwards: @mark.afterwards_core,
-      work_s: @mark.work_s,
-      work_finish: MarkEtching.new(@mark).finish,
-      size: mark_size,
-      coat_mm2: UpClose::Surfaces.coated_mm2(piece.to_core),
-      border_mm: @mark.covering.any? ? 0.0 : @mark.laying["border_mm"],
-      tray: ShopTime.current["oven"],
-      coats: @mark.coats
-    )
-  end
-
-  # what this shop has read of its limits for this way of doing it, or for the method nearest at hand
-  # @return [Hash{Symbol => Array(Float, String)}] for Methods::Limits
-  def limits_read
-    method, printer = @mark.design.method_looked_for, (@mark.printer || "laser").to_sym
-    way = UpClose::Record::Way.new(
-      method_key: method.key, printer: printer, stock: @mark.stock, family: piece.material_core.family
-    )
-    ShopLimits.book.recorded(method, way, purpose: @mark.purpose_core)
-  end
-
-  # how large it is, for times and amounts; the usual size while it has none
-  # @return [UpClose::Methods::MarkSize]
-  def mark_size
-    return UpClose::Methods::MarkSize::USUAL unless sized?
-    UpClose::Methods::MarkSize.new(
-      width_mm: @mark.width_mm,
-      height_mm: @mark.height_mm,
-      coverage: coverage,
-      line_mm: line_mm
-    )
   end
 
   # All that can be told of it by the way it is done: the object that the command line asks too.
@@ -72,7 +27,7 @@ class MarkWork
       reading: reading_core,
       record: ShopLimits.ways,
       climate: ShopTime.current.climate,
-      coverage: coverage,
+      coverage: checked["coverage"],
       room: (@mark.room(at) if at && @mark.artwork),
       **priced_by
     )
@@ -161,25 +116,9 @@ class MarkWork
     UpClose::Sheets::Spares.new([short, 1].max, start: known.chance, on_a_miss: known.on_a_miss).print || short
   end
 
-  # a length found when it was looked at, at the size it has now
-  # @param name [String] its key in Mark#checked  @return [Float, nil] mm
-  def grown(name) = checked[name] && checked[name] * growth
-
   private
 
   def piece = @mark.piece
 
-  def sized? = @mark.width_mm && @mark.artwork
-
-  # as it was last looked at
-  # @return [Hash] empty when it never was
-  def checked = @mark.checked || {}
-
-  def coverage = checked["coverage"]
-
-  # how much it has grown since it was looked at
-  def growth = @mark.width_mm ? @mark.width_mm / (checked["width_mm"] || @mark.width_mm) : 1
-
-  # mm of line to follow
-  def line_mm = grown("line_mm")
+  def choice = @choice ||= MarkSetting.new(@mark)
 end
