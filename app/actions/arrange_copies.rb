@@ -56,14 +56,18 @@ module Actions
       end
     end
 
-    # what is not pinned is laid anew, round what is
+    # What is not pinned is laid anew, round what is. Searched for before the shop is held, and dropped where the layout
+    # was changed meanwhile.
+    # @return [Boolean] whether it was laid anew
     def again(mark)
+      layout = laid(mark) or return false
+      loose = layout.sheets.flat_map { |sheet| sheet.places.reject(&:pinned?) }
+        .group_by { |place| layout.mark_at(place) }.transform_values { |places| places.map(&:copy) }
+      nested = loose.any? && nest(mark, layout, loose.transform_values(&:size))
+      return false unless nested && nested.unplaced.empty?
       ApplicationRecord.change do
-        layout = laid(mark) or next
-        loose = layout.sheets.flat_map { |sheet| sheet.places.reject(&:pinned?) }
-          .group_by { |place| layout.mark_at(place) }.transform_values { |places| places.map(&:copy) }
-        nested = loose.any? && nest(mark, layout, loose.transform_values(&:size))
-        keep(layout, merged(layout, nested, loose)) if nested && nested.unplaced.empty?
+        next false unless laid(mark)&.sheets&.map(&:to_h) == layout.sheets.map(&:to_h)
+        keep(layout, merged(layout, nested, loose))
       end
     end
 

@@ -51,6 +51,25 @@ RSpec.describe "copies arranged by hand", :shop do
     expect(move("one", 1, 1).status).to eq 400
   end
 
+  it "holds the shop for nobody while it searches, and leaves alone what was moved meanwhile" do
+    held = []
+    allow(Workers).to receive(:call).and_wrap_original do |work, *args, **more, &told|
+      held << ActiveRecord::Base.connection_pool.active_connection?&.transaction_open?
+      mark.reload.layout.update!(state: "laid", sheets: moved_on(mark.layout.sheets)) if held.size == 2
+      work.call(*args, **more, &told)
+    end
+    send_form "/marks/#{mark.id}/layout/again"
+    laid = places
+    expect(held).to all(be_falsey).and have_attributes(size: 1)
+    send_form "/marks/#{mark.id}/layout/again"
+    expect(places.values.map(&:first)).to eq(laid.values.map { |x, *| x + 1 })
+  end
+
+  # every copy a millimetre further right
+  def moved_on(sheets)
+    sheets.map { |sheet| sheet.holding(sheet.places.map { |place| place.with(x: place.x + 1) }) }
+  end
+
   it "leaves what is pinned and lays the rest round it" do
     move(2, 30, 200, 90)
     send_form "/marks/#{mark.id}/layout/pin", "copy" => "2"
