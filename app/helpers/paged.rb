@@ -10,7 +10,7 @@ module Helpers
     # @param scope [ActiveRecord::Relation] in order  @param page [String, nil] as typed, from 1
     def initialize(scope, page, size: A_PAGE)
       @scope, @size = scope, size
-      @page = page.to_i.clamp(1, pages)
+      @page = (page.to_i > 1) ? page.to_i.clamp(1, pages) : 1
     end
 
     # @return [Array]
@@ -18,8 +18,13 @@ module Helpers
 
     def any? = total.positive?
 
-    def total = @total ||= @scope.unscope(:order).count
+    # a list of one page needs no counting
+    def total = @total ||= short? ? rows.size : @scope.unscope(:order).count
 
     def pages = [(total / @size.to_f).ceil, 1].max
+
+    private
+
+    def short? = page == 1 && rows.size < @size
   end
 end

@@ -52,7 +52,8 @@ module Presenters
     # @return [Array<StockSheet>]
     def low_sheets
       open = @rows.map(&:mark).select { |mark| mark.method_key && mark.packed_at.nil? }
-      wanted = open.map { |mark| [mark.setting.stock.key.to_s, mark.setting.printer.to_s] }
+      wanted = open.uniq { |mark| [mark.method_key, mark.stock, mark.printer] }
+        .map { |mark| [mark.setting.stock.key.to_s, mark.printer.to_s] }
       by_kind = StockSheet.here.where(stock: wanted.map(&:first).uniq).group_by { |sheet| [sheet.stock, sheet.printer] }
       low = by_kind.select { |kind, list| wanted.include?(kind) && list.all? { |sheet| sheet.used.any? } }
       low.values.map { |sheets| sheets.min_by { |sheet| sheet.free_room.area_mm2 } }.first(MOST[:sheets])

@@ -3,6 +3,9 @@
 module Routes
   # Jobs, and the pieces of a job.
   module Jobs
+    # open jobs on a page
+    OPEN_A_PAGE = 24
+
     # what only these routes need
     module Helping
       def new_piece(job, form: nil)
@@ -36,8 +39,9 @@ module Routes
       # @param refusal [String, nil] why a bundle was not taken in
       def jobs_page(refusal: nil)
         away = Helpers::Paged.new(Job.put_away, params["page"])
-        rows = Presenters::JobList.new(Job.open.to_a).rows
-        page :"jobs/index", here: :jobs, title: "Jobs", rows: rows, away: away, refusal: refusal
+        open = Helpers::Paged.new(Job.open, params["open"], size: OPEN_A_PAGE)
+        page :"jobs/index", here: :jobs, title: "Jobs", open: open, rows: Presenters::JobList.new(open.rows).rows,
+          away: away, refusal: refusal
       end
     end
 

@@ -139,6 +139,11 @@ RSpec.describe "a shop with years of work", :shop do
     expect(page_words).to include("Old job 39").and include("page 1 of 2")
     expect(page_words).not_to include "Old job 40"
     expect(get("/jobs?page=2").body).to include "Old job 44"
+    30.times { |i| Job.create!(title: "Open job #{i}") }
+    get "/jobs?open=2&page=2"
+    expect(page_words).to include("Open job 24").and include("page 2 of 2").and include("Old job 44")
+    expect(page_words).not_to include "Open job 23"
+    expect(last_response.body).to include("/jobs?page=2&amp;open=1").and include("/jobs?open=2&amp;page=1")
     size = {width_mm: 210, height_mm: 297}
     26.times { |i| StockSheet.create!(name: "sheet #{i}", stock: "clear-film", printer: "laser", **size) }
     StockSheet.create!(name: "odd one", stock: "white-film", printer: "inkjet", **size)
