@@ -17,7 +17,10 @@ module Presenters
     def laid? = !pack.is_a?(UpClose::Error)
 
     # @return [Layout, nil]
-    def layout = laid? ? @mark.layout : nil
+    def layout
+      return @layout if defined?(@layout)
+      @layout = laid? ? @mark.layout : nil
+    end
 
     # @return [Layout, nil] one that is laid out freely
     def nested = layout&.tiled? ? nil : layout
