@@ -33,6 +33,19 @@ RSpec.describe "two devices at one run", :shop, :page do
     expect(page).to have_no_text("Changed in another window")
   end
 
+  it "lets a link that was just followed go before what was done elsewhere" do
+    run = Actions::RunMarks.start(ready_mark, Time.now)
+    visit "/runs/#{run.id}"
+    sleep 1 # listening
+    waiting = hold_pages("/marks/#{run.mark_id}/apply")
+    page.execute_script("document.querySelector('.bench-head a.note').click()") # find and click would wait for it
+    sleep 0.05 until waiting.any?
+    Actions::RunMarks.finish_step(run, "ground", Time.now)
+    sleep 2
+    waiting.each(&:continue)
+    expect(page).to have_current_path("/marks/#{run.mark_id}/apply")
+  end
+
   it "keeps a press while the server is away, with its moment, and sends it once when it is back" do
     run = Actions::RunMarks.start(ready_mark, Time.now - 60)
     visit "/runs/#{run.id}"
@@ -49,5 +62,13 @@ RSpec.describe "two devices at one run", :shop, :page do
     expect(run.reload.step_ends.map(&:step)).to eq ["ground"]
     expect(run.step_ends.first.done_at).to be_within(1).of(pressed)
     expect(page.evaluate_script("Object.keys(localStorage).filter((key) => key.startsWith('press-kept'))")).to be_empty
+  end
+
+  # @return [Array] requests for this path, held until each is continued
+  def hold_pages(path)
+    browser, held = page.driver.browser, []
+    browser.network.intercept
+    browser.on(:request) { |request| request.url.end_with?(path) ? held << request : request.continue }
+    held
   end
 end

@@ -1,5 +1,7 @@
 // A press of Done, sent without leaving the page. While the server is away it is kept in this browser with its moment,
 // and sent when it is back.
+import { loadAnew } from './load_anew.js'
+
 const AGAIN_MS = 2000
 const name = (form) => `press-kept ${new URL(form.action).pathname}`
 
@@ -29,7 +31,7 @@ async function send (form, fields, agoSeconds, told) {
     const answer = await fetch(form.action, { method: 'POST', body, redirect: 'manual' })
     if (answer.status >= 500) throw new Error(`answered ${answer.status}`)
     localStorage.removeItem(name(form))
-    if (answer.type === 'opaqueredirect') location.reload()
+    if (answer.type === 'opaqueredirect') loadAnew()
     else form.submit() // refused: the page that says so
   } catch {
     told(true)

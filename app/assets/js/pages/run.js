@@ -2,6 +2,7 @@
 import { listen as changes } from '../lib/changes.js'
 import { isTyping } from '../lib/keys.js'
 import { resendPress, sendPress } from '../lib/kept_press.js'
+import { loadAnew } from '../lib/load_anew.js'
 import { wakeClock } from '../widgets/clock.js'
 
 const MOVED = 'moved on elsewhere'
@@ -101,8 +102,7 @@ async function stayAwake () {
 }
 
 function follow (moved) {
-  if (moved) sessionStorage.setItem(MOVED, '1')
-  location.reload()
+  loadAnew(() => { if (moved) sessionStorage.setItem(MOVED, '1') })
 }
 
 // said once, after another device has moved this run on

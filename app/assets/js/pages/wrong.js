@@ -1,4 +1,5 @@
 // Where it failed is tapped on the drawing; the time that is left to save the piece runs.
+import { loadAnew } from '../lib/load_anew.js'
 import { serverNow, wakeServerClock, watchClock } from '../lib/server_clock.js'
 import { span } from '../widgets/clock.js'
 
@@ -39,7 +40,7 @@ function running () {
     watchClock()
     const seconds = (Number(save.dataset.until) - serverNow()) / 1000
     left.textContent = span(Math.max(0, seconds))
-    if (seconds <= 0) location.reload()
+    if (seconds <= 0) loadAnew()
     else setTimeout(tick, 250)
   }
   tick()
