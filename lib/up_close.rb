@@ -40,6 +40,7 @@ require "zeitwerk"
 #   sealing/      one sealer a file
 #   whole_work    the transfer, what comes after it and the finish, as one list of steps
 #   suitability/  rules/ one a file: what works with what
+#   supplies/     what work uses up beside sheets, by key
 #   sheets/       stock, spares, what is left of a sheet; nesting/ lays outlines out
 #   printing/     pages, packs, tiles, calibration, bench card
 #

@@ -6,7 +6,7 @@ module Forms
     private
 
     def read
-      choice(:title, SupplyPrice.known.keys)
+      choice(:supply, UpClose::Costing.supplies.map(&:key))
       attempt(:pack_cents) { UpClose::Costing::Money.read(typed(:pack_cents), field: :pack_cents) }
       amount = Float(typed(:pack_amount).to_s.tr(",", "."), exception: false)
       if amount&.between?(0.01, 1e6)

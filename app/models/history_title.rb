@@ -54,7 +54,7 @@ class HistoryTitle
   end
 
   def name
-    given = (@facts["title"] || @facts["name"] || mark_title).to_s
+    given = (@facts["title"] || @facts["name"] || supply_title || mark_title).to_s
     given.empty? ? "" : " “#{given}”"
   end
 
@@ -99,6 +99,11 @@ class HistoryTitle
     return "put #{@facts["name"]} into the drawer" if @row.verb == "insert"
     words = SHEETS[@row.became["state"]] if @row.became.key?("state")
     "#{words || verb} #{@facts["name"]}"
+  end
+
+  def supply_title
+    key = @facts["supply"] or return
+    UpClose::Costing.supplies.find { |kind| kind.key == key }&.title || key
   end
 
   def mark_title

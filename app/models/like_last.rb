@@ -60,7 +60,7 @@ class LikeLast
   # a method, stock and printer that are still there
   def here?((method_key, printer, stock, *))
     UpClose::Methods.all.any? { |method| method.key == method_key && method.printers.include?(printer.to_s.to_sym) } &&
-      UpClose::Sheets::Stock::ALL.any? { |known| known.key == stock }
+      UpClose::Sheets::Stock.all.any? { |known| known.key == stock }
   end
 
   def rows

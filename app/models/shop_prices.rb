@@ -18,7 +18,7 @@ module ShopPrices
     stocks = StockFact.where.not(pack_cents: nil).where.not(pack_sheets: nil).to_h do |fact|
       [fact.stock, pack.new(fact.pack_cents, fact.pack_sheets, fact.uses)]
     end
-    supplies = SupplyPrice.all.to_h { |price| [price.title, pack.new(price.pack_cents, price.pack_amount)] }
+    supplies = SupplyPrice.all.to_h { |price| [price.supply, pack.new(price.pack_cents, price.pack_amount)] }
     UpClose::Costing::PriceList.new(stocks: stocks, supplies: supplies)
   end
 end

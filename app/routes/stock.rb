@@ -13,7 +13,7 @@ module Routes
           forms: forms,
           left: StockSheet.here.group(:stock).count,
           supply: supply,
-          prices: SupplyPrice.all.index_by(&:title)
+          prices: SupplyPrice.all.index_by(&:supply)
       end
     end
 
@@ -44,7 +44,7 @@ module Routes
         form = Forms::SupplyPriceForm.new(params)
         halt 422, stock_page({}, form) unless form.ok?
         ApplicationRecord.change do
-          SupplyPrice.find_or_initialize_by(title: form.values[:title])
+          SupplyPrice.find_or_initialize_by(supply: form.values[:supply])
             .update!(form.values.slice(:pack_cents, :pack_amount))
         end
         redirect to("/stock#prices"), 303

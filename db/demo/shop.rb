@@ -24,14 +24,14 @@ module Demo
         "toner" => [6900, 90],
         "ink" => [1990, 30],
         "acetone" => [490, 500],
-        "clear coat" => [1190, 400],
-        "baking medium" => [1450, 30],
-        "spray acrylic clear" => [1190, 400],
-        "clear parcel tape" => [240, 6600],
-        "aluminium tape" => [890, 4500],
-        "cotton swabs" => [150, 100]
-      }.each do |title, (cents, amount)|
-        SupplyPrice.create!(title: title, pack_cents: cents, pack_amount: amount)
+        "clear-coat" => [1190, 400],
+        "baking-medium" => [1450, 30],
+        "spray-acrylic-clear" => [1190, 400],
+        "clear-parcel-tape" => [240, 6600],
+        "aluminium-tape" => [890, 4500],
+        "cotton-swabs" => [150, 100]
+      }.each do |supply, (cents, amount)|
+        SupplyPrice.create!(supply: supply, pack_cents: cents, pack_amount: amount)
       end
     end
 

@@ -25,10 +25,10 @@ module UpClose
     # @param steps [Array<Step>]
     # @return [Array<Supply>]
     def self.taken(steps)
-      steps.flat_map(&:consumes).group_by { |supply| [supply.title, supply.unit] }.map do |(title, unit), all|
+      steps.flat_map(&:consumes).group_by { |supply| [supply.title, supply.kind] }.map do |(title, kind), all|
         Supply.new(
+          kind: kind,
           title: title,
-          unit: unit,
           amount: all.sum(&:amount),
           least: all.filter_map(&:least).max,
           working: all.filter_map(&:working).join("; ")

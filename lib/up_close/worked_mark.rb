@@ -18,7 +18,7 @@ module UpClose
     # @param room [Placing::FitSearch, nil] the one of this place, where it is at hand
     def initialize(shape:, ink:, placement:, setting:, sealer:, situation:, reading:, clearance_mm: 0.0,
       record: Record::Ways.new,
-      prices: Costing::PriceList::STARTING, paper: Printing::Paper::ALL.first, allowances: Sheets::Allowances::START,
+      prices: Costing::PriceList.starting, paper: Printing::Paper::ALL.first, allowances: Sheets::Allowances::START,
       climate: Timetable::Climate.new, coverage: nil, hour_cents: 0, room: nil)
       @shape, @ink, @placement, @setting, @sealer, @situation, @reading =
         shape, ink, placement, setting, sealer, situation, reading

@@ -38,9 +38,9 @@ RSpec.describe "every way, side by side, for a mark", :shop do
     expect(shown["solvent-rub"]).to match(/84 %.*(under 0\.01|0\.0\d)/m)
     expect(shown["solvent-rub"]).to match(/without toner, acetone, cotton swabs/)
     send_form "/stock/transfer-paper", "pack_cents" => "9.00", "pack_sheets" => "10"
-    send_form "/supplies", "title" => "acetone", "pack_cents" => "5.00", "pack_amount" => "100"
-    send_form "/supplies", "title" => "cotton swabs", "pack_cents" => "1.00", "pack_amount" => "100"
-    send_form "/supplies", "title" => "toner", "pack_cents" => "0", "pack_amount" => "90"
+    send_form "/supplies", "supply" => "acetone", "pack_cents" => "5.00", "pack_amount" => "100"
+    send_form "/supplies", "supply" => "cotton-swabs", "pack_cents" => "1.00", "pack_amount" => "100"
+    send_form "/supplies", "supply" => "toner", "pack_cents" => "0", "pack_amount" => "90"
     # 1 ml of the 2 poured at 5 cents, a swab at 1, and a sheet's share, of which 84 in 100 come out
     expect(shown["solvent-rub"]).to match(/84 %.*\s€0\.07\s.*0\.05 \+ 0\.01\) ÷ 0\.84 = 0\.07\d a good one/m)
     send_form "/preferences", "name" => "fumes", "value" => "none"

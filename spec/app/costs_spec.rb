@@ -20,10 +20,10 @@ RSpec.describe "what a job costs", :shop do
     {
       "toner" => ["60", "80"],
       "acetone" => ["4.90", "500"],
-      "cotton swabs" => ["1,50", "100"],
-      "spray acrylic clear" => ["11.90", "400"]
-    }.each do |title, (cents, amount)|
-      send_form "/supplies", "title" => title, "pack_cents" => cents, "pack_amount" => amount
+      "cotton-swabs" => ["1,50", "100"],
+      "spray-acrylic-clear" => ["11.90", "400"]
+    }.each do |supply, (cents, amount)|
+      send_form "/supplies", "supply" => supply, "pack_cents" => cents, "pack_amount" => amount
     end
     Actions::LookAtArtwork.call(mark.reload)
     costed = Presenters::Costed.new(mark)
@@ -46,12 +46,12 @@ RSpec.describe "what a job costs", :shop do
   end
 
   it "keeps prices as typed, refuses what is none, and takes a price of nothing" do
-    answer = send_form("/supplies", "title" => "acetone", "pack_cents" => "free", "pack_amount" => "0")
+    answer = send_form("/supplies", "supply" => "acetone", "pack_cents" => "free", "pack_amount" => "0")
     expect([answer.status, page_words, answer.body.include?('value="free"')])
       .to match [422, /is not a price we can read.*above 0/, true]
-    expect(send_form("/supplies", "title" => "moonshine", "pack_cents" => "1", "pack_amount" => "1").status).to eq 422
-    expect(send_form("/supplies", "title" => "acetone", "pack_cents" => "0", "pack_amount" => "500").status).to eq 303
-    expect(SupplyPrice.pluck(:title, :pack_cents)).to eq [["acetone", 0]]
+    expect(send_form("/supplies", "supply" => "moonshine", "pack_cents" => "1", "pack_amount" => "1").status).to eq 422
+    expect(send_form("/supplies", "supply" => "acetone", "pack_cents" => "0", "pack_amount" => "500").status).to eq 303
+    expect(SupplyPrice.pluck(:supply, :pack_cents)).to eq [["acetone", 0]]
   end
 
   it "takes supplies from the steps that use them, a school's own ones with it, and counts fewer coats" do
@@ -76,7 +76,7 @@ RSpec.describe "what a job costs", :shop do
     expect(page_words).to match(/Have at hand 1 ml of varnish/)
     send_form "/marks/#{mark.id}/seal", "sealer" => "spray-acrylic", "coats" => "6"
     six = Presenters::Costed.new(mark.reload).estimate
-    send_form "/supplies", "title" => "spray acrylic clear", "pack_cents" => "12.00", "pack_amount" => "400"
+    send_form "/supplies", "supply" => "spray-acrylic-clear", "pack_cents" => "12.00", "pack_amount" => "400"
     sealed =
       ->(coats) {
         send_form("/marks/#{mark.id}/seal", "sealer" => "spray-acrylic", "coats" => coats) &&

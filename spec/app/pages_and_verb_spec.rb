@@ -144,7 +144,7 @@ RSpec.describe "a maker's job", :shop do
         )
       told = told(mark, piece, artwork)
       # the shop has no prices of its own yet; the verb has the starting ones
-      allow(ShopPrices).to receive(:list).and_return(UpClose::Costing::PriceList::STARTING)
+      allow(ShopPrices).to receive(:list).and_return(UpClose::Costing::PriceList.starting)
       now = Time.now
       allow(Web.settings).to receive(:clock).and_return(now)
       expect(words_of("/marks/#{mark.id}/place")).to include(*told[:pencil_lines].map { |line| line[:words] })

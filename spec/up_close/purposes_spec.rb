@@ -80,7 +80,7 @@ RSpec.describe UpClose::Purposes do
   it "uses every stock that can be printed on by some method" do
     used = UpClose::Methods.all.flat_map(&:stocks).uniq
     expect(UpClose::Sheets::Stock.printed - used).to be_empty
-    expect((UpClose::Sheets::Stock::ALL - UpClose::Sheets::Stock.printed).map(&:use)).to eq ["tape lift", "tracing"]
+    expect((UpClose::Sheets::Stock.all - UpClose::Sheets::Stock.printed).map(&:use)).to eq ["tape lift", "tracing"]
   end
 
   describe UpClose::Afterwards do

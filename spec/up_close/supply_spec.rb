@@ -9,14 +9,14 @@ RSpec.describe UpClose::Methods::Supply do
     ["carbon paper", 0.02, "sheets"] => "part of a sheet of carbon paper"
   }.each do |(title, amount, unit), words|
     it "says “#{words}”" do
-      expect(described_class.new(title: title, amount: amount, unit: unit).words).to eq words
+      expect(described_class.read("title" => title, "amount" => amount, "unit" => unit).words).to eq words
     end
   end
 
   it "counts whole things for all copies together, and says where the least amount decides" do
-    card = described_class.new(title: "card", amount: 0.3, unit: "sheets")
+    card = described_class.new(kind: UpClose::Supplies.fetch("card"), amount: 0.3)
     expect([card.words(3), card.words(4)]).to eq ["part of a sheet of card", "2 sheets of card"]
-    poured = described_class.new(title: "acetone", amount: 0.2, unit: "ml", least: 1)
+    poured = described_class.new(kind: UpClose::Supplies.fetch("acetone"), amount: 0.2, least: 1)
     expect([poured.words(2), poured.words(9)])
       .to eq ["1 ml of acetone (that is the least you can pour)", "1.8 ml of acetone"]
   end

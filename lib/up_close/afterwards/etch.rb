@@ -17,7 +17,7 @@ module UpClose
       work do |s|
         typed = s.work_s
         hands :cover, "Cover back and edges", "Parcel tape or varnish on all that is not to be etched.",
-          consumes: [strips("clear parcel tape", 48.0)], phase: :after, lasts: 30, each: over_trim(100, fixed: 60),
+          consumes: [strips("clear-parcel-tape", 48.0)], phase: :after, lasts: 30, each: over_trim(100, fixed: 60),
           look_for: "no bare edge, no bubble under the tape.", faults: %w[broken-through]
         laps = Etching::Laps.of(typed || Etch.usual_s)
         laps.each.with_index(1) do |lap, n|
@@ -33,7 +33,7 @@ module UpClose
             look_for: "no bright speck in what is to stand; an etch-proof pen closes it."
         end
         hands :rinse, "Rinse and neutralise", "Water, then baking soda in water, then water.",
-          consumes: [coat("baking soda", 50, least: 5)], phase: :after, lasts: 60, each: 30, cautions: %i[etchant],
+          consumes: [coat("baking-soda", 50, least: 5)], phase: :after, lasts: 60, each: 30, cautions: %i[etchant],
           look_for: "no fizz, no green in the corners.", never: "pour the bath down a drain."
         hands :strip, "Take the resist off", "A blue rag with acetone, for this alone.",
           consumes: [coat("acetone", 150, least: 2), rag("blue", "acetone")], phase: :after, lasts: 20,

@@ -5,23 +5,22 @@ module UpClose
     # What a printer lays down for a mark: so much on each square metre it covers
     # wholly (starting values; a pack's own yield replaces them by its price). Frozen.
     class Ink
-      # title, amount on a square metre, unit
-      LAID = {laser: ["toner", 5.0, "g"], inkjet: ["ink", 12.0, "ml"]}.freeze
+      # which supply, and how much of it on a square metre
+      LAID = {laser: ["toner", 5.0], inkjet: ["ink", 12.0]}.freeze
       # where the artwork has not been looked at yet
       START_COVERAGE = 0.3
-
-      # @return [Hash{String => String}] title → unit
-      def self.units = LAID.values.to_h { |title, _, unit| [title, unit] }
 
       # @param printer [Symbol]  @param width_mm [Float]  @param height_mm [Float]
       # @param coverage [Float, nil] share of that box that is inked
       def initialize(printer:, width_mm:, height_mm:, coverage: nil)
-        @title, @laid, @unit = LAID.fetch(printer.to_sym)
+        key, @laid = LAID.fetch(printer.to_sym)
+        @kind = Supplies.fetch(key)
         @width_mm, @height_mm, @coverage = width_mm, height_mm, coverage
         freeze
       end
 
-      attr_reader :title, :unit
+      # @return [Supplies::Kind]
+      attr_reader :kind
 
       # @return [Float] of its unit, for one copy
       def amount = @width_mm * @height_mm / 1e6 * share * @laid
@@ -39,6 +38,8 @@ module UpClose
       private
 
       def share = @coverage || START_COVERAGE
+
+      def unit = kind.unit
 
       def n(value, places = 2) = Working.number(value, places)
     end

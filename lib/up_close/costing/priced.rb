@@ -32,7 +32,7 @@ module UpClose
       def ink(setting)
         ink =
           Ink.new(printer: setting.printer, width_mm: @size.width_mm, height_mm: @size.height_mm, coverage: @coverage)
-        line = supply(Methods::Supply.new(title: ink.title, amount: ink.amount, unit: ink.unit), 1, true)
+        line = supply(Methods::Supply.new(kind: ink.kind, amount: ink.amount), 1, true)
         line.cents ? Line.new(line.title, line.cents, true, Working.new("#{ink.working}; #{line.working}")) : line
       end
 
@@ -63,7 +63,7 @@ module UpClose
 
       # a least amount is shared by all that are made at a time
       def supply(taken, number, every)
-        pack = @prices.supply(taken.title)
+        pack = @prices.supply(taken.key)
         amount = taken.for(number) / number.to_f
         cents = pack && pack.each * amount.to_r
         Line.new(taken.title, cents, every, cents && supply_working(taken, amount, pack, cents))

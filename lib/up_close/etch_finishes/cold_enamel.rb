@@ -12,7 +12,7 @@ module UpClose
 
       work do |_|
         hands :mix_enamel, "Mix and pour the resin", "By weight, slowly; drop by drop from a needle, over the rim.",
-          consumes: [coat("cold enamel", 300, least: 3)], phase: :after, lasts: 180, each: over_trim(10, fixed: 120),
+          consumes: [coat("cold-enamel", 300, least: 3)], phase: :after, lasts: 180, each: over_trim(10, fixed: 120),
           cautions: %i[gloves_nitrile], look_for: "no bubble: a warm breath or a needle frees it.",
           never: "stir air into it."
         wait :enamel_sets, "Let it harden", "Level, covered, as its own sheet says.", phase: :after, lasts: 86_400..nil,

@@ -12,7 +12,7 @@ module UpClose
 
       work do |_|
         hands :fill_lines, "Fill the lines with paint", "Thin enamel, worked in with a brush, all over.",
-          consumes: [coat("enamel paint", 60, least: 2)], phase: :after, lasts: 60, each: over_trim(60, fixed: 60),
+          consumes: [coat("enamel-paint", 60, least: 2)], phase: :after, lasts: 60, each: over_trim(60, fixed: 60),
           cautions: %i[solvent], look_for: "no bubble left in a line."
         wait :fill_sets, "Let it skin over", "Until a fingertip leaves no print.", phase: :after, lasts: 1200..nil,
           dries: true, early: "Wet paint is pulled out of the lines."

@@ -66,7 +66,7 @@ module UpClose
           hands :coat,
             "One drop, one quick thin coat",
             "A soft brush, once over.",
-            consumes: [drop("baking medium", 60, 0.05)],
+            consumes: [drop("baking-medium", 60, 0.05)],
             lasts: 5,
             each: over_trim(60, fixed: 12),
             look_for: "an even wet film.",

@@ -62,7 +62,7 @@ module UpClose
         cut = CUT_A_MINUTE.fetch(material)
         hands :print, "Print it", "On the card, or on paper to be glued on. 100 %.",
           consumes: [
-            sheet_share((material == :card) ? "card" : "template #{material}")
+            sheet_share((material == :card) ? "card" : "template-#{material}")
           ], phase: :print, lasts: 60, each: through_printer, for: :sheet
         hands :glue,
           "Glue it to the #{material}",

@@ -140,7 +140,7 @@ module UpClose
         # @return [Array<Supply>] the most of each, for a mark of the usual size; starting values
         def supplies
           @supplies ||= schools.flat_map { |setting| Methods.taken(setting.steps) }
-            .group_by { |supply| [supply.title, supply.unit] }.values.map { |all| all.max_by(&:amount) }
+            .group_by { |supply| [supply.title, supply.kind] }.values.map { |all| all.max_by(&:amount) }
         end
 
         # @param kinds [Array<Symbol>] :laser, :inkjet

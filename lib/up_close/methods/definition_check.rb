@@ -39,7 +39,7 @@ module UpClose
       def ways
         kinds = @method.printers.to_a
         say("printers", ":laser, :inkjet or both") if kinds.empty? || (kinds - %i[laser inkjet]).any?
-        say("stocks", "one or more of #{Sheets::Stock::ALL.map(&:key).join(", ")}") if @method.stocks.to_a.empty?
+        say("stocks", "one or more of #{Sheets::Stock.all.map(&:key).join(", ")}") if @method.stocks.to_a.empty?
         say("passage", "the image's way from paper to eye, one or more") if @method.passages.empty?
         looks
         say("border", "the paper left round the ink, mm") unless @method.border?

@@ -61,11 +61,11 @@ module UpClose
           each: round_trim(mm_a_minute: 300),
           cautions: %i[blade]
         hands :clean, "Clean the aluminium with acetone", "A length for both skins. Once, then hands off.",
-          consumes: [strips("aluminium tape", TAPE_MM, times: SKINS), coat("acetone", 60, least: 1)],
+          consumes: [strips("aluminium-tape", TAPE_MM, times: SKINS), coat("acetone", 60, least: 1)],
           phase: :prepare, lasts: 10, each: over_trim(100, fixed: 20), cautions: %i[solvent gloves]
         round do
           hands :spray, "Spray mount, medium-light", "On the print, from 20 cm.",
-            consumes: [coat("spray adhesive", 30, sprayed: true)], on: :sheet, lasts: 5, each: over_trim(400, fixed: 5),
+            consumes: [coat("spray-adhesive", 30, sprayed: true)], on: :sheet, lasts: 5, each: over_trim(400, fixed: 5),
             cautions: %i[adhesive], look_for: "a fine, even pebble.",
             never: "spray it wet, or thick: all of these fail."
           hands :join, "Press together", "Twenty seconds after the spray; from one end, with a roller.",
@@ -102,7 +102,7 @@ module UpClose
               fixed: 45
             ), after: "peel", window: 0..120, when_late: "Dry it now; look for cracks.", faults: %w[cracked]
         end
-        hands :clear, "A thin clear coat", "Over the printed face.", consumes: [coat("clear coat", 15, sprayed: true)],
+        hands :clear, "A thin clear coat", "Over the printed face.", consumes: [coat("clear-coat", 15, sprayed: true)],
           lasts: 5, each: over_trim(400, fixed: 5), cautions: %i[spray]
         wait :clear_dry,
           "Let it dry",

@@ -65,7 +65,7 @@ module UpClose
           phase: :prepare, lasts: 30, each: 90, for: :piece
         round do
           hands :spread, "Spread the gel thin, even, wet", "Edges too. Large areas race the open time: work in one go.",
-            consumes: [coat("gel medium", GEL_UM, least: 1)], lasts: 10,
+            consumes: [coat("gel-medium", GEL_UM, least: 1)], lasts: 10,
             each: over_trim(SPREAD_CM2_A_MINUTE, fixed: 15),
             look_for: "a wet shine all over, no grit.", never: "leave a tacky place: tacky is no transfer.", faults: %w[
               missing-spots wrinkles

@@ -112,14 +112,7 @@ module UpClose
         hands :touch_up, "Touch up pinholes and edges", "Etch-proof pen or varnish; scratch bridges away. A bath " \
           "softens it after about two hours: look, touch up, go on.",
           consumes: [
-            sheet_share("etch-proof pen", uses: 20).then { |share|
-              Supply.new(
-                title: share.title,
-                amount: share.amount,
-                unit: "pens",
-                working: "one pen for 20 A4: #{share.working}"
-              )
-            }
+            sheet_share("etch-proof-pen", uses: 20)
           ],
           lasts: 10, each: over_ink(30, fixed: 60), look_for: "no bare speck inside the black."
       end

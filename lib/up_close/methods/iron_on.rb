@@ -65,7 +65,7 @@ module UpClose
             lasts: 15, each: 45, hinged: true, look_for: "the ticks on your lines."
           hands :press, "Press straight down", "Lift the iron from place to place; press each for about a minute.",
             consumes: [
-              sheet_share("release paper", uses: 10)
+              sheet_share("release-paper", uses: 10)
             ], lasts: 10, each: by_iron(PRESS_S),
             place: :press, cautions: %i[heat], look_for: "the paper turning an even tan, no darker.",
             never: "slide the iron: the image doubles.",

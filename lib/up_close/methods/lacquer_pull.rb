@@ -58,7 +58,7 @@ module UpClose
             "One thin, even coat of lacquer",
             "From 25 cm, past the edges. A lacquer of another colour than the toner shows what is left between " \
             "the lines.",
-            consumes: [coat("spray lacquer", 15, sprayed: true)],
+            consumes: [coat("spray-lacquer", 15, sprayed: true)],
             lasts: 5,
             each: over_trim(400, fixed: 5),
             cautions: %i[spray],

@@ -63,8 +63,9 @@ module UpClose
       end
 
       # wet film of a thickness over what is laid down
+      # @param supply [String, Supplies::Kind] its key, here and below
       # @param um [Numeric] µm  @param faces [Integer]  @param least [Numeric, nil] ml poured at a time
-      def coat(title, um, mm2: trim_mm2, faces: 1, times: 1, sprayed: false, least: nil)
+      def coat(supply, um, mm2: trim_mm2, faces: 1, times: 1, sprayed: false, least: nil)
         ml = mm2 * um / 1e6 * faces * times * (sprayed ? OVERSPRAY : 1)
         factors = [
           ("#{faces} faces" if faces > 1),
@@ -73,29 +74,26 @@ module UpClose
         ].compact
         working =
           "#{Pace.n(mm2 / 100, 1)} cm² × #{Pace.n(um)} µm#{factors.map { |f| " × #{f}" }.join} = #{Pace.n(ml, 2)} ml"
-        Supply.new(title: title, amount: ml, unit: "ml", least: least, working: working)
+        Supply.new(kind: Supplies.fetch(supply), amount: ml, least: least, working: working)
       end
 
       # @param drop_ml [Float] the least that goes on one piece
-      def drop(title, um, drop_ml, mm2: trim_mm2)
+      def drop(supply, um, drop_ml, mm2: trim_mm2)
         ml = [mm2 * um / 1e6, drop_ml].max
         Supply.new(
-          title: title,
+          kind: Supplies.fetch(supply),
           amount: ml,
-          unit: "ml",
           working: "#{Pace.n(mm2 / 100, 1)} cm² × #{Pace.n(um)} µm, at least a drop of #{Pace.n(drop_ml, 2)} ml " \
             "= #{Pace.n(ml, 2)} ml"
         )
       end
 
       # a share of an A4 sheet that serves so many times
-      def sheet_share(title, uses: 1, least: nil)
+      def sheet_share(supply, uses: 1, title: nil)
         share = trim_mm2 / A4_MM2 / uses
         Supply.new(
-          title: title,
+          **named(supply, title),
           amount: share,
-          unit: "sheets",
-          least: least,
           working: "#{Pace.n(trim_mm2 / 100, 1)} cm² ÷ #{Pace.n(A4_MM2 / 100)} cm²#{" ÷ #{uses} uses" if uses > 1} " \
             "= #{Pace.n(share, 3)} sheets"
         )
@@ -104,17 +102,16 @@ module UpClose
       # carbon paper, a sheet of each colour; each serves five times
       # @param colours [Integer]  @return [Array<Supply>]
       def carbon_sheets(colours)
-        return [sheet_share("carbon paper", uses: 5)] if colours == 1
-        (1..colours).map { |number| sheet_share("carbon paper, colour #{number}", uses: 5) }
+        return [sheet_share("carbon-paper", uses: 5)] if colours == 1
+        (1..colours).map { |number| sheet_share("carbon-paper", uses: 5, title: "carbon paper, colour #{number}") }
       end
 
       # so many for each square centimetre, whole ones
-      def pieces(title, cm2_each, unit, mm2: trim_mm2)
+      def pieces(supply, cm2_each, mm2: trim_mm2, title: nil)
         number = (mm2 / 100.0 / cm2_each).ceil
         Supply.new(
-          title: title,
+          **named(supply, title),
           amount: number,
-          unit: unit,
           working: "#{Pace.n(mm2 / 100, 1)} cm² ÷ #{Pace.n(cm2_each)} cm² each = #{number}"
         )
       end
@@ -124,7 +121,7 @@ module UpClose
 
       # a rag of its own colour for each solvent, so that the two are never mistaken
       # @param colour [String] "white", "blue"  @param what [String] the solvent
-      def rag(colour, what) = pieces("#{colour} rags for #{what}", RAG_CM2, "rags")
+      def rag(colour, what) = pieces("rags", RAG_CM2, title: "#{colour} rags for #{what}")
 
       # wiped over metal before anything sticks to it
       def degreaser = coat("degreaser", 60, least: 1)
@@ -134,24 +131,28 @@ module UpClose
       # what a solvent is rubbed on with: swabs, or pads where there is much of it
       def swabs(mm2: size.box_mm2)
         if mm2 / 100 > SWABBED_CM2
-          pieces("cotton pads", 150, "pads", mm2: mm2)
+          pieces("cotton-pads", 150, mm2: mm2)
         else
-          pieces("cotton swabs", 12, "swabs", mm2: mm2)
+          pieces("cotton-swabs", 12, mm2: mm2)
         end
       end
 
       # strips of a tape, each a hand's breadth longer than what it covers
-      def strips(title, wide_mm, times: 1, over_mm: 20.0)
+      def strips(supply, wide_mm, times: 1, over_mm: 20.0)
         across, along = [size.width_mm, size.height_mm].map { |mm| mm + 2 * setting.border_mm }.minmax
         count = (across / wide_mm).ceil * times
         cm = count * (along + over_mm) / 10
         Supply.new(
-          title: title,
+          kind: Supplies.fetch(supply),
           amount: cm,
-          unit: "cm",
           working: "#{count} × (#{Pace.n(along, 1)} + #{Pace.n(over_mm)}) mm = #{Pace.n(cm, 1)} cm"
         )
       end
+
+      private
+
+      # @return [Hash] its kind, and a title that says more where there is one
+      def named(supply, title) = {kind: Supplies.fetch(supply), title: title}.compact
     end
   end
 end

@@ -9,21 +9,32 @@ module UpClose
       MEASURED = %w[ml cm g].freeze
       DROP_ML = 0.1
 
-      attr_reader :title, :amount, :unit, :least, :working
+      attr_reader :kind, :title, :amount, :least, :working
 
-      # @param title [String]  @param amount [Numeric] for one copy, in +unit+
+      # @param kind [Supplies::Kind]  @param amount [Numeric] for one copy, in its unit
+      # @param title [String] where it says more than the kind's own: "white rags for alcohol"
       # @param least [Numeric, nil] poured or mixed at a time, whatever the number
       # @param working [String, nil] how the amount comes about
-      def initialize(title:, amount:, unit:, least: nil, working: nil)
-        @title, @amount, @unit, @least, @working = title, amount, unit, least, working
+      def initialize(kind:, amount:, title: kind.title, least: nil, working: nil)
+        @kind, @title, @amount, @least, @working = kind, title, amount, least, working
         freeze
       end
+
+      # @return [String]
+      def key = kind.key
+
+      # @return [String]
+      def unit = kind.unit
 
       # @param kept [Supply, Hash, Array] as kept with a run; older runs kept title, amount and unit
       def self.read(kept)
         return kept if kept.is_a?(Supply)
-        return new(title: kept[0], amount: kept[1], unit: kept[2]) if kept.is_a?(Array)
-        new(**kept.transform_keys(&:to_sym).slice(:title, :amount, :unit, :least, :working))
+        return read(%w[title amount unit].zip(kept).to_h) if kept.is_a?(Array)
+        figures = kept.transform_keys(&:to_sym)
+        new(
+          kind: Supplies.kept(figures[:key], figures[:title], figures[:unit]),
+          **figures.slice(:title, :amount, :least, :working)
+        )
       end
 
       # @param copies [Integer]
@@ -41,7 +52,11 @@ module UpClose
         rounded_up?(copies) ? "#{words} (that is the least you can pour)" : words
       end
 
-      def to_h = {"title" => title, "amount" => amount, "unit" => unit, "least" => least, "working" => working}.compact
+      def to_h
+        {
+          "key" => key, "title" => title, "amount" => amount, "unit" => unit, "least" => least, "working" => working
+        }.compact
+      end
 
       # @param other [Object]  @return [Boolean] of one kind, with the same values
       def ==(other) = other.is_a?(Supply) && to_h == other.to_h

@@ -46,7 +46,7 @@ module UpClose
         hands :tape,
           "Lay clear tape over it",
           "From one end, no bubbles.",
-          consumes: [strips("clear parcel tape", TAPE_WIDE_MM)],
+          consumes: [strips("clear-parcel-tape", TAPE_WIDE_MM)],
           phase: :print,
           lasts: 5,
           each: over_trim(100, fixed: 20),

@@ -56,7 +56,7 @@ module UpClose
       open_time { |_| 300 }
 
       work do |s|
-        title = (s.picked[:medium] == :paste) ? "transfer paste" : "varnish"
+        medium = (s.picked[:medium] == :paste) ? "transfer-paste" : "varnish"
         hands :print,
           "Print with toner",
           "100 %, no fit to page, mirror off in the printer's window.",
@@ -77,7 +77,7 @@ module UpClose
           hands :coat,
             "Coat both faces",
             "The piece and the print, even.",
-            consumes: [coat(title, UM.fetch(s.picked[:medium]), faces: 2, least: 1)],
+            consumes: [coat(medium, UM.fetch(s.picked[:medium]), faces: 2, least: 1)],
             lasts: 10,
             each: over_trim(75, fixed: 30),
             cautions: %i[varnish]

@@ -101,7 +101,7 @@ module UpClose
             "Brush it on and leave it alone: the film wrinkles, then settles. Leave this out on a flat piece.",
             lasts: 10,
             each: 15,
-            consumes: [coat("decal softener", 20)],
+            consumes: [coat("decal-softener", 20)],
             never: "touch it while it is wrinkled."
         end
         wait :film_dry, "Leave it alone", "Out of the sun and dust.", dries: true, lasts: WaterSlide.film_dry(s),
@@ -135,7 +135,7 @@ module UpClose
             }
             hands "print_coat_#{number}", "Clear coat #{number} of 3 on the print",
               "Spray lightly from 25 cm, past both edges.", phase: :print, lasts: 15, each: over_trim(400, fixed: 5),
-              consumes: [coat("clear coat", 15, sprayed: true)], cautions: %i[spray],
+              consumes: [coat("clear-coat", 15, sprayed: true)], cautions: %i[spray],
               never: "flood it: wet coats make ink run.", look_for: "a dry mist, no pooling.",
               **((number > 1) ? follows : {})
           end
@@ -158,7 +158,7 @@ module UpClose
             hands "gloss_#{number}", "Gloss coat #{number} of 2 on the ground",
               "Thin, from 25 cm, where the film will lie and round it.", phase: :prepare, lasts: 15,
               each: over_trim(400, fixed: 10), for: :piece, cautions: %i[spray],
-              consumes: [coat("gloss coat", 20, sprayed: true)], look_for: "an even shine.",
+              consumes: [coat("gloss-coat", 20, sprayed: true)], look_for: "an even shine.",
               **((number > 1) ? follows : {})
           end
           wait :gloss_dry, "Let the gloss harden", "A few hours; longer when it still smells.",

@@ -74,7 +74,7 @@ module UpClose
       def consumed(same)
         same.first.last.consumes.each_with_index.map do |supply, i|
           amount = mean(same) { |step| step.consumes[i].amount }
-          Methods::Supply.new(title: supply.title, amount: amount, unit: supply.unit, least: supply.least)
+          Methods::Supply.new(kind: supply.kind, title: supply.title, amount: amount, least: supply.least)
         end
       end
 

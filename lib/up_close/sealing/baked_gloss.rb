@@ -16,6 +16,7 @@ module UpClose
       handle_s 3600
       coated_cm2_a_minute 60
       wet_um 60
+      sold cents: 1450, ml: 30
       can_ml 30
       heat_c 163
       cautions :oven, :heat

@@ -18,6 +18,7 @@ module UpClose
       least_ml 5
       spray_first :film, :tape, :foil
       wet_um 80
+      sold cents: 1200, ml: 250
       can_ml 250
       sanded
       water_based

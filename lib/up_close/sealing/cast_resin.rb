@@ -19,6 +19,7 @@ module UpClose
       film_rest_s 86_400
       spray_first :film, :dye_ink, :foil
       wet_um 600
+      sold cents: 1600, ml: 100
       can_ml 100
       cautions :gloves_nitrile
       # by weight, no less than can be weighed out

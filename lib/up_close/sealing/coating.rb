@@ -65,7 +65,7 @@ module UpClose
 
       def coat_supply
         @script.coat(
-          sealer.title.downcase,
+          sealer.supply,
           sealer.wet_um,
           mm2: @setting.coat_mm2,
           sprayed: sealer.sprayed?,
@@ -106,7 +106,7 @@ module UpClose
           cautions: %i[spray],
           lasts: 20,
           each: Methods::Pace.area(@setting.coat_mm2, SPRAY_CM2_A_MINUTE, fixed: 15),
-          consumes: [@script.coat("spray acrylic clear", SPRAY_UM, mm2: @setting.coat_mm2, sprayed: true)],
+          consumes: [@script.coat("spray-acrylic-clear", SPRAY_UM, mm2: @setting.coat_mm2, sprayed: true)],
           after: before_coats,
           window: (Sealer::SCRAP_S..)
         @script.wait "spray_first_dry",

@@ -20,6 +20,7 @@ module UpClose
       spray_first :dye_ink
       under count: 3, apart_s: 14_400
       wet_um 70
+      sold cents: 1800, ml: 120
       can_ml 120
       cautions :gloves_nitrile
       coat_words "Level, the cup turning, a soft brush. Keep 12 mm from the lip free."

@@ -16,6 +16,7 @@ module UpClose
       handle_s 172_800
       coated_cm2_a_minute 60
       wet_um 30
+      sold cents: 1200, ml: 250
       can_ml 250
       cautions :oily_rags, :food
       coat_words "Rub it in, wait a quarter of an hour, wipe all that stays off."

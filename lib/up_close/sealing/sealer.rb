@@ -25,6 +25,14 @@ module UpClose
         declares :key, :listed, :title, :summary, :coats, :between_s, :touch_s, :handle_s, :cure_s, :coat_words, :sheen,
           :wet_um, :can_ml, :heat_c, :least_ml, :coated_cm2_a_minute, :film_rest_s
 
+        # @param cents [Integer] of a pack  @param ml [Numeric] in it; starting values
+        def sold(cents:, ml:) = @sold = [cents, ml].freeze
+
+        # @return [Supplies::Kind] what a coat takes; a shared one where other work takes it too
+        def supply
+          @supply ||= @sold ? Supplies::Kind.of(title.downcase, "ml", *@sold) : Supplies.titled(title.downcase, "ml")
+        end
+
         # as many as still bury and hold a mark, though for less long: a starting value
         def fewest(*value) = value.empty? ? @fewest || [coats, 2].min : @fewest = value.first
 

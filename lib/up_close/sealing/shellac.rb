@@ -17,6 +17,7 @@ module UpClose
       coated_cm2_a_minute 150
       least_ml 5
       wet_um 50
+      sold cents: 1200, ml: 250
       can_ml 250
       sanded
       cautions :alcohol

@@ -11,6 +11,7 @@ module UpClose
       sheen :matt
       sprayed
       wet_um 15
+      sold cents: 1190, ml: 400
       can_ml 400
       coats 4
       between_s 600..14_400

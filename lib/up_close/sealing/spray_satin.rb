@@ -12,6 +12,7 @@ module UpClose
       sheen :satin
       sprayed
       wet_um 20
+      sold cents: 1290, ml: 400
       can_ml 400
       coats 3
       between_s 1800..14_400

@@ -10,6 +10,7 @@ module UpClose
       summary "Warm tone, tough, turns amber with age."
       sheen :satin
       wet_um 40
+      sold cents: 1200, ml: 250
       can_ml 250
       sanded
       coats 3
