@@ -3,14 +3,6 @@
 module Forms
   # For which way a coupon is made, and what is varied on it.
   class CouponForm < Base
-    # what can be varied: a step's own words, and three or four values of it
-    AXES = {
-      "heat" => ["heat", "°C", 20.0..300.0], "time" => ["time", "s", 1.0..36_000.0],
-      "wait" => ["wait", "s", 0.0..36_000.0], "passes" => ["passes", "", 1.0..40.0],
-      "pressure" => ["pressure", "kg", 0.1..200.0], "coats" => ["coats", "", 1.0..20.0]
-    }.freeze
-    VALUES = (2..4)
-
     private
 
     def read
@@ -42,20 +34,19 @@ module Forms
     def read_plan
       axes = %i[across down].filter_map { |name| axis(name) }
       return errors[:across] ||= "Say what is varied: heat, time, a wait." if axes.empty?
+      errors[:down] ||= "Vary something else down than across." if axes.map(&:key).uniq.size < axes.size
       values[:plan] = UpClose::Coupons::Grid::Plan.new(*axes.values_at(0, 1)) if errors.empty?
     end
 
     def axis(name)
       key = typed(name).to_s
       return if key.empty?
-      title, unit, range = AXES[key] || (errors[name] = "Choose one of these.") && return
+      setting = UpClose::Coupons::Setting.find(key) || (errors[name] = "Choose one of these.") && return
       numbers = typed(:"#{name}_values").to_s.split(/[;\s]+|,\s/)
         .map { |text| Float(text.tr(",", "."), exception: false) }
-      unless VALUES.cover?(numbers.size) && numbers.all? { |n| n && range.cover?(n) } && numbers == numbers.uniq.sort
-        errors[:"#{name}_values"] = "Two to four values, growing, such as 150 170 190."
-        return
-      end
-      UpClose::Coupons::Grid::Axis.new(key, title, unit, numbers)
+      axis = setting.axis(numbers)
+      errors[:"#{name}_values"] = "Two to four values, growing, such as 150 170 190." unless axis
+      axis
     end
   end
 end

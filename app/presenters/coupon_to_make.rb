@@ -9,29 +9,29 @@ module Presenters
       @causes, @limits = causes, limits
     end
 
-    # causes that lie in heat or time are told apart by a settings' coupon
-    SETTINGS = {
-      %w[too-cool too-hot scorched] => ["heat", "time"], %w[overbaked underbaked] => ["heat", "time"],
-      %w[too-little-pressure] => ["passes", "pressure"], %w[peeled-early tacky-medium dried-ink] => ["wait", nil]
-    }.freeze
-
     # One coupon worth making: which, why. Frozen.
     Teach = UpClose::Value.define(:kind, :axes, :words, :why, keyword_init: true)
 
     # @return [Teach, nil]
     def call
-      keys, axes = SETTINGS.max_by { |names, _| @causes.slice(*names).values.sum }
-      times = @causes.slice(*keys).values.sum
-      return settings_coupon(axes, times) if times > 1 && times * 3 >= @causes.values.sum
+      axes, times = often
+      return settings_coupon(axes, times) if times.to_i > 1 && times * 3 >= @causes.values.sum
       limits_coupon if @limits.any? { |limit| !limit.measured? }
     end
 
     private
 
+    # the settings that most faults came from
+    # @return [Array, nil] keys of settings, and how many faults
+    def often
+      by_settings = UpClose::Diagnosis::Causes.all.group_by(&:lies_in).reject { |settings, _| settings.empty? }
+      by_settings.transform_values { |causes| @causes.slice(*causes.map(&:key)).values.sum }.max_by(&:last)
+    end
+
     def settings_coupon(axes, times)
       Teach.new(
-        kind: "grid", axes: axes.compact,
-        words: "#{axes.compact.join(" against ").sub(/\A./, &:upcase)}: nine fields on one piece.",
+        kind: "grid", axes: axes,
+        words: "#{axes.join(" against ").sub(/\A./, &:upcase)}: nine fields on one piece.",
         why: "#{times} of your #{@causes.values.sum} faults come from it."
       )
     end

@@ -11,7 +11,6 @@ module CommandLine
     USAGE = "up-close coupon --printer laser|inkjet --method KEY --out coupon.pdf [--kind limits|small|grid] " \
       "[--stock KEY] [--across heat=150,170,190] [--down time=90,120,150] [--paper a4]"
     NAMES = %w[printer method out kind stock across down paper].freeze
-    UNITS = {"heat" => "°C", "time" => "s", "wait" => "s", "passes" => "", "pressure" => "kg", "coats" => ""}.freeze
 
     def initialize(arguments)
       @options, extra = Options.read(
@@ -67,11 +66,10 @@ module CommandLine
     def axis(name)
       key, values = @options[name].split("=", 2)
       numbers = values.to_s.split(",").map { |text| Float(text, exception: false) }
-      unless UNITS.key?(key) && numbers.size.between?(2, 4) && numbers.all? && numbers == numbers.uniq.sort
-        raise WrongUse, "--#{name} is one of #{UNITS.keys.join(", ")} and two to four growing values, as " \
-          "heat=150,170,190."
-      end
-      UpClose::Coupons::Grid::Axis.new(key, key, UNITS.fetch(key), numbers)
+      UpClose::Coupons::Setting.find(key)&.axis(numbers) || raise(
+        WrongUse, "--#{name} is one of #{UpClose::Coupons::Setting.all.map(&:key).join(", ")} and two to four " \
+          "growing values, as heat=150,170,190."
+      )
     end
 
     def pack

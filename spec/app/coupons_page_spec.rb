@@ -98,6 +98,9 @@ RSpec.describe "coupons and limits", :shop do
     expect(SchoolChange.last).to have_attributes(method_key: "heat-resist", step: "press", words: /coupon #{made.id}/)
     send_form "/coupons", "kind" => "grid", "method_key" => "heat-resist", "across" => "heat", "across_values" => "9 5"
     expect([last_response.status, page_words]).to match [422, /Two to four values, growing/]
+    same = {"across" => "heat", "across_values" => "150 170", "down" => "heat", "down_values" => "90 120"}
+    send_form "/coupons", "kind" => "grid", "method_key" => "heat-resist", **same
+    expect([last_response.status, page_words]).to match [422, /Vary something else down than across/]
     send_form "/coupons", "kind" => "limits", "method_key" => "none"
     expect(last_response.status).to eq 422
     send_form "/coupons", "kind" => "limits", "method_key" => "heat-resist", "stock" => "wax-paper"

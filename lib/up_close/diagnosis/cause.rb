@@ -35,6 +35,10 @@ module UpClose
         # @param faults [Hash{String => Float}] key of Record::FAULTS → 0..1
         def leads_to(faults = nil) = faults ? @leads_to = faults.freeze : @leads_to
 
+        # settings that a coupon's grid varies to find the right ones
+        # @param settings [Array<String>] keys of Coupons::Setting
+        def lies_in(*settings) = settings.empty? ? @lies_in || [] : @lies_in = settings.freeze
+
         # Whether this way of doing it can have it at all.
         # @yieldparam facts [Facts]  @yieldreturn [Boolean]
         def happens(&block) = @happens = block

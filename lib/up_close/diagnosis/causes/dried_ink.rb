@@ -6,6 +6,7 @@ module UpClose
       # Ink that has dried on the slick sheet stays there.
       class DriedInk < Cause
         key "dried-ink"
+        lies_in "wait"
         title "The ink had dried before it was laid"
         usual 1.0
         looks_like "pale all over, palest where the ink was thin"

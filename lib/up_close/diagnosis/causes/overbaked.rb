@@ -6,6 +6,7 @@ module UpClose
       # A medium that is baked too hot or too long burns.
       class Overbaked < Cause
         key "overbaked"
+        lies_in "heat", "time"
         title "Baked too hot or too long"
         usual 1.0
         looks_like "yellow or brown all over, darkest at the rim"

@@ -6,6 +6,7 @@ module UpClose
       # The sheet came off before the picture held.
       class PeeledEarly < Cause
         key "peeled-early"
+        lies_in "wait"
         title { |f| f.does?("cool") ? "Peeled while it was warm" : "The sheet came off too soon" }
         usual 1.0
         looks_like "torn where the peel began, ink drawn out in threads"

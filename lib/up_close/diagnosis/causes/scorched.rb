@@ -6,6 +6,7 @@ module UpClose
       # An iron left to stand.
       class Scorched < Cause
         key "scorched"
+        lies_in "heat", "time"
         title "The iron stood too long in one place"
         usual 0.8
         looks_like "brown in the shape of the iron"

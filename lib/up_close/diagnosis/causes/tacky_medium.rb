@@ -6,6 +6,7 @@ module UpClose
       # What a print is laid into dries at its face first, and then takes no toner.
       class TackyMedium < Cause
         key "tacky-medium"
+        lies_in "wait"
         title { |f| "The #{f.medium} had gone tacky" }
         usual 1.2
         looks_like "bare spots with soft rims, first where it was spread first"

@@ -6,6 +6,7 @@ module UpClose
       # Toner that is not hot enough does not let go of its sheet.
       class TooCool < Cause
         key "too-cool"
+        lies_in "heat", "time"
         title { |f| (f.family == :metal) ? "The metal was too cool when the print was laid" : "Not hot enough" }
         usual 1.0
         looks_like "whole parts missing, often at the rim, where heat runs off"

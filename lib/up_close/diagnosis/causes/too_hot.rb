@@ -6,6 +6,7 @@ module UpClose
       # Toner that is too hot turns slippery, and wood scorches.
       class TooHot < Cause
         key "too-hot"
+        lies_in "heat", "time"
         title "Too hot"
         usual 0.8
         looks_like "lines spread and shiny, or the ground tinted brown"

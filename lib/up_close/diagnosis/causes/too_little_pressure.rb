@@ -6,6 +6,7 @@ module UpClose
       # Not pressed or rubbed long enough.
       class TooLittlePressure < Cause
         key "too-little-pressure"
+        lies_in "passes", "pressure"
         title "Not pressed enough"
         usual 0.9
         looks_like "pale or mottled, most of all in broad areas"

@@ -6,6 +6,7 @@ module UpClose
       # A medium that has not set washes off.
       class Underbaked < Cause
         key "underbaked"
+        lies_in "heat", "time"
         title "Not baked through"
         usual 0.8
         looks_like "the picture rubs off with the paper, soft to a nail"
