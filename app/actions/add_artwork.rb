@@ -28,7 +28,7 @@ module Actions
       ApplicationRecord.change do
         artwork.save!
         use(mark, artwork)
-        choose(mark, way) if way.method
+        choose(mark, way) if way.method_key
       end
       way.recipe && PrepareArtwork.call(mark.reload, way.recipe, remember: false)
     rescue UpClose::Error => error
@@ -37,11 +37,11 @@ module Actions
 
     # its method as far as the way decides it; what speaks against that is said at Method
     def choose(mark, way)
-      sealer = UpClose::Methods.fetch(way.method).seals_with
+      sealer = UpClose::Methods.fetch(way.method_key).seals_with
       mark.update!(
-        method_key: way.method,
+        method_key: way.method_key,
         printer: mark.printer || "laser",
-        stock: way.stock || UpClose::Methods.fetch(way.method).stocks.first.key,
+        stock: way.stock || UpClose::Methods.fetch(way.method_key).stocks.first.key,
         picked: way.picked.to_h.transform_values(&:to_s),
         reading: "auto",
         sealer: sealer || mark.sealer

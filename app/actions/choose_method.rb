@@ -49,7 +49,7 @@ module Actions
     def check(mark)
       s = mark.situation
       UpClose::Suitability.check!(UpClose::Suitability::Situation.new(
-        method: s.method,
+        method: s.transfer_method,
         printer: s.printer,
         stock: s.stock,
         material: s.material,

@@ -31,7 +31,7 @@ module Actions
       artwork(mark, board, side, "copper")
       purpose(mark, "purpose" => "resist", "afterwards_resist" => "etch")
       place(mark, board, side, "copper")
-      method(mark, board.method_key, "pick_#{board.method_key}_layer" => side)
+      choose_method(mark, board.method_key, "pick_#{board.method_key}_layer" => side)
       bath(mark, board)
       mark
     end
@@ -41,7 +41,7 @@ module Actions
       artwork(mark, board, side, "legend")
       purpose(mark, "purpose" => "picture")
       place(mark, board, side, "legend")
-      method(mark, LEGEND_METHOD)
+      choose_method(mark, LEGEND_METHOD)
       mark
     end
 
@@ -83,7 +83,7 @@ module Actions
       ChoosePurpose.call(mark, form) or raise UpClose::Error.new(form.errors.values.first.to_s)
     end
 
-    def method(mark, key, typed = {})
+    def choose_method(mark, key, typed = {})
       known = UpClose::Methods.fetch(key)
       form = Forms::MethodForm.new({
         "method_key" => key, "printer" => known.printers.first.to_s, "stock" => known.stocks.first.key,

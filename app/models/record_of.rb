@@ -6,18 +6,18 @@ class RecordOf
   MOST_SIGNS = 60
   MOST_PHOTOS = 9
 
-  attr_reader :method, :mark
+  attr_reader :transfer_method, :mark
 
   # @param method [Class, nil] a UpClose::Methods::Definition  @param mark [Mark, nil]; neither: the whole shop
   def initialize(method: nil, mark: nil)
-    @method, @mark = method || mark&.method_core, mark
+    @transfer_method, @mark = method || mark&.method_core, mark
   end
 
   # @return [ActiveRecord::Relation]
   def attempts
     scope = Attempt.own.where.not(made_at: nil)
     return scope.where(mark_id: mark.id) if mark
-    method ? scope.where(method_key: method.key) : scope
+    transfer_method ? scope.where(method_key: transfer_method.key) : scope
   end
 
   # @return [Hash{String => Integer}] by result
@@ -88,7 +88,7 @@ class RecordOf
     kept.where("day > 0").where.not(stock: "").group(:stock, :result).sum(:count).select { |_, count| count.positive? }
   end
 
-  def kept = method ? TryCount.own.where(method_key: method.key) : TryCount.own
+  def kept = transfer_method ? TryCount.own.where(method_key: transfer_method.key) : TryCount.own
 
   JULIAN_DAY = "CAST(julianday(date(made_at)) + 0.5 AS INTEGER)"
   private_constant :JULIAN_DAY

@@ -18,6 +18,9 @@ module Presenters
     STAGES = {"measure" => "Measure", "artwork" => "Artwork", "method" => "Method", "place" => "Place",
               "sheet" => "Sheet", "apply" => "Apply", "seal" => "Seal", "record" => "Record"}.freeze
 
+    # by which method a stage's figure is told, where it is not called like the stage
+    FIGURES = {"method" => :method_chosen}.freeze
+
     # @param mark [Mark]  @param now [Time]
     def initialize(mark, writer:, now:)
       @mark, @writer, @now = mark, writer, now
@@ -30,7 +33,7 @@ module Presenters
 
     # @return [Cell]
     def cell(stage)
-      figure, tone = open?(stage) ? send(stage) : ["–", :faint]
+      figure, tone = open?(stage) ? send(FIGURES.fetch(stage, stage)) : ["–", :faint]
       Cell.new(
         stage: stage,
         title: STAGES[stage],
@@ -77,7 +80,7 @@ module Presenters
 
     def looking? = !mark.artwork.nil? && mark.looked.nil?
 
-    def method
+    def method_chosen
       return "none yet", :faint unless mark.method_key
       return "refused ■", :stop if UpClose::Suitability.findings(mark.situation).any?(&:stop?)
       mark.reading_core.mirrored? ? ["mirrored", :turned] : "as it reads"

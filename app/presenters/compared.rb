@@ -21,7 +21,7 @@ module Presenters
     # @return [String, nil] nil while one of them has no price
     def break_even(row, other)
       return if row == other || @mark.width_mm.nil?
-      ways = [other, row].map { |r| priced.way(r.method.title, r.setting, r.chance) }
+      ways = [other, row].map { |r| priced.way(r.transfer_method.title, r.setting, r.chance) }
       UpClose::Costing::BreakEven.new(*ways).words if ways.all?
     end
 

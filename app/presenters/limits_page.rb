@@ -32,6 +32,9 @@ module Presenters
     # @return [Array<Class>]
     def methods = UpClose::Methods.all
 
+    # @return [Array<UpClose::Coupons::Setting>] that a grid can vary
+    def settings = UpClose::Coupons::Setting.all
+
     # @return [Array<UpClose::Sheets::Stock>] those that are printed on
     def stocks = UpClose::Sheets::Stock.printed
 

@@ -15,7 +15,7 @@ module Presenters
     def pick = compared.pick
 
     # @return [String, nil] chosen, or suggested
-    def method_key = typed(:method_key) || pick&.method&.key
+    def method_key = typed(:method_key) || pick&.transfer_method&.key
 
     # @return [String] "laser" or "inkjet"
     def printer = typed(:printer) || pick&.setting&.printer&.to_s || kinds.first
@@ -63,8 +63,11 @@ module Presenters
     # a method of another printer is not refused: that printer is a choice of the same page
     def sorted
       @sorted ||= compared.sorted.partition do |row|
-        row.method.key == method_key || row.findings.none? { |finding| finding.stop? && finding.key != :printer_kind }
+        row.transfer_method.key == method_key || fits?(row)
       end
     end
+
+    # on one of the shop's printers, or on another
+    def fits?(row) = row.findings.none? { |finding| finding.stop? && finding.key != :printer_kind }
   end
 end

@@ -16,10 +16,10 @@ module Presenters
     # the two of one method that were tried most
     # @return [Array<Paper>]
     def papers
-      return [] unless @record.method
+      return [] unless @record.transfer_method
       @papers ||= @record.stocks.first(MOST).map { |key, (good, tried)|
         stock = UpClose::Sheets::Stock.fetch(key)
-        start = @record.method.chance_with(stock)
+        start = @record.transfer_method.chance_with(stock)
         Paper.new(stock.short, UpClose::Record::PooledChance.new(start, own: [good, tried]), good, tried)
       }.sort_by { |paper| -paper.chance.mean }
     end

@@ -49,7 +49,7 @@ module Presenters
       fitting = compared.sorted.reject(&:refused?).first(NAMED)
       Answer.new(
         purpose: purpose, refusal: purpose.against_piece(@mark.piece.material_core),
-        methods: fitting.any? ? listed(fitting.map { |row| row.method.title.downcase }) : compared.reason,
+        methods: fitting.any? ? listed(fitting.map { |row| row.transfer_method.title.downcase }) : compared.reason,
         chances: chances(fitting), works: works(purpose)
       )
     end

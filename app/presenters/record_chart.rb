@@ -43,8 +43,8 @@ module Presenters
 
     # @return [Array<Array(Float, String)>]
     def coupons
-      return [] unless @record.method
-      Coupon.read.where(method_key: @record.method.key).order(:read_at).last(2).filter_map do |coupon|
+      return [] unless @record.transfer_method
+      Coupon.read.where(method_key: @record.transfer_method.key).order(:read_at).last(2).filter_map do |coupon|
         day = coupon.read_at.getlocal.to_date
         [x.call(day.jd), "coupon, #{day.strftime("%-d %B")}"] if day.between?(@from, @to)
       end

@@ -16,9 +16,9 @@ module Presenters
       @record, @now = record, now
     end
 
-    def method = record.method
+    def transfer_method = record.transfer_method
 
-    def title = record.mark ? record.mark.title : method&.title || "The shop's record"
+    def title = record.mark ? record.mark.title : transfer_method&.title || "The shop's record"
 
     def empty? = record.total.zero?
 
@@ -39,10 +39,10 @@ module Presenters
 
     # what was expected before anything was tried
     def expected
-      return 0.7 unless method
+      return 0.7 unless transfer_method
       key = record.way&.at(2)
       stock = key && UpClose::Sheets::Stock.fetch(key)
-      method.chance_with(stock)
+      transfer_method.chance_with(stock)
     end
 
     def chart? = record.days.sum(&:last) >= LEAST
@@ -70,8 +70,8 @@ module Presenters
 
     # @return [Array<UpClose::Record::KnownLimit>]
     def limits
-      return [] unless method && record.way
-      @limits ||= ShopLimits.book(now: @now).known(method, way_core).values.first(4)
+      return [] unless transfer_method && record.way
+      @limits ||= ShopLimits.book(now: @now).known(transfer_method, way_core).values.first(4)
     end
 
     # @return [UpClose::Record::Way]
@@ -84,12 +84,12 @@ module Presenters
     end
 
     # @return [CouponToMake::Teach, nil]
-    def teach = (method && record.way) ? CouponToMake.new(record.causes, limits).call : nil
+    def teach = (transfer_method && record.way) ? CouponToMake.new(record.causes, limits).call : nil
 
     # @return [Array<SchoolChange>] the newest first
     def changes
-      return [] unless method
-      @changes ||= SchoolChange.where(method_key: method.key).order(made_at: :desc).limit(4).to_a
+      return [] unless transfer_method
+      @changes ||= SchoolChange.where(method_key: transfer_method.key).order(made_at: :desc).limit(4).to_a
     end
 
     # by month
@@ -105,7 +105,7 @@ module Presenters
     end
 
     # @return [UpClose::Record::ChanceModel, nil] on what the tries by its method turn
-    def model = @model ||= method && ShopLimits.book(now: @now).model(method.key)
+    def model = @model ||= transfer_method && ShopLimits.book(now: @now).model(transfer_method.key)
 
     # What a good one cost as the chance stood, at today's prices; cents.
     # @return [CostChart, nil]
@@ -122,11 +122,16 @@ module Presenters
     # what one try costs, of the mark or the newest by this method
     # @return [Float, nil] cents
     def per_try
-      mark = record.mark || (method && Mark.live.where(method_key: method.key).where.not(width_mm: nil)
-        .where.not(artwork_id: nil).order(:id).last)
+      mark = record.mark || (transfer_method && last_placed)
       return unless mark&.method_key && mark.artwork && chart?
       cents = PER_TRY.fetch([mark.id, mark.updated_at, ShopPrices.stamp]) { mark.worked.estimate.per_copy.to_f }
       cents if cents.positive?
+    end
+
+    # the newest mark of this method whose size and artwork are known
+    def last_placed
+      Mark.live.where(method_key: transfer_method.key).where.not(width_mm: nil).where.not(artwork_id: nil)
+        .order(:id).last
     end
 
     def first_day = Date.jd(record.days.first.first)

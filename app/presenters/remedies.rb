@@ -38,9 +38,11 @@ module Presenters
     def of_method(_stop)
       pick = compared.pick or return Remedy.new("Change what it is for", "#{base}/purpose", nil)
       setting = pick.setting
-      return Remedy.new("Compare all methods", "#{base}/compare", nil) if pick.method.key == @mark.method_key
-      Remedy.new("Use #{pick.method.title.downcase} instead", "#{base}/method",
-        {"method_key" => pick.method.key, "printer" => setting.printer.to_s, "stock" => setting.stock.key.to_s})
+      return Remedy.new("Compare all methods", "#{base}/compare", nil) if pick.transfer_method.key == @mark.method_key
+      Remedy.new("Use #{pick.transfer_method.title.downcase} instead", "#{base}/method",
+        {
+          "method_key" => pick.transfer_method.key, "printer" => setting.printer.to_s, "stock" => setting.stock.key.to_s
+        })
     end
 
     # marks that lie over each other while wet

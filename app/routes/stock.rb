@@ -9,6 +9,8 @@ module Routes
         page :"stock/index",
           here: :drawer,
           title: "Stock",
+          stocks: UpClose::Sheets::Stock.all,
+          supplies: UpClose::Costing.supplies,
           facts: StockFact.all.index_by(&:stock),
           forms: forms,
           left: StockSheet.here.group(:stock).count,

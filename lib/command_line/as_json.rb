@@ -55,7 +55,7 @@ module CommandLine
     def refused(rows)
       rows.select(&:refused?).map do |row|
         stop = row.findings.find(&:stop?)
-        {method: row.method.key, check: stop.key, reason: stop.reason, remedy: stop.remedy}
+        {method: row.transfer_method.key, check: stop.key, reason: stop.reason, remedy: stop.remedy}
       end
     end
 

@@ -57,7 +57,7 @@ module CommandLine
       @subject ||= UpClose::Artwork::CheckContext.new(
         artwork: @sized.artwork,
         width_mm: @sized.width_mm,
-        limits: UpClose::Methods::Limits.for(method: setting.method, printer: setting.printer),
+        limits: UpClose::Methods::Limits.for(method: setting.transfer_method, printer: setting.printer),
         border_mm: setting.border_mm,
         film: (@options[:film] || (setting.stock.white? ? "white" : "clear")).to_sym,
         surface: @options[:surface] && UpClose::Colour.hex(@options[:surface]),

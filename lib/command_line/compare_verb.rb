@@ -45,10 +45,10 @@ module CommandLine
         size: size
       )
       JSON.pretty_generate(
-        pick: compared.pick&.method&.key,
+        pick: compared.pick&.transfer_method&.key,
         reason: compared.reason,
         purpose: purpose&.key,
-        careful: compared.careful&.method&.key,
+        careful: compared.careful&.transfer_method&.key,
         methods: compared.sorted(@options[:sort]).map { |row| told(row) }
       )
     end
@@ -117,7 +117,7 @@ module CommandLine
 
     def told(row)
       {
-        method: row.method.key,
+        method: row.transfer_method.key,
         stock: row.setting.stock.key,
         printer: row.setting.printer,
         verdict: row.verdict,
@@ -125,10 +125,10 @@ module CommandLine
         hands_s_a_good_one: row.hands_s.round,
         elapsed_s: row.elapsed_s.round,
         finest_line_mm: row.line_mm,
-        fumes: row.method.fumes,
+        fumes: row.transfer_method.fumes,
         heat_c: row.heat_c,
-        movable: row.method.movable,
-        undo: row.method.undo,
+        movable: row.transfer_method.movable,
+        undo: row.transfer_method.undo,
         findings: row.findings.map { |f| {check: f.key, verdict: f.verdict, reason: f.reason, remedy: f.remedy} }
       }
     end

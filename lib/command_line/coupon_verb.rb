@@ -39,16 +39,18 @@ module CommandLine
 
     def kind = File.extname(@options[:out]).delete_prefix(".").downcase
 
-    def title = "Coupon: #{method.title}, #{setting.stock.short}"
+    def title = "Coupon: #{transfer_method.title}, #{setting.stock.short}"
 
-    def method = @method ||= UpClose::Methods.fetch(@options[:method])
+    def transfer_method = @transfer_method ||= UpClose::Methods.fetch(@options[:method])
 
     def setting
       stock = @options[:stock] && UpClose::Sheets::Stock.fetch(@options[:stock])
-      @setting ||= UpClose::Methods::MethodChoice.new(method: method, printer: @options[:printer], stock: stock)
+      @setting ||= UpClose::Methods::MethodChoice.new(
+        method: transfer_method, printer: @options[:printer], stock: stock
+      )
     end
 
-    def reading = @reading ||= UpClose::Methods::Orientation.new(method)
+    def reading = @reading ||= UpClose::Methods::Orientation.new(transfer_method)
 
     def coupon
       @coupon ||= UpClose::Coupons.build(

@@ -30,8 +30,9 @@ module CommandLine
     def answer(request)
       mark = request.worked
       {
-        purpose: mark.setting.purpose.key, afterwards: mark.setting.afterwards&.key, method: mark.setting.method.key,
-        pick: request.comparison.pick&.method&.key, pick_reason: request.comparison.reason,
+        purpose: mark.setting.purpose.key, afterwards: mark.setting.afterwards&.key,
+        method: mark.setting.transfer_method.key,
+        pick: request.comparison.pick&.transfer_method&.key, pick_reason: request.comparison.reason,
         refused: AsJson.refused(request.comparison.rows),
         reading: mark.reading.word, reading_reason: mark.reading.reason,
         findings: findings(request).map { |f| AsJson.finding(f) },

@@ -50,20 +50,21 @@ module CommandLine
 
     def title = @sized.title
 
-    def method = @method ||= UpClose::Methods.fetch(@options[:method])
+    def transfer_method = @transfer_method ||= UpClose::Methods.fetch(@options[:method])
 
     def setting
       stock = @options[:stock] && UpClose::Sheets::Stock.fetch(@options[:stock])
       @setting ||= UpClose::Methods::MethodChoice.new(
-        method: method,
+        method: transfer_method,
         printer: @options[:printer],
         stock: stock
       ).tap do |setting|
-        UpClose::Suitability.check!(UpClose::Suitability::Situation.new(method: method, printer: setting.printer))
+        situation = UpClose::Suitability::Situation.new(method: transfer_method, printer: setting.printer)
+        UpClose::Suitability.check!(situation)
       end
     end
 
-    def reading = @reading ||= UpClose::Methods::Orientation.new(method, override: @options[:reading])
+    def reading = @reading ||= UpClose::Methods::Orientation.new(transfer_method, override: @options[:reading])
 
     def pack
       @pack ||= UpClose::Printing::Pack.new(

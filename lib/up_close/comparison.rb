@@ -5,7 +5,7 @@ module UpClose
   # come out, what of your time and money a good piece takes, and what it is like.
   class Comparison
     # One method. Chance as Sheets::Spares has it; cost in cents or nil. Frozen.
-    Row = Value.define(:method, :setting, :situation, :findings, :spares, :cents, keyword_init: true) do
+    Row = Value.define(:transfer_method, :setting, :situation, :findings, :spares, :cents, keyword_init: true) do
       def verdict = %i[stop watch].find { |v| findings.any? { |f| f.verdict == v } } || :fine
 
       def refused? = verdict == :stop
@@ -23,21 +23,21 @@ module UpClose
       def line_mm = limits[:line_mm]
 
       # the hottest of its steps
-      def heat_c = [method.heat_c, *setting.steps.map(&:temperature_c)].compact.max
+      def heat_c = [transfer_method.heat_c, *setting.steps.map(&:temperature_c)].compact.max
 
-      def fumes = Suitability::Rules::Fumes::LEVELS.index(method.fumes)
+      def fumes = Suitability::Rules::Fumes::LEVELS.index(transfer_method.fumes)
 
       # leaves the mark itself, not a guide to draw by or a resist to etch round
-      def picture? = !method.low_risk? && method.residue != :resist
+      def picture? = !transfer_method.low_risk? && transfer_method.residue != :resist
 
       # its place among the methods for this purpose on this material
-      def place = setting.purpose ? method.place_for(setting.purpose.key, setting.material&.family) : 0
+      def place = setting.purpose ? transfer_method.place_for(setting.purpose.key, setting.material&.family) : 0
 
       # nothing but the purpose speaks against it
       def only_for_something_else? = findings.select(&:stop?).map(&:key) == [:purpose]
 
       # what a miss costs
-      def sanding? = method.on_a_miss == :piece
+      def sanding? = transfer_method.on_a_miss == :piece
 
       # @return [Working]
       def working
@@ -94,7 +94,7 @@ module UpClose
 
     # @param by [String] a key of SORTS
     def sorted(by = "fit")
-      rows.sort_by { |row| [*SORTS.fetch(by, SORTS["fit"]).call(row), Methods.all.index(row.method)] }
+      rows.sort_by { |row| [*SORTS.fetch(by, SORTS["fit"]).call(row), Methods.all.index(row.transfer_method)] }
     end
 
     # @return [Row, nil] what we suggest; nil when nothing fits
@@ -107,13 +107,13 @@ module UpClose
     # @return [Row, nil]
     def careful
       return unless pick&.sanding?
-      rows.find { |row| row.method.low_risk? && (!row.refused? || row.only_for_something_else?) }
+      rows.find { |row| row.transfer_method.low_risk? && (!row.refused? || row.only_for_something_else?) }
     end
 
     # what another kind of printer would open
     # @return [Array<Class>] Definitions that nothing but the printer, or the purpose, keeps out
     def opened_by_another_printer
-      rows.select { |row| row.findings.select(&:stop?).map(&:key) == [:printer_kind] }.map(&:method)
+      rows.select { |row| row.findings.select(&:stop?).map(&:key) == [:printer_kind] }.map(&:transfer_method)
     end
 
     # @return [String] in one sentence
@@ -125,8 +125,9 @@ module UpClose
         else
           "Watch #{best.findings.map { |f| f.title.downcase }.join(" and ")}."
         end
-      "We suggest #{best.method.title.downcase}. #{suits} #{(best.chance * 100).round} in 100 succeed. About " \
-      "#{Working.number(best.hands_s / 60.0, 0)} min of work each#{", no fumes" if best.method.fumes == :none}."
+      "We suggest #{best.transfer_method.title.downcase}. #{suits} #{(best.chance * 100).round} in 100 succeed. " \
+        "About #{Working.number(best.hands_s / 60.0, 0)} min of work each" \
+        "#{", no fumes" if best.transfer_method.fumes == :none}."
     end
 
     # @return [String] "a laser", "an inkjet", "a laser or an inkjet"
@@ -151,7 +152,8 @@ module UpClose
       spares = spares(method, setting, findings)
       cents = @cost.call(setting)&.then { |each| each / spares.chance }
       Row.new(
-        method: method, setting: setting, situation: situation, findings: findings, spares: spares, cents: cents
+        transfer_method: method, setting: setting, situation: situation, findings: findings, spares: spares,
+        cents: cents
       )
     end
 
@@ -170,7 +172,7 @@ module UpClose
     end
 
     def setting(method)
-      return @chosen.with(copies: @copies) if @chosen&.method == method && @printers.include?(@chosen.printer)
+      return @chosen.with(copies: @copies) if @chosen&.transfer_method == method && @printers.include?(@chosen.printer)
       printer = printer_of(method) || method.printers.first
       Methods::MethodChoice.new(
         method: method,

@@ -58,9 +58,11 @@ module UpClose
     private
 
     # as a method begins, unless the request names one
-    def sealer = Sealing.fetch(@data["sealer"] || purpose.usual_sealer || method.seals_with || "none")
+    def sealer = Sealing.fetch(@data["sealer"] || purpose.usual_sealer || transfer_method.seals_with || "none")
 
-    def reading = Methods::Orientation.new(method, seen_through: piece["seen_through"] == true, picked: schools)
+    def reading
+      Methods::Orientation.new(transfer_method, seen_through: piece["seen_through"] == true, picked: schools)
+    end
 
     def climate
       Timetable::Climate.new(**(@data["room"] || {}).transform_keys(&:to_sym).slice(:temperature_c, :humidity))
@@ -70,7 +72,7 @@ module UpClose
     def record
       given = @data["record"] || {}
       counts = %w[good tried].map { |key| whole("record.#{key}", given[key], 0, least: 0) }
-      Record::Ways.new({[method.key, printer, stock.key] => counts})
+      Record::Ways.new({[transfer_method.key, printer, stock.key] => counts})
     end
   end
 end

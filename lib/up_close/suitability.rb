@@ -6,7 +6,7 @@ module UpClose
   module Suitability
     # Frozen. What is known so far; anything may be nil.
     class Situation
-      attr_reader :method,
+      attr_reader :transfer_method,
         :printer,
         :stock,
         :material,
@@ -46,7 +46,7 @@ module UpClose
         use: [], fumes: "strong", finest_mm: nil, tones: false, size_mm: nil, palette: nil, purpose: nil,
         grit: nil, climate: nil, printers: nil, more_colours: [], mostly_over_mm: nil, book: Record::LimitBook::NONE
       )
-        @method, @printer, @stock = method, printer.to_sym, stock
+        @transfer_method, @printer, @stock = method, printer.to_sym, stock
         @material, @finish, @colour, @sealer = material, finish, colour, sealer
         @setting, @use, @fumes, @finest_mm, @tones, @size_mm, @palette =
           setting, use, fumes, finest_mm, tones, size_mm, palette
@@ -67,19 +67,20 @@ module UpClose
       def printers = @printers || [printer]
 
       # printed colours are what is looked at in the end
-      def inked? = method.inked? && (purpose.nil? || purpose.inked?)
+      def inked? = transfer_method.inked? && (purpose.nil? || purpose.inked?)
 
       # what lies on the piece once all is done
       # @return [Symbol]
-      def left = purpose ? purpose.left(method.residue) : method.residue
+      def left = purpose ? purpose.left(transfer_method.residue) : transfer_method.residue
 
       # @return [Methods::Limits]
       def limits
-        kind = method.printers.include?(printer) ? printer : method.printers.first
-        way = Record::Way.new(method_key: method.key, printer: kind, stock: stock&.key, family: material&.family)
-        Methods::Limits.for(
-          method: method, printer: kind, purpose: purpose, recorded: book.recorded(method, way, purpose: purpose)
+        kind = transfer_method.printers.include?(printer) ? printer : transfer_method.printers.first
+        way = Record::Way.new(
+          method_key: transfer_method.key, printer: kind, stock: stock&.key, family: material&.family
         )
+        recorded = book.recorded(transfer_method, way, purpose: purpose)
+        Methods::Limits.for(method: transfer_method, printer: kind, purpose: purpose, recorded: recorded)
       end
 
       # @return [Materials::Ground, nil] what it is laid on

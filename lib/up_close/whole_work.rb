@@ -21,14 +21,14 @@ module UpClose
     def afterwards(setting)
       work = setting.afterwards or return []
       steps = work.steps(setting)
-      return steps unless work.hot? && setting.method.solvent_in(setting)
+      return steps unless work.hot? && setting.transfer_method.solvent_in(setting)
       # it does not begin before the airing has ended
       [airing(setting), steps.first.with(after: "air", earliest_s: 0, when_late: "Go on."), *steps.drop(1)]
     end
 
     # @param setting [Methods::MethodChoice]  @return [Methods::Step]
     def airing(setting)
-      solvent = setting.method.solvent_in(setting)
+      solvent = setting.transfer_method.solvent_in(setting)
       Methods::Script.new(setting).tap { |script|
         script.wait "air", "Air the piece and the room",
           "Until no smell of #{solvent} is left, in the piece or in the room. No flame or hot tip before.",

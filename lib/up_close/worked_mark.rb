@@ -41,17 +41,17 @@ module UpClose
     def spares
       @spares ||= Sheets::Spares.new(
         setting.pieces,
-        start: setting.method.chance_with(setting.stock),
+        start: setting.transfer_method.chance_with(setting.stock),
         factors: Sheets::Spares.factors_of(findings) + own_factors,
-        **@record.of(setting.method.key, setting.printer, setting.stock.key),
-        on_a_miss: setting.method.on_a_miss
+        **@record.of(setting.transfer_method.key, setting.printer, setting.stock.key),
+        on_a_miss: setting.transfer_method.on_a_miss
       )
     end
 
     # what this shop's own tries speak against it
     def own_factors
       situation.book.chance_factors(
-        setting.method.key,
+        setting.transfer_method.key,
         {grit: situation.grit, temperature_c: situation.climate&.temperature_c, size_mm: situation.size_mm&.first}
       )
     end

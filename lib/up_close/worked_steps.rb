@@ -20,7 +20,7 @@ module UpClose
 
     # @return [Array<Methods::Step>] in a room of 20 °C
     def bare_steps
-      @bare_steps ||= situation.book.timed(setting.method.key, WholeWork.call(sealer, setting))
+      @bare_steps ||= situation.book.timed(setting.transfer_method.key, WholeWork.call(sealer, setting))
     end
 
     # When it is dry to the touch, can be coated again, handled, and is cured.

@@ -8,13 +8,13 @@ RSpec.describe "every way, side by side, for a mark", :shop do
   def order = last_response.body.scan(/<tr id="way-([\w-]+)"/).flatten
 
   # what is suggested stands first, whatever the order of the rest
-  def by_pick(core, sort) = [core.pick, *(core.sorted(sort) - [core.pick])].map { |row| row.method.key }
+  def by_pick(core, sort) = [core.pick, *(core.sorted(sort) - [core.pick])].map { |row| row.transfer_method.key }
 
   it "sorts by any figure, for either printer, and starts from what fits" do
     get "/marks/#{mark.id}/compare"
     expect(order.size).to eq UpClose::Methods.all.size
     expect(order).to eq by_pick(Presenters::Compared.new(mark).to_core, "fit")
-    pick = Presenters::Compared.new(mark).to_core.pick.method.title.downcase
+    pick = Presenters::Compared.new(mark).to_core.pick.transfer_method.title.downcase
     expect(page_words).to match(/Compare all methods .* We suggest #{pick}\. .* in 100 succeed/)
     %w[chance hands elapsed line fumes heat cost].each do |sort|
       get "/marks/#{mark.id}/compare?printer=laser&sort=#{sort}"

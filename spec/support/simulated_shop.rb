@@ -145,7 +145,7 @@ class SimulatedShop
 
   # One circumstance, as it truly was.
   Circumstance = Struct.new(
-    :method, :printer, :material, :finish, :grit, :room, :damp, :passes, :finest, :holds, :solid, :strain, :matt,
+    :method_key, :printer, :material, :finish, :grit, :room, :damp, :passes, :finest, :holds, :solid, :strain, :matt,
     :print_sealed, :calibrated, :off, keyword_init: true
   ) do
     def inkjet = printer == "inkjet"
@@ -178,7 +178,7 @@ class SimulatedShop
   # @return [Try, nil] nil when it came out
   def one
     was = circumstance
-    acting = MECHANISMS.select { |m| m.only.include?(was.method) && draw(m.happens.call(was)) }
+    acting = MECHANISMS.select { |m| m.only.include?(was.method_key) && draw(m.happens.call(was)) }
     return if acting.empty?
     cause = pick(acting)
     faults = cause.leaves.select { |_, often| draw(often) }.keys
@@ -192,7 +192,7 @@ class SimulatedShop
     method = pick(FOR.keys)
     printer, material = FOR.fetch(method)
     Circumstance.new(
-      method: method, printer: printer, material: material, finish: draw(0.3) ? "raw" : "sanded",
+      method_key: method, printer: printer, material: material, finish: draw(0.3) ? "raw" : "sanded",
       grit: (material == "wood") ? pick([80, 120, 180, 240, 320]) : 400, room: between(8, 26), damp: between(35, 92),
       passes: pick([1, 2, 3, 3, 4, 4]), finest: between(0.12, 0.8), holds: 0.25, solid: between(2, 22),
       strain: draw(0.2) ? between(0.03, 0.09) : 0.0, matt: draw(0.25), print_sealed: draw(0.75),
@@ -206,15 +206,15 @@ class SimulatedShop
   def choice_of(was)
     material = UpClose::Materials.material(was.material)
     finish = UpClose::Materials.finish(
-      if was.method == "water-slide"
+      if was.method_key == "water-slide"
         was.matt ? "matt-paint" : "gloss-paint"
       else
         was.finish
       end
     )
     UpClose::Methods::MethodChoice.new(
-      method: UpClose::Methods.fetch(was.method), printer: was.printer, material: material, finish: finish,
-      picked: if was.method == "water-slide"
+      method: UpClose::Methods.fetch(was.method_key), printer: was.printer, material: material, finish: finish,
+      picked: if was.method_key == "water-slide"
                 {seal_print: was.print_sealed ? :coats : :bare}
               else
                 {}
@@ -226,7 +226,7 @@ class SimulatedShop
   def told(was, choice, faults, places)
     UpClose::Diagnosis::Facts.new(
       choice: choice, faults: faults, places: places.reject { draw(0.2) },
-      sealer: UpClose::Sealing.fetch(choice.method.seals_with || "none"),
+      sealer: UpClose::Sealing.fetch(choice.transfer_method.seals_with || "none"),
       times: choice.steps.filter_map { |step| time(step, was) },
       passes: passes(choice, was),
       given: {

@@ -13,7 +13,7 @@ RSpec.describe UpClose::Comparison do
     described_class.new(printer: printer, ground: ground(material, finish, colour), **more)
   end
 
-  def row(comparison, key) = comparison.rows.find { |r| r.method.key == key }
+  def row(comparison, key) = comparison.rows.find { |r| r.transfer_method.key == key }
 
   def stops(comparison, key) = row(comparison, key).findings.select(&:stop?).map(&:key)
 
@@ -128,7 +128,7 @@ RSpec.describe UpClose::Comparison do
     # (0.97 × 4 + 2) ÷ 10
     expect(kept.chance).to be_within(1e-12).of(0.588)
     expect(row(
-      compared("brass", "etched", cost: ->(setting) { (setting.method.key == "tape-lift") ? 80r : nil }),
+      compared("brass", "etched", cost: ->(setting) { (setting.transfer_method.key == "tape-lift") ? 80r : nil }),
       "tape-lift"
     ).cents)
       .to be_within(1e-9).of(100)
@@ -141,14 +141,14 @@ RSpec.describe UpClose::Comparison do
 
   it "picks what fits best, says why, and offers tracing where a miss is sanded back" do
     expect(compared("polystyrene", "gloss-paint", colour: "#1e3b2c").pick).to have_attributes(
-      method: UpClose::Methods.fetch("water-slide"),
+      transfer_method: UpClose::Methods.fetch("water-slide"),
       setting: have_attributes(stock: have_attributes(key: "white-film"))
     )
     wood = compared
-    expect([wood.pick.refused?, wood.pick.sanding? && wood.careful.method.key, wood.reason]).to match [
+    expect([wood.pick.refused?, wood.pick.sanding? && wood.careful.transfer_method.key, wood.reason]).to match [
       false,
       (wood.pick.sanding? ? "tracing" : false),
-      /We suggest #{wood.pick.method.title.downcase}\. .* in 100 succeed\. About \d+ min of work each/
+      /We suggest #{wood.pick.transfer_method.title.downcase}\. .* in 100 succeed\. About \d+ min of work each/
     ]
     expect(wood.sorted("fit").map(&:verdict))
       .to eq(wood.sorted("fit").map(&:verdict).sort_by { |v| %i[fine watch stop].index(v) })
@@ -164,9 +164,9 @@ RSpec.describe UpClose::Comparison do
       alike.map { |r| r.chance.round(2) }.uniq.size > 1
     end
     expect(both.map { |r| r.chance.round(2) }).to eq both.map { |r| r.chance.round(2) }.sort.reverse
-    key = [compared.pick.method.key, "laser", compared.pick.setting.stock.key]
+    key = [compared.pick.transfer_method.key, "laser", compared.pick.setting.stock.key]
     lost = compared(record: UpClose::Record::Ways.new({key => [0, 60]}))
-    expect(lost.pick.method).not_to eq compared.pick.method
+    expect(lost.pick.transfer_method).not_to eq compared.pick.transfer_method
   end
 
   it "reads a board's bottom layer as it is, and everything seen through glass the other way" do

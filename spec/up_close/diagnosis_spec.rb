@@ -103,11 +103,11 @@ RSpec.describe UpClose::Diagnosis do
       end
     end
     asked = choices.flat_map do |one|
-      sealer = UpClose::Sealing.fetch(one.method.seals_with || "none")
+      sealer = UpClose::Sealing.fetch(one.transfer_method.seals_with || "none")
       UpClose::Record::Possible.call(one, sealer).each do |fault|
         facts = described_class::Facts.new(choice: one, faults: [fault], sealer: sealer)
         lines = described_class::Odds.new(facts).lines
-        expect(lines).not_to be_empty, "#{one.method.key}, #{one.printer}: nothing says why it is #{fault}"
+        expect(lines).not_to be_empty, "#{one.transfer_method.key}, #{one.printer}: nothing says why it is #{fault}"
         lines.each { |line| expect(line.cause.change_for(facts).words).not_to be_empty }
         steps = lines.filter_map { |line| line.cause.change_for(facts).step }
         rescues = lines.filter_map { |line| line.cause.rescue_for(facts) }

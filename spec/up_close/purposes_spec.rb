@@ -14,10 +14,10 @@ RSpec.describe UpClose::Purposes do
     )
   end
 
-  def fitting(comparison) = comparison.sorted.reject(&:refused?).map { |row| row.method.key }
+  def fitting(comparison) = comparison.sorted.reject(&:refused?).map { |row| row.transfer_method.key }
 
   def stop(comparison, key)
-    comparison.rows.find { |row| row.method.key == key }.findings.find(&:stop?)
+    comparison.rows.find { |row| row.transfer_method.key == key }.findings.find(&:stop?)
   end
 
   it "offers what leaves what the mark is for, in the order of its material" do
@@ -38,8 +38,8 @@ RSpec.describe UpClose::Purposes do
     expect(inkjet.pick).to be_nil
     expect(inkjet.reason).to match(/from an inkjet print.*A laser printer or a copier would open heat resist on metal/)
     both = compared("guide", "wood", "sanded", printers: %w[inkjet laser])
-    expect(both.rows.find { |row| row.method.key == "ink-offset" }.setting.printer).to eq :inkjet
-    expect(both.rows.find { |row| row.method.key == "iron-on" }.setting.printer).to eq :laser
+    expect(both.rows.find { |row| row.transfer_method.key == "ink-offset" }.setting.printer).to eq :inkjet
+    expect(both.rows.find { |row| row.transfer_method.key == "iron-on" }.setting.printer).to eq :laser
   end
 
   it "needs metal for a resist" do
@@ -57,7 +57,7 @@ RSpec.describe UpClose::Purposes do
     expect(%w[resist picture].map { |purpose| limits["heat-resist", purpose][:every_place] }).to eq [true, false]
     wanted = {finest_mm: 0.05, tones: true, palette: UpClose::Artwork::Palette.from([["#f4c2d7", 1.0]])}
     verdicts = ->(purpose) {
-      compared(purpose, wanted: wanted).rows.find { |row| row.method.key == "ink-offset" }.findings
+      compared(purpose, wanted: wanted).rows.find { |row| row.transfer_method.key == "ink-offset" }.findings
         .map { |f| [f.key, f.verdict] }.sort
     }
     expect(verdicts["guide"]).to eq [[:fine_lines, :watch]]
@@ -138,7 +138,7 @@ RSpec.describe UpClose::Purposes do
     it "seals a worked line with anything, oil and wax too" do
       oil = UpClose::Sealing.fetch("oil-wax")
       expect(oil.finding(residue: setting("ink-offset", "burn").left)).to have_attributes(verdict: :fine)
-      expect(oil.finding(residue: setting("ink-offset", "burn", purpose: "picture").method.residue))
+      expect(oil.finding(residue: setting("ink-offset", "burn", purpose: "picture").transfer_method.residue))
         .to have_attributes(verdict: :stop)
     end
   end

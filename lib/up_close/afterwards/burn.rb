@@ -19,7 +19,7 @@ module UpClose
       SHADED_CM2_A_MINUTE = 4
 
       work do |s|
-        fumes = %i[toner dye_ink].include?(s.method.residue) ? %i[burn burn_ink] : %i[burn]
+        fumes = %i[toner dye_ink].include?(s.transfer_method.residue) ? %i[burn burn_ink] : %i[burn]
         inked = size.box_mm2 * size.coverage
         hands :outline, "Burn the outline",
           "A fine tip, an even speed: let the tip do the work. Slower is darker. Outline first.",

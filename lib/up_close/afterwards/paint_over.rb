@@ -21,7 +21,7 @@ module UpClose
         inked = size.box_mm2 * size.coverage
         words = "A fine brush, turned so that its edge follows the line."
         words += " Under a light colour, coat the guide with shellac or primer first: ink shows through." if
-          s.method.residue == :dye_ink
+          s.transfer_method.residue == :dye_ink
         hands :outline, "Paint the outlines", words, consumes: [coat("paint", PAINT_UM, mm2: inked, least: 1)],
           phase: :after, lasts: 120, each: along_lines(OUTLINED_A_MINUTE), look_for: "paint over every line.",
           faults: %w[ran]

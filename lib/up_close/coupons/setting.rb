@@ -6,7 +6,7 @@ module UpClose
     # figure: the step's own figure of it (nil: words alone). whole: it is counted. Frozen.
     Setting = Value.define(:key, :title, :unit, :range, :steps, :figure, :whole, keyword_init: true) do
       # @return [Array<Setting>]
-      def self.all = Settings::ALL
+      def self.all = GridSettings::ALL
 
       # @param key [String]  @return [Setting, nil]
       def self.find(key) = all.find { |setting| setting.key == key }
@@ -14,7 +14,8 @@ module UpClose
       # @param numbers [Array<Numeric, nil>] as they were read: so many as a grid takes, growing, within its range
       # @return [Grid::Axis, nil] nil where they make none
       def axis(numbers)
-        return unless Settings::VALUES.cover?(numbers.size) && numbers.all? { |number| number && range.cover?(number) }
+        return unless GridSettings::VALUES.cover?(numbers.size)
+        return unless numbers.all? { |number| number && range.cover?(number) }
         Grid::Axis.new(key, title, unit, numbers) if numbers == numbers.uniq.sort
       end
 

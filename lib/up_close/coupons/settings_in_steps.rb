@@ -31,7 +31,9 @@ module UpClose
       def step_of(axis)
         keys = @steps.map { |step| step["key"] }
         Setting.find(axis.key).steps.find { |key| keys.include?(key) } || raise(Error.new(
-          "No step of this method has #{axis.title} of its own.", remedy: "Write it into your own way by hand.", field: :grid
+          "No step of this method has #{axis.title} of its own.",
+          remedy: "Write it into your own way by hand.",
+          field: :grid
         ))
       end
 

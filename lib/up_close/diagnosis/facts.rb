@@ -49,7 +49,7 @@ module UpClose
       # @return [Numeric, Boolean, nil] one of NUMBERS or YES_NO
       def [](name) = given[name]
 
-      def method_core = choice.method
+      def method_core = choice.transfer_method
 
       def residue = method_core.residue
 

@@ -10,13 +10,13 @@ module UpClose
         @subject ||= Artwork::CheckContext.new(
           artwork: @artwork,
           width_mm: width_mm,
-          limits: Methods::Limits.for(method: method, printer: printer, purpose: purpose),
+          limits: Methods::Limits.for(method: transfer_method, printer: printer, purpose: purpose),
           film: stock.white? ? :white : :clear,
           surface: colour,
           border_mm: bare_setting.border_mm,
           lettering: lettering,
-          white_film: method.stocks.any?(&:white?),
-          inked: method.inked? && purpose.inked?
+          white_film: transfer_method.stocks.any?(&:white?),
+          inked: transfer_method.inked? && purpose.inked?
         )
       end
 

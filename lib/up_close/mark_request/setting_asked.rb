@@ -11,7 +11,7 @@ module UpClose
       # as far as it goes without the mark's size
       def bare_setting
         @bare_setting ||= Methods::MethodChoice.new(
-          method: method,
+          method: transfer_method,
           printer: printer,
           stock: @data["stock"] && Sheets::Stock.fetch(@data["stock"]),
           picked: schools,

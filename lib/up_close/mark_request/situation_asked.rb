@@ -8,7 +8,7 @@ module UpClose
 
       def situation
         Suitability::Situation.new(
-          method: method, printer: printer, stock: stock, material: material, finish: finish, colour: colour,
+          method: transfer_method, printer: printer, stock: stock, material: material, finish: finish, colour: colour,
           sealer: sealer, setting: setting, grit: grit, purpose: purpose, printers: printers, **looked_for
         )
       end

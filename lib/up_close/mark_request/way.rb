@@ -7,8 +7,8 @@ module UpClose
       private
 
       # the one asked for, or what we would suggest
-      def method
-        @method ||= @data["method"] ? Methods.fetch(@data["method"]) : suggested
+      def transfer_method
+        @transfer_method ||= @data["method"] ? Methods.fetch(@data["method"]) : suggested
       end
 
       def suggested
@@ -18,7 +18,7 @@ module UpClose
           ground: {material: material, finish: finish, colour: colour, grit: grit},
           wanted: {use: uses, climate: climate}
         )
-        asked.pick&.method || refuse(asked.reason, "See “refused”.", :method)
+        asked.pick&.transfer_method || refuse(asked.reason, "See “refused”.", :method)
       end
 
       # what it is for; what the method is usually for, where nothing is said
@@ -26,7 +26,7 @@ module UpClose
         @purpose ||= if @data["purpose"]
           Purposes.fetch(@data["purpose"])
         else
-          old_after ? Purposes::Guide : Purposes.usual_for(method)
+          old_after ? Purposes::Guide : Purposes.usual_for(transfer_method)
         end
       end
 
@@ -55,7 +55,8 @@ module UpClose
 
       # kinds of printer there are
       def printers
-        given = Array(@data["printers"] || @data["printer"] || (@data["method"] ? method.printers : %w[laser inkjet]))
+        possible = @data["method"] ? transfer_method.printers : %w[laser inkjet]
+        given = Array(@data["printers"] || @data["printer"] || possible)
         unknown = given.map(&:to_s) - %w[laser inkjet]
         refuse("“#{unknown.first}” is no printer.", "Give laser or inkjet.", :printer) if unknown.any?
         given.map(&:to_sym)
@@ -63,11 +64,13 @@ module UpClose
 
       def printer
         return printers.first if @data["printer"]
-        printers.find { |kind| method.printers.include?(kind) } || printers.first
+        printers.find { |kind| transfer_method.printers.include?(kind) } || printers.first
       end
 
       def schools
-        (@data["schools"] || {}).except("after").transform_keys(&:to_sym).tap { |picked| method.check_choices(picked) }
+        picked = (@data["schools"] || {}).except("after").transform_keys(&:to_sym)
+        transfer_method.check_choices(picked)
+        picked
       end
     end
   end

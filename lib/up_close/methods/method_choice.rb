@@ -4,7 +4,7 @@ module UpClose
   module Methods
     # What a method is carried out with. Frozen.
     class MethodChoice
-      attr_reader :method,
+      attr_reader :transfer_method,
         :printer, :stock, :picked, :material, :finish, :copies, :pieces, :tray, :coats, :size, :coat_mm2,
         :purpose, :afterwards, :work_s, :work_finish
 
@@ -26,7 +26,7 @@ module UpClose
       def initialize(method:, printer:, stock: nil, picked: {}, material: nil, finish: nil, copies: 1, pieces: nil,
         size: MarkSize::USUAL, coat_mm2: nil, border_mm: nil, own: nil, tray: nil, coats: nil, purpose: nil,
         afterwards: nil, work_s: nil, work_finish: nil)
-        @method, @printer = method, printer.to_sym
+        @transfer_method, @printer = method, printer.to_sym
         @stock = stock || method.stocks.find { |s| s.printers.include?(@printer) } || method.stocks.first
         @picked = method.choices.to_h { |c| [c.key, (picked[c.key] || c.pick).to_sym] }.freeze
         @material, @finish, @copies, @pieces, @size = material, finish, copies, pieces || copies, size
@@ -40,7 +40,7 @@ module UpClose
       # the same with some of it changed
       def with(**changes)
         now = {
-          method: method, printer: printer, stock: stock, picked: picked, material: material, finish: finish,
+          method: transfer_method, printer: printer, stock: stock, picked: picked, material: material, finish: finish,
           copies: copies, pieces: pieces, size: size, coat_mm2: coat_mm2, border_mm: @border_mm, own: @own, tray: tray,
           coats: coats, purpose: purpose, afterwards: afterwards, work_s: work_s,
           work_finish: work_finish
@@ -57,15 +57,15 @@ module UpClose
 
       # what lies on the piece when its finish goes on
       # @return [Symbol] a key of RESIDUES
-      def left = purpose ? purpose.left(method.residue) : method.residue
+      def left = purpose ? purpose.left(transfer_method.residue) : transfer_method.residue
 
       def border_mm = @border_mm || school_border_mm
 
-      def school_border_mm = method.border_mm(self)
+      def school_border_mm = transfer_method.border_mm(self)
 
       # worked out once
       # @return [Array<Step>]
-      def steps = @worked_out[:steps] ||= own_steps || method.steps(self)
+      def steps = @worked_out[:steps] ||= own_steps || transfer_method.steps(self)
 
       def own_steps = @own && OwnSteps.call(@own, copies, pieces: pieces, tray: tray)
     end

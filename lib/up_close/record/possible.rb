@@ -30,7 +30,7 @@ module UpClose
       # @param setting [Methods::MethodChoice]  @param sealer [Class] a Sealing::Sealer
       # @return [Array<String>] keys of FAULTS, in their order
       def call(setting, sealer)
-        residue = setting.method.residue
+        residue = setting.transfer_method.residue
         possible = [
           *ALWAYS, *BY_RESIDUE.fetch(residue), *BY_PRINTER[setting.printer], *told(setting),
           *(under_a_coat(residue, setting) if sealer.coats.positive?), *(ETCHED if setting.purpose&.key == "resist")

@@ -4,15 +4,15 @@ module UpClose
   module Artwork
     # What can be done with artwork that is all white, printers having no white.
     module WaysWithWhite
-      # method, stock and schools are nil where the maker decides later; recipe as Recipe takes it. Frozen.
-      Way = Value.define(:key, :title, :words, :method, :stock, :picked, :recipe, keyword_init: true)
+      # method_key, stock and schools are nil where the maker decides later; recipe as Recipe takes it. Frozen.
+      Way = Value.define(:key, :title, :words, :method_key, :stock, :picked, :recipe, keyword_init: true)
 
       ALL = [
         Way.new(key: "invert", title: "Invert it", words: "It is printed black instead, for a light piece."),
         Way.new(
           key: "cut-round",
           title: "White film, cut by hand",
-          method: "water-slide",
+          method_key: "water-slide",
           stock: "white-film",
           recipe: [{"key" => "outline", "on" => true}].freeze,
           words: "A thin outline is printed on white film, and nothing inside it. Cut along the inside of the line."
@@ -20,7 +20,7 @@ module UpClose
         Way.new(
           key: "trace",
           title: "White transfer paper, to trace",
-          method: "tracing",
+          method_key: "tracing",
           picked: {colour: :white}.freeze,
           words: "It is printed black on plain paper, and drawn through white transfer paper."
         )

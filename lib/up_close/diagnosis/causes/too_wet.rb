@@ -11,7 +11,7 @@ module UpClose
         looks_like "smudged all round, a stain beyond the edges"
         tell_apart "edges are soft on every side, not double"
         leads_to "smeared" => 0.75, "bled" => 0.5, "faint" => 0.12, "patchy" => 0.2
-        happens { |f| f.choice.method.solvent_in(f.choice) || f.method_core.solvent }
+        happens { |f| f.choice.transfer_method.solvent_in(f.choice) || f.method_core.solvent }
         weighs { |f|
           if f.seen[:shift_mm]
             (f.seen[:shift_mm] < 0.2) ? [1.5, "not doubled in the photo"] : [0.6, "doubled in the photo"]

@@ -14,7 +14,7 @@ module UpClose
         # @return [Finding, nil]
         def call(situation)
           warmth = situation.temperature_c
-          return if warmth.nil? || warmth >= COLD_C || !situation.method.laid_wet?
+          return if warmth.nil? || warmth >= COLD_C || !situation.transfer_method.laid_wet?
           Finding.watch(
             :cold_room, "A cold room",
             factor: FACTOR,

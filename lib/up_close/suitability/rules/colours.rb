@@ -18,7 +18,7 @@ module UpClose
           colours = Artwork::ColoursOnPiece.new(palette, surface: worst, film: film)
           verdict = Artwork::Checks::Look.verdict(colours)
           return if verdict == :fine
-          words = Artwork::LookWords.new(colours, situation.method.stocks.any?(&:white?))
+          words = Artwork::LookWords.new(colours, situation.transfer_method.stocks.any?(&:white?))
           Finding.watch(
             :look, "Look on the piece",
             figure: "#{(colours.lost * 100).round} % lost", value: colours.lost * 100,

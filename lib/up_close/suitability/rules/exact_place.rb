@@ -9,11 +9,11 @@ module UpClose
 
         # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
-          return unless situation.used?("exact") && !situation.method.movable?
+          return unless situation.used?("exact") && !situation.transfer_method.movable?
           Finding.watch(
             :exact_place, "Exact place needed",
             figure: "no second try",
-            reason: "#{situation.method.title} cannot be moved once it lies.",
+            reason: "#{situation.transfer_method.title} cannot be moved once it lies.",
             remedy: "Print spares, practise on scrap, and tape one edge as a hinge on the pencil lines. Or choose " \
               "one " \
               "that can be nudged: #{others(situation)}."
@@ -24,7 +24,7 @@ module UpClose
         def others(situation)
           Methods.all
             .select { |m|
-              m.movable? && m.printers.include?(situation.printer) && m.low_risk? == situation.method.low_risk?
+              m.movable? && m.printers.include?(situation.printer) && m.low_risk? == situation.transfer_method.low_risk?
             }
             .first(3)
             .map { |m| m.title.downcase }

@@ -26,7 +26,7 @@ module UpClose
               "thinnest line #{Working.number(finest)} mm against #{Working.number(limit)} mm",
               source: limits.source(:line_mm)
             ),
-            reason: "#{situation.method.title} holds lines of #{Working.number(limit)} mm.",
+            reason: "#{situation.transfer_method.title} holds lines of #{Working.number(limit)} mm.",
             remedy: "Make it larger, thicken it, or choose a finer method."
           )
         end

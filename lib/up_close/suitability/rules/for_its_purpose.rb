@@ -11,7 +11,7 @@ module UpClose
         def call(situation)
           purpose = situation.purpose or return
           piece = purpose.against_piece(situation.material)
-          why = piece || purpose.against(situation.method) or return
+          why = piece || purpose.against(situation.transfer_method) or return
           Finding.stop(
             :purpose, "What it is for",
             figure: purpose.title.downcase, reason: why,

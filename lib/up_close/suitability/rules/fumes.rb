@@ -11,14 +11,14 @@ module UpClose
 
         # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
-          given, accepted = situation.method.fumes, situation.fumes.to_sym
+          given, accepted = situation.transfer_method.fumes, situation.fumes.to_sym
           return unless LEVELS.index(given) > LEVELS.index(accepted)
           Finding.new(
             key: :fumes,
             title: "Fumes",
             verdict: (accepted == :none && given == :strong) ? :stop : :watch,
             figure: given.to_s,
-            reason: "#{situation.method.title} gives off " \
+            reason: "#{situation.transfer_method.title} gives off " \
               "#{(given == :strong) ? "strong vapour" : "a little vapour"}; " \
                 "you asked for #{(accepted == :none) ? "none" : "little"}.",
             remedy: "Work outdoors, or choose ink offset, gel medium, tape lift or tracing."

@@ -9,7 +9,7 @@ module UpClose
 
         # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
-          ground = situation.method.ground or return
+          ground = situation.transfer_method.ground or return
           return unless situation.material
           return refused(situation, ground) unless ground[:families].include?(situation.material.family)
           coat(situation, ground) if ground[:bare] && situation.finish&.coated?
@@ -20,7 +20,7 @@ module UpClose
           Finding.stop(
             :ground, "The ground",
             figure: situation.ground_words,
-            reason: "#{situation.method.title} is not for #{situation.material.title}. #{ground[:why]}",
+            reason: "#{situation.transfer_method.title} is not for #{situation.material.title}. #{ground[:why]}",
             remedy: "Choose a method that takes #{situation.material.title}: #{others(situation)}."
           )
         end
@@ -39,7 +39,7 @@ module UpClose
 
         # @param situation [Situation]  @return [String] titles of methods that would do
         def others(situation)
-          fitting = Methods.all.reject { |m| m == situation.method }.select do |m|
+          fitting = Methods.all.reject { |m| m == situation.transfer_method }.select do |m|
             if m.ground.nil?
               m.movable?
             else

@@ -16,7 +16,7 @@ module UpClose
           end
           Finding.watch(
             :handling, "Handled a lot, left bare",
-            figure: situation.method.wear, reason: "Hands rub it off.",
+            figure: situation.transfer_method.wear, reason: "Hands rub it off.",
             remedy: "Give it two or three coats of spray acrylic clear."
           )
         end

@@ -26,9 +26,9 @@ module UpClose
         # as its schools have it, or as hot as it gets
         def heat(situation)
           if situation.setting
-            [situation.method.heat_c, *situation.setting.steps.map(&:temperature_c)].compact.max
+            [situation.transfer_method.heat_c, *situation.setting.steps.map(&:temperature_c)].compact.max
           else
-            situation.method.heat_c
+            situation.transfer_method.heat_c
           end
         end
       end

@@ -9,7 +9,7 @@ module UpClose
 
         # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
-          return unless situation.method.wants_ground == :porous && situation.material && situation.finish
+          return unless situation.transfer_method.wants_ground == :porous && situation.material && situation.finish
           if situation.finish.chalky? ||
               (situation.material.porous? && !situation.finish.coated? && !situation.finish.glossy?)
             return

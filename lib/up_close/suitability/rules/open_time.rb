@@ -9,7 +9,7 @@ module UpClose
 
         # how long spreading over one copy takes, against how long it stays open
         def call(situation)
-          usual = situation.setting && situation.method.open_s(situation.setting) or return
+          usual = situation.setting && situation.transfer_method.open_s(situation.setting) or return
           open_s = usual * (situation.climate&.factor(:water) || 1)
           spread = spreading(situation.setting.steps) or return
           return if spread.each_s <= open_s

@@ -14,13 +14,13 @@ module UpClose
 
         # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
-          return if situation.method.printers.include?(situation.printer)
-          wanted = situation.method.printers.first
+          return if situation.transfer_method.printers.include?(situation.printer)
+          wanted = situation.transfer_method.printers.first
           others = Methods.all.select { |m| instead?(m, situation) }.map { |m| m.title.downcase }
           Finding.stop(
             :printer_kind, "The printer",
             figure: situation.printer.to_s,
-            reason: "#{situation.method.title} cannot work from an #{situation.printer} print. " \
+            reason: "#{situation.transfer_method.title} cannot work from an #{situation.printer} print. " \
               "#{WHY[situation.printer]}".sub(
                 "an laser",
                 "a laser"

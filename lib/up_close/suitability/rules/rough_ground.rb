@@ -14,7 +14,7 @@ module UpClose
 
         # @return [Finding, nil]
         def call(situation)
-          limit, ground = situation.method.bridges_um, situation.ground
+          limit, ground = situation.transfer_method.bridges_um, situation.ground
           return if limit.nil? || ground.nil? || ground.roughness_um <= limit
           finding(situation, ground, limit, after_sanding(situation))
         end
@@ -31,7 +31,7 @@ module UpClose
             limit: limit,
             working: Working.new(
               "#{ground.working.formula}, against #{Working.number(limit, 0)} µm that " \
-              "#{situation.method.title.downcase} bridges",
+              "#{situation.transfer_method.title.downcase} bridges",
               source: "starting values"
             ),
             reason: "It touches only the high spots of #{situation.ground_words}: each dip becomes a missing spot.",
@@ -42,14 +42,15 @@ module UpClose
         # the ground as the method's own steps sand it, where it can be
         # @return [Materials::Ground, nil]
         def after_sanding(situation)
-          grit = situation.method.sands_to
+          grit = situation.transfer_method.sands_to
           situation.ground.sanded_to(grit) if grit
         end
 
         # @param sanded [Materials::Ground, nil]  @param limit [Numeric] µm  @return [String]
         def remedy(situation, sanded, limit)
           if sanded && sanded.roughness_um <= limit
-            return "Sand it to #{situation.method.sands_to} first: it is a step. Feel for ridges before you print."
+            grit = situation.transfer_method.sands_to
+            return "Sand it to #{grit} first: it is a step. Feel for ridges before you print."
           end
           others = Methods.all.select { |m| fits?(m, situation) }.first(3).map { |m| m.title.downcase }
           return "Fill and sand it, or give it two coats and sand between." if others.empty?
@@ -59,7 +60,7 @@ module UpClose
         # @param method [Class]
         # @return [Boolean] it bridges this ground, for the same purpose, from a printer there is
         def fits?(method, situation)
-          return false if method == situation.method || (method.printers & situation.printers).empty?
+          return false if method == situation.transfer_method || (method.printers & situation.printers).empty?
           return false if situation.purpose && !method.serves.key?(situation.purpose.key.to_sym)
           method.bridges_um.nil? || method.bridges_um >= situation.ground.roughness_um
         end

@@ -9,7 +9,7 @@ module UpClose
 
         # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
-          return unless situation.method.wants_ground == :tooth
+          return unless situation.transfer_method.wants_ground == :tooth
           return unless situation.finish&.key == "polished" || situation.material&.family == :glass
           Finding.watch(
             :shiny_metal, "The ground",

@@ -9,7 +9,7 @@ module UpClose
 
         # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
-          most = situation.method.largest
+          most = situation.transfer_method.largest
           return unless most && situation.size_mm
           across, along = situation.size_mm.minmax
           value, limit, side = most[:across] ? [across, most[:across], "across"] : [along, most[:along], "long"]

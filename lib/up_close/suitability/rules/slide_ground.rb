@@ -12,7 +12,7 @@ module UpClose
 
         # @param situation [Situation]  @return [Finding, nil]
         def call(situation)
-          return unless situation.method.wants_ground == :gloss && situation.finish
+          return unless situation.transfer_method.wants_ground == :gloss && situation.finish
           smooth = situation.finish.glossy? || (situation.material&.family == :glass && !situation.finish.coated?)
           return if smooth
           Finding.watch(

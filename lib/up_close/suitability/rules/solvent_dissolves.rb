@@ -9,7 +9,7 @@ module UpClose
 
         # @return [Finding, nil]
         def call(situation)
-          solvent = situation.method.solvent_in(situation.setting) or return
+          solvent = situation.transfer_method.solvent_in(situation.setting) or return
           victim = victim(situation) or return
           Finding.stop(
             :solvent_dissolves, "#{solvent.capitalize} on the piece",

@@ -14,7 +14,7 @@ module UpClose
           Finding.watch(
             :tones, "Greys",
             figure: "not carried", factor: 0.85,
-            reason: "#{situation.method.title} holds lines and solid areas, but no greys.",
+            reason: "#{situation.transfer_method.title} holds lines and solid areas, but no greys.",
             remedy: "Turn them into dots or lines at the Artwork stage, or choose a toner method or film."
           )
         end

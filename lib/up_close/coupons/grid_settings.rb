@@ -3,7 +3,7 @@
 module UpClose
   module Coupons
     # Every setting that a grid can vary.
-    module Settings
+    module GridSettings
       # so many values of one
       VALUES = (2..4)
 
