@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
 require "zlib"
-require "prawn"
 
 RSpec.describe UpClose::Artwork do
   describe "the ink of a drawing" do
@@ -210,89 +209,5 @@ RSpec.describe UpClose::Artwork do
       expect(drawing.ink.aspect).to eq 0.5
       expect(drawing.notes.first).to match(/no size of its own/)
     end
-  end
-end
-
-RSpec.describe "PDF artwork" do
-  def pdf(**options, &draw)
-    Prawn::Document.new(page_size: [200, 100], margin: 0, **options).tap { |d| d.instance_eval(&draw) }.render
-  end
-
-  it "keeps lines as lines, at their own size" do
-    art = opened(pdf { fill_color("aa2200") && fill_rectangle([20, 80], 100, 40) })
-    expect([art.vector?, art.mm_per_unit, art.shapes.first.fill.to_hex]).to eq [true, 1.0, "#aa2200"]
-    expect(art.ink.box.to_a).to match([20, 20, 100, 40].map { |v| be_within(1e-6).of(v * 25.4 / 72) })
-  end
-
-  it "carries stroke widths, and turns with its page" do
-    art = opened(pdf { stroke { (self.line_width = 3) && circle([150, 50], 20) } })
-    expect(art.ink.box.width).to be_within(0.01).of(43 * 25.4 / 72)
-    turned = opened(pdf { (state.page.dictionary.data[:Rotate] = 90) && fill_rectangle([20, 80], 100, 40) })
-    expect(turned.ink.aspect).to be_within(1e-6).of(2.5)
-  end
-
-  it "renders what lines cannot say, and says so" do
-    art = opened(pdf { draw_text("hello", at: [10, 10]) })
-    expect([art.vector?, art.notes.last]).to match [false, /holds letters in fonts, so it is printed as a picture/]
-    expect(art.mm_per_unit * art.ink.box.width).to be_within(1.5).of(9.5) # five letters of 12 pt Helvetica are 27 pt
-  end
-
-  it "refuses locked, endless and damaged ones in plain words" do
-    expect { opened(pdf { encrypt_document(user_password: "a", owner_password: "b") }) }
-      .to refuse_saying(/locked with a password/, at: :file)
-    expect { opened(pdf { 110.times { start_new_page } }) }.to refuse_saying(/111 pages; 100/, at: :file)
-    expect { opened("%PDF-1.4\ngarbage") }.to refuse_saying(/incomplete or damaged/, at: :file)
-    expect(opened(pdf { fill_rectangle([20, 80], 100, 40) && start_new_page }).notes)
-      .to eq ["This PDF has 2 pages: the first is used."]
-  end
-end
-
-RSpec.describe UpClose::Artwork::Setting do
-  def set(text, **how)
-    UpClose::Artwork::Lettering.new(face("overpass-bold"), text, setting: described_class.new(**how)).drawing
-  end
-
-  it "spaces letters by shares of the cap height" do
-    plain, wide = set("HHH").ink.box.width, set("HHH", spacing: 0.25).ink.box.width
-    expect(wide - plain).to be_within(1e-9).of(0.5)
-  end
-
-  it "lays the base line on its arc, tops away from the centre outside and towards it inside" do
-    reach = ->(drawing) { drawing.shapes.flat_map { |s| s.path.flatten(0.001).flat_map(&:first) }.map(&:length).minmax }
-    # H stands on its base line: nothing nearer the centre than the radius, corners a little further than a cap height
-    expect(reach[set("HHHH", side: "outside", radius: 6)]).to match [be_within(0.01).of(6), be_between(7, 7.06)]
-    # inside, the base line's corners lie a little beyond the radius
-    expect(reach[set("HHHH", side: "inside", radius: 6)]).to match [be_within(0.02).of(5), be_between(6, 6.06)]
-    expect(set("HHHH", side: "outside", radius: 6).ink.box.centre.x).to be_within(1e-6).of(0)
-  end
-
-  it "draws hollow letters with a stroke of its own width" do
-    drawing = set("H", outline: 0.1)
-    expect([drawing.shapes.first.fill, drawing.ink.box.height]).to match [nil, be_within(1e-6).of(1.1)]
-  end
-
-  it "refuses an arc tighter than the letters" do
-    expect { described_class.new(side: "outside", radius: 0.5) }.to refuse_saying(/radius larger/, at: :radius)
-  end
-end
-
-RSpec.describe UpClose::Artwork::LetteringSet do
-  it "reads ranges and lines, and tables" do
-    expect(described_class.read("Tender 1…12").values_at(0, 11)).to eq ["Tender 1", "Tender 12"]
-    expect(described_class.read("A\nB 08-10\n\nC")).to eq ["A", "B 08", "B 09", "B 10", "C"]
-    expect(described_class.from_csv("\uFEFFname;berth\nMary;=2+2\nÅsa;4\n".b)).to eq %w[Mary Åsa]
-    expect { described_class.read("N 1…9000") }.to refuse_saying(/9000 members; 500/, at: :set)
-  end
-
-  it "measures all with the box of the widest and the tallest" do
-    set = described_class.new(face("overpass-bold"), %w[A WWW g])
-    boxes = (1..3).map { |n| set.drawing_of(n).ink.box }
-    expect(set.ink.box.width).to be_within(1e-6).of(boxes.map(&:width).max)
-    expect(set.ink.box.bottom).to be_within(1e-6).of(boxes.map(&:bottom).max)
-    expect([set.widest, set.drawing_of(4)]).to match [2, be(set.drawing_of(1))]
-  end
-
-  it "names the letters its font lacks" do
-    expect { described_class.new(face, ["Mary", "Мария"]) }.to refuse_saying(/has no “М”/, at: :text)
   end
 end

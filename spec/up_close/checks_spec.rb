@@ -1,56 +1,10 @@
 # frozen_string_literal: true
 
 require_relative "../shop_helper"
+require_relative "../support/checked_artwork"
 
 RSpec.describe UpClose::Artwork::Checks do
-  per_mm = 600 / 25.4
-
-  # a drawing of mm, 24 × 24
-  # what turned shapes put beyond it counts as well
-  def drawn(body)
-    UpClose::Artwork::Opening.call(
-      %(<svg xmlns="http://www.w3.org/2000/svg" width="24mm" height="24mm" viewBox="0 0 24 24">#{body}</svg>),
-      take_all: true
-    )
-  end
-
-  def width_of(art) = art.ink.box.width * art.mm_per_unit
-
-  # the same as pixels, 600 an inch
-  def as_pixels(art)
-    image = UpClose::Formats::SVG::Raster.call(art, frame: art.ink.box.grown(1), scale: 600 / 25.4 * art.mm_per_unit)
-    opened(image.pngsave_buffer)
-  end
-
-  def survey(art, width_mm, ground: false, limit_mm: 0.2)
-    UpClose::Artwork::Thinness::Survey.new(
-      UpClose::Artwork::SizedRaster.new(art, width_mm: width_mm),
-      limit_mm: limit_mm,
-      ground: ground
-    )
-  end
-
-  def limits(**recorded)
-    UpClose::Methods::Limits.for(method: UpClose::Methods.fetch("solvent-rub"), printer: :laser, recorded: recorded)
-  end
-
-  # findings by their keys, each worked out when it is asked for
-  def checked(art, width_mm, **about)
-    subject = UpClose::Artwork::CheckContext.new(artwork: art, width_mm: width_mm, limits: limits, **about)
-    Hash.new { |told, key| told[key] = check(key).call(subject) }
-  end
-
-  def check(key)
-    name = {hidden_rectangle: "HiddenBlock"}.fetch(key) { key.to_s.split("_").map(&:capitalize).join }
-    UpClose::Artwork::Checks.const_get(name)
-  end
-
-  # an image of w × h pixels of one grey, with a black square on it
-  def png(width, height, ground: 255, &paint)
-    image = (Vips::Image.black(width, height) + ground).cast(:uchar).copy(interpretation: :"b-w")
-    image = paint ? paint.call(image) : image.draw_rect([0], 4, 4, width / 2, height / 2, fill: true)
-    opened(image.pngsave_buffer)
-  end
+  include CheckedArtwork
 
   describe "the thinnest line and gap" do
     lines = {
@@ -91,7 +45,8 @@ RSpec.describe UpClose::Artwork::Checks do
               art = drawn(body.call(wide))
               expect(survey(art, width_of(art), ground: ground).thinnest).to be_within(0.03).of(wide)
               pixels = as_pixels(art)
-              expect(survey(pixels, pixels.ink.box.width / per_mm, ground: ground).thinnest).to be_within(0.03).of(wide)
+              wide_mm = pixels.ink.box.width / CheckedArtwork::PER_MM
+              expect(survey(pixels, wide_mm, ground: ground).thinnest).to be_within(0.03).of(wide)
             end
           end
         end
@@ -282,126 +237,9 @@ RSpec.describe UpClose::Artwork::Checks do
       .to have_attributes(value: be_within(1).of(92), verdict: :watch)
   end
 
-  describe UpClose::Artwork::Lines do
-    def way(body)
-      drawn(body).then do |art|
-        described_class.new(UpClose::Artwork::SizedRaster.new(art, width_mm: width_of(art))).length_mm
-      end
-    end
-
-    it "goes once along a thin line and all round what is wide, within six in a hundred" do
-      expect(way('<rect width="20" height="0.6"/><rect y="10" width="20" height="0.6"/>')).to be_within(1.2).of(40)
-      expect(way('<line x1="1" y1="1" x2="19" y2="12" stroke="#000" stroke-width="0.8"/>'))
-        .to be_within(1.2).of(Math.hypot(18, 11))
-      expect(way('<circle cx="12" cy="12" r="9" fill="none" stroke="#000" stroke-width="0.7"/>'))
-        .to be_within(1.2).of(2 * Math::PI * 9)
-      expect(way('<rect width="20" height="12"/>')).to be_within(3.9).of(64)
-      expect(way('<circle cx="12" cy="12" r="8"/>')).to be_within(1.0).of(2 * Math::PI * 8)
-    end
-  end
-
   it "minds small letters, and the border it is cut with" do
     told = checked(lettering("Ab"), 20.0, lettering: {cap_mm: 1.5, x_mm: 1.1, small: true}, border_mm: 0.5)
     expect(told[:letters]).to have_attributes(verdict: :watch, figure: "1.1 mm", remedy: /cap height of 1.64 mm/)
     expect(told[:edge_room].verdict).to eq :watch
-  end
-
-  describe UpClose::Artwork::PredictedLook do
-    def look(colour, surface, film = :clear)
-      art = drawn(%(<rect width="10" height="10" fill="#{colour}"/>))
-      described_class.new(
-        UpClose::Artwork::SizedRaster.new(art, width_mm: 10.0),
-        surface: UpClose::Colour.hex(surface),
-        film: film
-      )
-    end
-
-    it "multiplies ink and surface in linear light" do
-      # #808080 is 0.2159 in linear light; squared 0.0466, which is #3d
-      expect(look("#808080", "#808080").predicted.getpoint(200, 200)).to eq [61, 61, 61]
-      # on white film: 0.2159 × (0.85 + 0.15 × 0.2159) = 0.1905, which is #79
-      expect(look("#808080", "#808080", :white).predicted.getpoint(200, 200)).to eq [121, 121, 121]
-    end
-
-    it "loses a pastel on walnut, keeps it on white film, and says so" do
-      walnut = look("#f4d9a8", "#5b3a29")
-      expect([walnut.lost, walnut.on(:white).lost]).to match [be > 0.95, be < 0.05]
-      told = checked(
-        drawn('<rect width="10" height="10" fill="#f4d9a8"/>'),
-        10.0,
-        surface: UpClose::Colour.hex("#5b3a29")
-      )[:look]
-      expect(told).to have_attributes(
-        verdict: :stop,
-        reason: /100 % of it cannot be seen.*White film keeps (99|100) %, with a white rim/,
-        remedy: /white film/i
-      )
-    end
-
-    # what a maker sees in the preview: navy and red sink into near-black, yellow goes brown
-    def judged(colours, surface, film = :clear, **about)
-      bars = colours.each_with_index
-        .map { |colour, i| %(<rect x="#{4 * i}" width="4" height="10" fill="#{colour}"/>) }
-        .join
-      checked(drawn(bars), 4.0 * colours.size, surface: UpClose::Colour.hex(surface), film: film, **about)[:look]
-    end
-
-    it "judges whether it is seen and whether it keeps its colours, and names what suffers" do
-      expect(judged(%w[#d0202a #ffffff #f6d51f #1b2a5c], "#151515"))
-        .to have_attributes(verdict: :stop, reason: /cannot be seen on the piece/, value: be > 95)
-      expect(judged(%w[#f4a9bb #1f8a8a], "#6a3a91"))
-        .to have_attributes(verdict: :stop, reason: /cannot be seen on the piece \(pink, teal\)/)
-      expect(judged(%w[#2a63c4 #111111 #111111], "#c9a646")).to have_attributes(
-        verdict: :watch,
-        reason: /3\d % of it changes colour: the blue turns (dark green|teal|green|olive|dark grey)/
-      )
-      expect(judged(%w[#000000], "#ecd9b0"))
-        .to have_attributes(verdict: :fine, reason: /keeps its colours/, remedy: nil)
-      expect(judged(%w[#000000], "#1e3b2c")).to have_attributes(verdict: :stop, value: 100)
-      expect(judged(%w[#d0202a #f6d51f #1b2a5c], "#151515", :white).verdict).to eq :fine
-      expect(judged(%w[#d0202a], "#151515", white_film: false).remedy)
-        .to eq "Paint a light ground first, or choose water-slide on white film."
-    end
-
-    it "judges no colours where none are left on the piece" do
-      told = checked(
-        drawn('<rect width="10" height="10" fill="#f4d9a8"/>'),
-        10.0,
-        surface: UpClose::Colour.hex("#151515"),
-        inked: false
-      )
-      expect(told.values_at(:look, :white)).to eq [nil, nil]
-    end
-
-    it "changes nothing on white" do
-      expect(look("#336699", "#ffffff").difference).to be < 0.5
-    end
-  end
-
-  describe UpClose::Artwork::LoupeImage do
-    def impression(body, surface = "#ffffff")
-      art = drawn(body)
-      described_class.new(UpClose::Artwork::CheckContext.new(
-        artwork: art,
-        width_mm: width_of(art),
-        limits: limits,
-        surface: UpClose::Colour.hex(surface)
-      ), printer: "laser")
-    end
-
-    it "keeps a bold line, fades one too thin to carry, and shows the surface" do
-      made = impression('<rect width="20" height="1"/><rect y="4" width="20" height="0.12"/>', "#c9a646")
-      rows = [0.5, 4.06, 2.5].map { |y| made.image.crop(60, (y * made.per_mm).round - 1, 300, 3).avg }
-      expect(rows[0]).to be < 12
-      expect(rows[1]).to be > rows[0] + 60
-      expect(made.image.getpoint(100, (2.5 * made.per_mm).round)).to eq [201, 166, 70]
-    end
-
-    it "turns tones into dots of the same average" do
-      made = impression('<rect width="20" height="1"/><rect y="2" width="20" height="10" fill="#808080"/>')
-      patch = made.image.crop(100, (4 * made.per_mm).round, 240, 120)
-      expect([patch.min, patch.max]).to match [be < 40, be > 215]
-      expect(patch.avg).to be_within(25).of(128)
-    end
   end
 end
