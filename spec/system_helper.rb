@@ -46,8 +46,8 @@ module AtThePage
 
   # what axe finds wrong at WCAG 2.2 AA
   def barriers(rules = ALL_RULES)
-    page.execute_script(File.read(AXE))
-    found = page.evaluate_async_script("axe.run(document, {runOnly: #{rules}}).then(#{TOLD})")
+    # in one go, so that the page that is looked at is the one that axe came to
+    found = page.evaluate_async_script("#{File.read(AXE)}\naxe.run(document, {runOnly: #{rules}}).then(#{TOLD})")
     found.map { |line| "#{page.current_path} #{line}" }
   end
 
