@@ -42,7 +42,7 @@ module Presenters
       own = UpClose::Geometry::Box.new(
         x: place.x - half * WORDS, y: place.y - high, width: 2 * half * WORDS, height: high * WORDS
       )
-      @marks.filter_map { |mark| own.overlap(mark) }.sum { |part| part.width * part.height }
+      @marks.filter_map { |mark| own.overlap(mark) }.sum(&:area)
     end
 
     def words

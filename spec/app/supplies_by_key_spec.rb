@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-require "active_record"
-require_relative "../../db/migrate/20261128000023_supplies_by_key"
+require_relative "../shop_helper"
+require_relative "../../db/migrate/20261128000023_supplies_by_key" unless defined?(SuppliesByKey)
 
 # Prices that a shop gave by title, and what its history wrote down of them, brought to the keys of supplies.
 RSpec.describe SuppliesByKey do

@@ -23,6 +23,8 @@ module UpClose
 
       def bottom = y + height
 
+      def area = width * height
+
       def centre = Point.new(x + width / 2, y + height / 2)
 
       def corners = [Point.new(x, y), Point.new(right, y), Point.new(right, bottom), Point.new(x, bottom)]

@@ -39,7 +39,7 @@ module UpClose
 
       # @return [Array<Numbered>] inside cuts, the smallest first, then the outside
       def order(sheet)
-        inside = inner_rings(sheet).sort_by { |ring| box(ring).then { |b| b.width * b.height } }
+        inside = inner_rings(sheet).sort_by { |ring| box(ring).area }
         all = inside.map { |ring| [ring, "inside"] } + outer_rings(sheet).map { |ring| [ring, "outside"] }
         all.each_with_index.map { |(ring, what), i| Numbered.new(i + 1, ring.first, what) }
       end

@@ -37,24 +37,27 @@ module UpClose
       # @return [Plan, nil] it alone, begun that late; nil when it is too late already
       def latest(chain, others)
         return unless chain.due
-        planner = Planner.new(@hours, from: @from, holds: @holds, busy: others, staying: @staying)
-        ready =
-          ->(moment) {
-            planner.laid([chain.with(from: moment)]).then do |plan|
-              plan.problems.empty? && plan.ready(chain) <= chain.due && plan
-            end
-          }
-        return unless ready[@from]
+        beside = Planner.new(@hours, from: @from, holds: @holds, busy: others, staying: @staying)
         low, high = @from, chain.due
-        ((low + high) / 2.0).then { |middle| ready[middle] ? low = middle : high = middle } while high - low > WITHIN_S
-        ready[low]
+        return unless beside.in_time(chain, low)
+        while high - low > WITHIN_S
+          middle = (low + high) / 2.0
+          beside.in_time(chain, middle) ? low = middle : high = middle
+        end
+        beside.in_time(chain, low)
+      end
+
+      # @param moment [Numeric] when it is begun
+      # @return [Plan, nil] it alone; nil where it is not ready for its date
+      def in_time(chain, moment)
+        plan = laid([chain.with(from: moment)])
+        plan if plan.problems.empty? && plan.ready(chain) <= chain.due
       end
 
       # One order, as it comes: a mark each time one of its blocks is laid; one named
       # once is laid whole.
-      # @param order [Array<TaskChain>]
+      # @param order [Array<TaskChain>]  @param held [Hash{Array(Object, String) => Numeric}] mark and step → not before
       # @return [Plan]
-      # @param held [Hash{Array(Object, String) => Numeric}] mark and step → not before
       def laid(order, held: {})
         @held = held
         begin_anew
@@ -166,12 +169,15 @@ module UpClose
       def by_hand(chain, step, ready, tied)
         long = step.least_s > @hours.longest_s
         return Problems.in_one_go(chain, step, @hours.longest_s) if long && tied
-        pieces = long ? @hands.for(chain).pieces(
-          ready,
-          step.least_s
-        ) : free(chain, step, ready)&.then { |from| [Interval.new(from, from + step.least_s)] }
+        pieces = long ? @hands.for(chain).pieces(ready, step.least_s) : in_one_go(chain, step, ready)
         return Problems.no_time(chain, step) unless pieces&.any?
         Plan::Entry.new(chain: chain, step: step, from: pieces.first.from, to: pieces.last.to, pieces: pieces)
+      end
+
+      # @return [Array<Interval>, nil] the one that it takes
+      def in_one_go(chain, step, ready)
+        from = free(chain, step, ready) or return
+        [Interval.new(from, from + step.least_s)]
       end
 
       # when a hand is free for it, and its place as well

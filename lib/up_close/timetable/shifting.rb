@@ -27,14 +27,9 @@ module UpClose
 
       # The soonest beginning that brings what opens the window late enough: what
       # opens it never ends earlier for a later beginning, so halving finds it.
-      def later(chain, steps, entries, (begun, by), anchor, ends, at)
+      def later(chain, steps, entries, (begun, by), anchor, ends, asked)
         wanted = entries[anchor].to + by
-        opened =
-          ->(moment) {
-            in_turn(chain, steps.first(anchor + 1), moment, ends, at).then do |part|
-              part.is_a?(Plan::Problem) ? Float::INFINITY : part[anchor].to
-            end
-          }
+        opened = ->(moment) { ended(chain, steps.first(anchor + 1), moment, ends, asked) }
         low, high = [entries.first.from, begun].max, [entries.first.from, begun].max + by
         return high if opened[high] < wanted
         while high - low > NUDGE_S
@@ -42,6 +37,12 @@ module UpClose
           (opened[middle] >= wanted) ? high = middle : low = middle
         end
         high
+      end
+
+      # @return [Numeric] when the last of these steps ends; infinity where they do not go
+      def ended(chain, steps, begun, ends, asked)
+        entries = in_turn(chain, steps, begun, ends, asked)
+        entries.is_a?(Plan::Problem) ? Float::INFINITY : entries.last.to
       end
 
       # @return [Array(Entry, Numeric, Integer), nil] what comes too late, the latest it might, and which of the block

@@ -4,74 +4,101 @@ module UpClose
   module Sheets
     module Nesting
       # What a person does without help, to compare with: boxes in rows.
-      module ByHand
-        module_function
+      class ByHand
+        SLACK_MM = 1e-9
 
         # boxes in rows in the order given  @return [Layout]
-        def listed(parts, fresh:, room:)
-          rows(copies(parts) { |part| boxed(part, 0) }, fresh, room) do |open, box, inside|
-            open.last if open.last.takes?(box, inside)
-          end
+        def self.listed(parts, fresh:, room:) = new(fresh, room).listed(parts)
+
+        # boxes turned upright, the tallest first, each in the first row with room  @return [Layout]
+        def self.tidied(parts, fresh:, room:) = new(fresh, room).tidied(parts)
+
+        # One copy as it is laid: its part, its number, and its box at a turn. Frozen.
+        Copy = Value.define(:part, :number, :cut) do
+          def box = cut.box
         end
 
-        # boxes turned upright, the tallest first, each in the first row with room
-        def tidied(parts, fresh:, room:)
-          sorted = copies(parts) { |part|
-            part.turns.map { |turn| boxed(part, turn) }.max_by { |_, box| [box.height.round(6), -box.width] }
-          }.sort_by do |c|
-            [-c[3].height, c[0].id, c[1]]
-          end
-          rows(sorted, fresh, room) { |open, box, _| open.find { |row| row.fits?(box) } }
-        end
-
-        # A row of boxes on a sheet.
+        # A row of boxes on a sheet: where the next goes, how high it is, how far it reaches, mm.
         Row = Struct.new(:sheet, :x, :y, :height, :right, :gap) do
-          # @param box [Geometry::Box]  @return [Boolean]
-          def takes?(box, inside) = x + box.width <= right + 1e-9 && y + box.height <= inside.bottom + 1e-9
+          # @param box [Geometry::Box]  @param bottom [Float] of the sheet  @return [Boolean] it may grow as high
+          def takes?(box, bottom) = beside?(box) && y + box.height <= bottom + SLACK_MM
 
-          # @param box [Geometry::Box]  @return [Boolean]
-          def fits?(box) = x + box.width <= right + 1e-9 && box.height <= height + 1e-9
+          # @param box [Geometry::Box]  @return [Boolean] without growing
+          def fits?(box) = beside?(box) && box.height <= height + SLACK_MM
+
+          def beside?(box) = x + box.width <= right + SLACK_MM
+
+          # @param copy [Copy]
+          def lay(copy, grows:)
+            box = copy.box
+            sheet << Layout::Placement.new(copy.part, copy.number, x - box.x, y - box.y, copy.cut.turn)
+            self.x += box.width + gap
+            self.height = [height, box.height].max if grows
+          end
         end
 
-        # @param parts [Array<Part>]  @yieldreturn [Array(Numeric, Geometry::Box)] turn and box  @return [Array]
+        def initialize(fresh, room)
+          @fresh, @gap = fresh, room.gap
+          inside = BoxSheet.inside(fresh, room)
+          @inside = Geometry::Box.new(
+            x: inside.x, y: inside.y, width: inside.width - @gap, height: inside.height - @gap
+          )
+          @rows, @sheets, @unplaced = [], [], []
+        end
+
+        # @see ByHand.listed
+        def listed(parts)
+          rows(copies(parts) { |part| Cut.of(part, 0, 0) }) do |box|
+            @rows.last if @rows.last&.takes?(box, @inside.bottom)
+          end
+        end
+
+        # @see ByHand.tidied
+        def tidied(parts)
+          upright = copies(parts) do |part|
+            part.turns.map { |turn| Cut.of(part, turn, 0) }
+              .max_by { |cut| [cut.box.height.round(6), -cut.box.width] }
+          end
+          tallest_first = upright.sort_by { |copy| [-copy.box.height, copy.part.id, copy.number] }
+          rows(tallest_first) { |box| @rows.find { |row| row.fits?(box) } }
+        end
+
+        private
+
+        # @yieldreturn [Cut]  @return [Array<Copy>]
         def copies(parts)
           parts.flat_map do |part|
-            yield(part).then { |turn, box| Array.new(part.count) { |i| [part, i + 1, turn, box] } }
+            cut = yield(part)
+            Array.new(part.count) { |i| Copy.new(part, i + 1, cut) }
           end
         end
 
-        # @param turn [Numeric] degrees  @return [Array(Numeric, Geometry::Box)]
-        def boxed(part, turn)
-          [turn, Geometry::Box
-            .around(Layout::Placement.new(part, 1, 0, 0, turn).ring(part.outline).map { |x, y| Geometry::Point[x, y] })]
+        # @param copies [Array<Copy>]
+        # @yield each box, for a row it goes into  @yieldreturn [Row, nil]
+        # @return [Layout]
+        def rows(copies)
+          copies.each do |copy|
+            next @unplaced << [copy.part, copy.number] if larger?(copy.box)
+            row = yield(copy.box) || new_row(copy.box)
+            row.lay(copy, grows: row.equal?(@rows.last))
+          end
+          Layout.new(@sheets.map { |placements| Layout::Sheet.new(@fresh, placements, reach(placements)) }, @unplaced)
         end
 
-        # @param copies [Array]  @return [Array<Array>] sheets in rows, as one lays them by hand
-        def rows(copies, fresh, room)
-          inside = Boxes.inside(fresh, room).then do |b|
-            Geometry::Box.new(x: b.x, y: b.y, width: b.width - room.gap, height: b.height - room.gap)
-          end
-          open, sheets, unplaced = [], [], []
-          copies.each do |part, copy, turn, box|
-            next unplaced << [part, copy] if box.width > inside.width || box.height > inside.height
-            row = (open.any? && yield(open, box, inside)) || new_row(open, sheets, box, inside, room.gap)
-            row.sheet << Layout::Placement.new(part, copy, row.x - box.x, row.y - box.y, turn)
-            row.x += box.width + room.gap
-            row.height = [row.height, box.height].max if row.equal?(open.last)
-          end
-          Layout.new(sheets.map { |placements|
-            Layout::Sheet.new(fresh, placements, placements.map { |p| p.region.rings.first.map(&:last).max }.max)
-          }, unplaced)
-        end
+        def larger?(box) = box.width > @inside.width || box.height > @inside.height
 
-        # @param open [Array] rows so far  @param gap [Float] mm
-        def new_row(open, sheets, box, inside, gap)
-          last = open.last
-          y = (last && last.sheet.equal?(sheets.last)) ? last.y + last.height + gap : inside.y
-          sheets << [] if last.nil? || y + box.height > inside.bottom + 1e-9
-          y = inside.y if last && y + box.height > inside.bottom + 1e-9
-          open << Row.new(sheets.last, inside.x, y, box.height, inside.right, gap)
-          open.last
+        def reach(placements) = placements.map { |place| place.region.rings.first.map(&:last).max }.max
+
+        # under the last one, or on another sheet
+        def new_row(box)
+          last = @rows.last
+          y = last ? last.y + last.height + @gap : @inside.y
+          if last.nil? || y + box.height > @inside.bottom + SLACK_MM
+            @sheets << []
+            y = @inside.y
+          end
+          @rows << Row.new(@sheets.last, @inside.x, y, box.height, @inside.right, @gap)
+          @rows.last
         end
       end
     end

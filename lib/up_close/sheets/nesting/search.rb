@@ -19,7 +19,7 @@ module UpClose
         SWAP = 0.08
         LEANS = [0.6, 1.0, 0.4].freeze
         ORDERS = [
-          ->(part, box) { -part.area * 0.5 - box.width * box.height * 0.5 },
+          ->(part, box) { -part.area * 0.5 - box.area * 0.5 },
           ->(_, box) { -[box.width, box.height].max },
           ->(part, _) { -part.area },
           ->(_, box) { -(box.width + box.height) },
@@ -62,11 +62,7 @@ module UpClose
 
         # share of their boxes that the parts fill
         def filled
-          @filled ||= @parts.map { |part|
-            [part.area * part.count, around(part).then { |box| box.width * box.height } * part.count]
-          }.transpose.map(&:sum).then do |parts, boxes|
-            parts / boxes
-          end
+          @filled ||= @parts.sum { |part| part.area * part.count } / @parts.sum { |part| around(part).area * part.count }
         end
 
         def around(part) = Geometry::Box.around(part.outline.map { |x, y| Geometry::Point[x, y] })
