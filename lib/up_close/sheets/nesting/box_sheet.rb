@@ -8,7 +8,7 @@ module UpClose
       class BoxSheet
         LEAST_MM = 1e-6
 
-        # of a fresh sheet, inside its frame; what is gone from it, its heading's strip among it, is left alone by its box
+        # of a fresh sheet, inside its frame; what is gone from it (its heading among it) is left alone by its box
         # @param fresh [Blank]  @param room [CellRules]
         # @return [Array<Geometry::Box>] mm
         def self.free_on(fresh, room)

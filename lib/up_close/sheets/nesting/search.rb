@@ -62,7 +62,10 @@ module UpClose
 
         # share of their boxes that the parts fill
         def filled
-          @filled ||= @parts.sum { |part| part.area * part.count } / @parts.sum { |part| around(part).area * part.count }
+          @filled ||= begin
+            boxes = @parts.sum { |part| around(part).area * part.count }
+            @parts.sum { |part| part.area * part.count } / boxes
+          end
         end
 
         def around(part) = Geometry::Box.around(part.outline.map { |x, y| Geometry::Point[x, y] })
