@@ -2,6 +2,7 @@
 
 require "json"
 require "command_line/options"
+require "command_line/request_file"
 
 module CommandLine
   # up-close nest: parts laid on leftovers and fresh sheets, as docs/nesting.md describes.
@@ -28,11 +29,8 @@ module CommandLine
     private
 
     def data
-      raise WrongUse, "The request is larger than #{MOST_BYTES / 1024 / 1024} MB." if File.size(@file) > MOST_BYTES
-      read = JSON.parse(File.read(@file, encoding: "UTF-8"))
+      read = RequestFile.read(@file, most_bytes: MOST_BYTES)
       read.is_a?(Hash) ? read : raise(WrongUse, "The request is no object: see docs/nesting.md.")
-    rescue JSON::ParserError
-      raise WrongUse, "#{File.basename(@file)} cannot be read as JSON."
     end
   end
 end

@@ -5,6 +5,7 @@ module UpClose
   # what a page would begin with, and answers the WorkedMark.
   class MarkRequest
     include Way
+    include AskedValues
     include Fields
     include PieceAsked
     include ArtworkAsked
@@ -64,13 +65,11 @@ module UpClose
       Methods::Orientation.new(transfer_method, seen_through: piece["seen_through"] == true, picked: schools)
     end
 
-    def climate
-      Timetable::Climate.new(**(@data["room"] || {}).transform_keys(&:to_sym).slice(:temperature_c, :humidity))
-    end
+    def climate = Timetable::Climate.asked(object_of(@data, "room", "{\"temperature_c\": 18, \"humidity\": 50}"))
 
     # good and tried, by this way
     def record
-      given = @data["record"] || {}
+      given = object_of(@data, "record", "{\"good\": 7, \"tried\": 10}")
       counts = %w[good tried].map { |key| whole("record.#{key}", given[key], 0, least: 0) }
       Record::Ways.new({[transfer_method.key, printer, stock.key] => counts})
     end

@@ -5,6 +5,8 @@ module UpClose
     # Facts of one attempt, read from plain data as JSON gives it: what is not known is left out; what is no fact is
     # refused with its name.
     class Request
+      include AskedValues
+
       MOST_TIMES = 400
 
       # @param data [Hash]
@@ -32,7 +34,8 @@ module UpClose
       def choice
         method = Methods.fetch(@data["method"])
         MethodChoice.new(
-          method: method, printer: printer(method), stock: @data["stock"] && Sheets::Stock.fetch(@data["stock"]),
+          method: method, printer: printer_of(@data, method),
+          stock: @data["stock"] && Sheets::Stock.fetch(@data["stock"]),
           picked: schools(method), material: @data["material"] && Materials.material(@data["material"]),
           finish: @data["finish"] && Materials.finish(@data["finish"]),
           purpose: @data["purpose"] && Purposes.fetch(@data["purpose"])
@@ -41,12 +44,6 @@ module UpClose
 
       MethodChoice = Methods::MethodChoice
       private_constant :MethodChoice
-
-      def printer(method)
-        kind = (@data["printer"] || method.printers.first).to_s
-        return kind if method.printers.map(&:to_s).include?(kind)
-        refuse("#{method.title} is not printed by “#{kind}”.", "Choose #{method.printers.join(" or ")}.", :printer)
-      end
 
       def schools(method)
         given = object("schools")
@@ -124,12 +121,7 @@ module UpClose
         object("found").select { |key, count| Causes.find(key) && count.is_a?(Integer) && count.positive? }
       end
 
-      def object(name)
-        value = @data[name] || {}
-        value.is_a?(Hash) ? value : refuse("“#{name}” is no object.", "Write it as {\"…\": …}.", name.to_sym)
-      end
-
-      def refuse(reason, remedy, field) = raise(Error.new(reason, remedy: remedy, field: field))
+      def object(name) = object_of(@data, name, "{\"…\": …}")
     end
   end
 end

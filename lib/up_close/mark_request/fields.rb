@@ -22,8 +22,6 @@ module UpClose
         return value if value.is_a?(Integer) && value.between?(least, MOST)
         refuse("“#{key}” is #{value.inspect}.", "Give #{least} to #{MOST}.", key.to_sym)
       end
-
-      def refuse(reason, remedy, field) = raise(Error.new(reason, remedy: remedy, field: field))
     end
   end
 end

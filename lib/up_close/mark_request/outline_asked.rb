@@ -4,16 +4,20 @@ module UpClose
   class MarkRequest
     # The line a copy is cut out along, and how the mark would cover its piece.
     module OutlineAsked
-      COVER_KEYS = %w[edge_mm picture_mm right_mm down_mm turn_deg seam overlap_mm].freeze
+      # mm and degrees
+      COVER_FIGURES = {
+        "edge_mm" => Covering::Cover::EDGES, "picture_mm" => 0.05..2000, "right_mm" => -2000..2000,
+        "down_mm" => -2000..2000, "turn_deg" => -360..360, "overlap_mm" => 0..100
+      }.freeze
 
       # as it is asked for, else from the middle and as large as covers all of it
       # @return [Covering::Cover]
       def cover
         @cover ||= begin
-          asked = object("cover", COVER_KEYS)
-          place = {x_mm: asked["right_mm"], y_mm: asked["down_mm"]}
-          made = Covering::Cover.from_h(asked.slice("edge_mm", "picture_mm", "turn_deg", "overlap_mm").merge(place))
-            .with(seam: seam(asked["seam"] || "butt"))
+          asked = object("cover", ["seam", *COVER_FIGURES.keys])
+          figures = COVER_FIGURES.to_h { |key, range| [key, number_of(asked, key, range)] }
+          place = {x_mm: figures.delete("right_mm"), y_mm: figures.delete("down_mm")}
+          made = Covering::Cover.from_h(figures.merge(place)).with(seam: seam(asked["seam"] || "butt"))
           made.picture_mm ? made : made.with(picture_mm: least_picture_mm(made))
         end
       end

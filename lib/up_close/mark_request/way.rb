@@ -34,7 +34,7 @@ module UpClose
       OLD_AFTER = {"burn" => "burn", "carve" => "carve", "leave" => nil}.freeze
 
       def old_after
-        given = (@data["schools"] || {})["after"] or return
+        given = schools_asked["after"] or return
         OLD_AFTER.fetch(given.to_s) do
           refuse("There is no school called “#{given}” afterwards.", "Give “afterwards”: burn, carve …", :afterwards)
         end
@@ -58,7 +58,7 @@ module UpClose
         possible = @data["method"] ? transfer_method.printers : %w[laser inkjet]
         given = Array(@data["printers"] || @data["printer"] || possible)
         unknown = given.map(&:to_s) - %w[laser inkjet]
-        refuse("“#{unknown.first}” is no printer.", "Give laser or inkjet.", :printer) if unknown.any?
+        refuse("“#{unknown.first}” is no printer.", "Give laser or inkjet.", :printer) if unknown.any? || given.empty?
         given.map(&:to_sym)
       end
 
@@ -67,8 +67,10 @@ module UpClose
         printers.find { |kind| transfer_method.printers.include?(kind) } || printers.first
       end
 
+      def schools_asked = object_of(@data, "schools", "{\"coats\": \"two\"}")
+
       def schools
-        picked = (@data["schools"] || {}).except("after").transform_keys(&:to_sym)
+        picked = schools_asked.except("after").transform_keys(&:to_sym)
         transfer_method.check_choices(picked)
         picked
       end

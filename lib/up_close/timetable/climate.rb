@@ -34,6 +34,15 @@ module UpClose
         freeze
       end
 
+      # @param given [Hash{String => Numeric}] a room as a request has it: temperature_c, humidity
+      # @raise [Error] at the one that is no number, or of a room no one works in
+      def self.asked(given)
+        figures = given.slice("temperature_c", "humidity").compact
+        odd, value = figures.find { |_, figure| !figure.is_a?(Numeric) }
+        raise Error.new("“#{odd}” is #{value.inspect}.", remedy: "Give a number.", field: odd.to_sym) if odd
+        new(**figures.transform_keys(&:to_sym))
+      end
+
       # @param dries [true, Symbol] :water for what is water-based
       def factor(dries = true)
         warmth = (2**((20 - temperature_c) / 10)).clamp(*BOUNDS)

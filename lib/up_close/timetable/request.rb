@@ -6,6 +6,7 @@ module UpClose
   module Timetable
     # A plan asked for from outside, as docs/plan.md describes it. Frozen.
     class Request
+      include AskedValues
       include RequestedMarks
 
       MOST_MARKS = 400
@@ -24,8 +25,8 @@ module UpClose
         @zone = zone
         @from = moment(data["from"], :from)
         @hours = Hours.new(week(data["hours"]), zone: zone, days_off: Array(data["days_off"]).map { |text| date(text) })
-        @climate = Climate.new(**(data["room"] || {}).transform_keys(&:to_sym).slice(:temperature_c, :humidity))
-        @holds = (data["holds"] || {}).transform_keys(&:to_sym).slice(*Planner::PLACES.keys)
+        @climate = Climate.asked(object_of(data, "room", "{\"temperature_c\": 18, \"humidity\": 50}"))
+        @holds = places(object_of(data, "holds", "{\"oven\": 12}"))
         marks = data["marks"]
         unless marks.is_a?(Array) && marks.size.between?(1, MOST_MARKS)
           refuse("“marks” is missing or too long.", "Give 1 to #{MOST_MARKS}.", :marks)
@@ -39,10 +40,17 @@ module UpClose
 
       private
 
+      MOST_HELD = 1000
+
+      def places(given)
+        Planner::PLACES.keys.to_h { |place| [place, number_of(given, place.to_s, 1..MOST_HELD)&.floor] }.compact
+      end
+
       def chain(mark, index)
         refuse("Mark #{index + 1} is no object.", "Give method, printer and the rest.", :marks) unless mark.is_a?(Hash)
         setting = setting(mark)
-        ends = (mark["done"] || {}).transform_values { |text| moment(text, :done) }
+        ends = object_of(mark, "done", "{\"print\": \"2026-12-14T09:00:00Z\"}")
+          .transform_values { |text| moment(text, :done) }
         id = mark["id"] || index + 1
         gathered = Rounds::Gathered.new(steps(mark, setting).reject { |step| ends.key?(step.key) })
         @parts[id] = gathered.parts
@@ -58,7 +66,7 @@ module UpClose
 
       # as this room makes them, each lot and piece by itself
       def steps(mark, setting)
-        return mark["steps"].map { |step| climate.call(own_step(step)) } unless setting
+        return own_steps(mark).map { |step| climate.call(step) } unless setting
         told = WholeWork.call(Sealing.fetch(mark["sealer"] || "none"), setting).map { |step| climate.call(step) }
         Rounds.written_out(told, prints: setting.copies, pieces: setting.pieces)
       end
@@ -92,8 +100,6 @@ module UpClose
       rescue Date::Error
         refuse("“#{text}” is no date.", "Write it as 2026-12-24.", :days_off)
       end
-
-      def refuse(reason, remedy, field) = raise(Error.new(reason, remedy: remedy, field: field))
     end
   end
 end

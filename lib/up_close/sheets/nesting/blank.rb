@@ -55,6 +55,9 @@ module UpClose
           unless [width_mm, height_mm].all? { |v| v.is_a?(Numeric) && v.between?(1, 3000) }
             refuse("#{width_mm.inspect} × #{height_mm.inspect} mm", "Give its sides in millimetres.")
           end
+          unless used.is_a?(Array) && used.all? { |ring| Part.corners?(ring) }
+            refuse("used areas that are no lists of corners", "Give each as a list of [x, y] in millimetres.")
+          end
           used.each do |ring|
             unless ring.size > 2 && Geometry::Region.polygon(ring).valid?
               refuse("a used area that crosses itself", "Draw each as one loop.")

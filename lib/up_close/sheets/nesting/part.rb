@@ -18,22 +18,34 @@ module UpClose
           freeze
         end
 
+        # @param ring [Object]  @return [Boolean] whether it is a list of pairs of figures
+        def self.corners?(ring)
+          ring.is_a?(Array) && ring.all? do |place|
+            place.is_a?(Array) && place.size == 2 && place.all? { |v| v.is_a?(Numeric) && v.abs < MOST_MM }
+          end
+        end
+
+        MOST_MM = 1e5
+
         def region = Geometry::Region.polygon(outline, holes)
 
         def area = region.area
 
         private
 
+        def turns? = turns.is_a?(Array) && turns.all? { |turn| turn.is_a?(Numeric) && turn.abs <= 360 }
+
         def check
           unless count.is_a?(Integer) && count.between?(1, MOST_COPIES)
             refuse("is to be laid #{count.inspect} times", "Ask for 1 to #{MOST_COPIES}.")
           end
-          unless [outline, *holes].all? { |ring| ring.size.between?(3, MOST_POINTS) }
+          unless holes.is_a?(Array) && turns?
+            refuse("has holes or turns that are no list", "Give holes as outlines, turns_deg as degrees.")
+          end
+          unless [outline, *holes].all? { |ring| ring.is_a?(Array) && ring.size.between?(3, MOST_POINTS) }
             refuse("has an outline of #{outline.size} corners", "From 3 to #{MOST_POINTS} are read.")
           end
-          unless [outline, *holes].flatten(1).all? { |p|
-            p.is_a?(Array) && p.size == 2 && p.all? { |v| v.is_a?(Numeric) && v.to_f.finite? && v.abs < 1e5 }
-          }
+          unless [outline, *holes].all? { |ring| Part.corners?(ring) }
             refuse("has corners that are no pairs of figures", "Give each as [x, y] in millimetres.")
           end
           unless region.valid? && region.area > 1e-6

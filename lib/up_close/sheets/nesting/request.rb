@@ -26,7 +26,7 @@ module UpClose
           )
           turns = list(data, "turns_deg", 1..72, [0])
           @parts = list(data, "parts", 1..MOST_PARTS).map { |part| part(part, turns) }
-          @leftovers = list(data, "leftovers", 0..MOST_LEFTOVERS, []).map { |sheet| blank(sheet, id: sheet["id"].to_s) }
+          @leftovers = list(data, "leftovers", 0..MOST_LEFTOVERS, []).map { |sheet| blank(sheet, named: true) }
           @fresh = data["fresh"] && blank(data["fresh"])
           unless @fresh || @leftovers.any?
             refuse("There is no sheet to lay them on.", "Give a fresh sheet or a leftover.", :fresh)
@@ -52,7 +52,11 @@ module UpClose
           )
         end
 
-        def blank(data, id: nil)
+        def blank(data, named: false)
+          unless data.is_a?(Hash)
+            refuse("A sheet is no object.", "Give width_mm, height_mm and what is used.", :leftovers)
+          end
+          id = data["id"].to_s if named
           Blank.new(id: id, width_mm: data["width_mm"], height_mm: data["height_mm"], used: data["used"] || [])
         end
 
