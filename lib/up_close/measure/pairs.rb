@@ -19,14 +19,19 @@ module UpClose
         end
       end
 
-      # @param rows [Array<Array<String>>] a heading is passed over
+      # @param rows [Array<Array<String, nil>>] a heading is passed over
+      # @return [Array<Array(Float, Float)>] mm
+      # @raise [Error] naming the line
       def from_rows(rows, unit: "mm", field: :points)
-        rows = rows.drop(1) if rows.first.none? { |cell| cell.match?(/\d/) }
+        rows = rows.map { |row| row.map(&:to_s) }
+        rows = rows.drop(1) if rows.first&.none? { |cell| cell.match?(/\d/) }
+        refuse(field, "This table holds no lengths.", "Give two columns, such as 12, 48.") if rows.empty?
         rows.each_with_index.map { |row, i| pair(row.first(2), i + 1, unit, field) }
       end
 
       # @param words [Array<String>]  @param line [Integer] from 1  @return [Array(Float, Float)] mm
       def pair(words, line, unit, field)
+        words = words.reject(&:empty?)
         refuse(field, "Line #{line} does not contain two lengths.", "Type them as 12, 48.") unless words.size == 2
         words.map { |word| signed(word, unit, field) }
       rescue UpClose::Error => error

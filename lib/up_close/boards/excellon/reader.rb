@@ -70,7 +70,8 @@ module UpClose
           case line
           when /\AG85/, /\A[XYR].*G85/ then slot(line)
           when /\AG0?5\b/ then finish_route(@routing = false)
-          when /\AG9([01])/, /\AICI,(O)N/ then @incremental = $1 != "0"
+          when /\AG91/, /\AICI,ON/ then @incremental = true
+          when /\AG90/, /\AICI,OFF/ then @incremental = false
           when /\AG93/ then @origin = place(line)
           when /\AM15/ then @down = true
           when /\AM1[67]/ then finish_route(@down = false)
