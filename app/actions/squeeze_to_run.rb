@@ -10,6 +10,7 @@ module Actions
     # @param strip [UpClose::Templates::Stepping]
     # @return [UpClose::Error, nil] the refusal
     def call(mark, strip)
+      return no_size(mark) unless mark.width_mm
       done, others = mark.recipe.partition { |step| step["key"] == "squeeze" }
       bare = mark.width_mm * 100 / (done.first&.fetch("across", nil) || 100)
       share = strip.unit_mm / bare
@@ -18,6 +19,12 @@ module Actions
       return refusal if refusal
       ApplicationRecord.change { mark.update!(copies: strip.count) }
       nil
+    end
+
+    def no_size(mark)
+      UpClose::Error.new(
+        "“#{mark.title}” has no size yet.", remedy: "Place it about as wide as the unit first.", field: :wanted
+      )
     end
 
     def too_far(bare, unit)

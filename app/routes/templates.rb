@@ -63,9 +63,9 @@ module Routes
       app.post "/marks/:id/stepping" do
         mark = find_mark(params["id"])
         form = Forms::SteppingForm.new(params, unit: unit)
-        refused = form.strip && mark.width_mm && Actions::SqueezeToRun.call(mark, form.strip)
+        refused = form.strip && Actions::SqueezeToRun.call(mark, form.strip)
         form.errors[:wanted] = refused.sentence if refused
-        unless form.ok? && mark.width_mm
+        unless form.ok?
           halt 422, page(:"marks/stepping", here: :methods, title: "A stepping strip", form: form, mark: mark)
         end
         redirect to("/marks/#{mark.id}/#{mark.method_key ? "sheet" : "place"}"), 303
