@@ -53,6 +53,8 @@ RSpec.describe CommandLine::Runner, :measured do
     # a line of 0.2 mm is finer than gel holds
     expect(found["methods"].find { |m| m["method"] == "gel-medium" }["findings"].map { |f| f["check"] })
       .to include("fine_lines")
+    both = up_close("compare", "fine.svg", "--width", "40mm", "--printers", "laser,inkjet", "--surface", "wood, sanded")
+    expect([both[0], JSON.parse(both[1])["methods"].map { |m| m["printer"] }.uniq.sort]).to eq [0, %w[inkjet laser]]
     expect(compare["--surface", "cheese"].values_at(0, 2)).to match [1, /no material called “cheese”/]
     expect(compare["--surface", "wood", "--sort", "luck"].values_at(0, 2)).to match [2, /--sort is one of/]
   end

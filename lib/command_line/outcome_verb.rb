@@ -12,7 +12,7 @@ module CommandLine
 
     def initialize(arguments)
       @options, (@photo, @file, *extra) = Options.read(
-        arguments, usage: USAGE, names: %w[width height cap-height text font], defaults: {printer: "laser"}
+        arguments, usage: USAGE, names: %w[width height cap-height text font]
       )
       raise WrongUse, "Give a photo and an artwork: #{USAGE}." if @photo.nil? || extra.any?
       @sized = SizedArtwork.new(@file, @options)

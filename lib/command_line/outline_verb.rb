@@ -15,7 +15,7 @@ module CommandLine
     FIGURES = {around: :around_mm, least_radius: :least_radius_mm, blade: :blade_mm}.freeze
 
     def initialize(arguments)
-      @options, (file, *extra) = Options.read(arguments, usage: USAGE, names: NAMES, defaults: {printer: "laser"})
+      @options, (file, *extra) = Options.read(arguments, usage: USAGE, names: NAMES)
       raise WrongUse, "One artwork at a time: #{USAGE}." if extra.any?
       @sized = SizedArtwork.new(file, @options)
       @sized.check_use(USAGE, [:around])

@@ -55,7 +55,7 @@ module CommandLine
 
     # @return [Integer] 0, 1 (cannot be done) or 2 (wrong use)
     def self.call(arguments, out: $stdout, err: $stderr)
-      verb, *rest = arguments
+      verb, *rest = arguments.map { |argument| utf8(argument) }
       name = VERBS[verb] or raise WrongUse, "Usage: up-close VERB …, VERB one of: #{VERBS.keys.join(", ")}."
       require "command_line/#{verb.tr("-", "_")}_verb"
       work = CommandLine.const_get(name).new(rest)
@@ -73,6 +73,13 @@ module CommandLine
     rescue SystemCallError => error
       err.puts "That file cannot be read or written: #{error.message.sub(/ @ .*?- /, ": ")}."
       1
+    end
+
+    # a shell without a language of its own hands words over as bytes
+    # @raise [WrongUse]
+    def self.utf8(argument)
+      text = argument.dup.force_encoding(Encoding::UTF_8)
+      text.valid_encoding? ? text : raise(WrongUse, "“#{text.scrub("?")}” is no UTF-8: set LANG=C.UTF-8.")
     end
 
     # reason and remedy, run together

@@ -19,7 +19,8 @@ module CommandLine
       raise WrongUse, "Give one of --width, --height or --cap-height." unless SIZES.one? { |key| @options[key] }
       raise WrongUse, "Give an artwork file or --text, one of the two." if @file.nil? == @options[:text].nil?
       raise WrongUse, "--cap-height goes with --text." if @options[:cap_height] && !@options[:text]
-      raise WrongUse, "--printer is laser or inkjet." unless %w[laser inkjet].include?(@options[:printer])
+      return if @options[:printer].nil? || %w[laser inkjet].include?(@options[:printer])
+      raise WrongUse, "--printer is laser or inkjet."
     end
 
     def artwork
