@@ -39,6 +39,24 @@ RSpec.describe "older board files" do
     end
   end
 
+  {
+    "%AMX*1,1,1/0*%\n%ADD10X*%" => /sum that cannot be read: 1\/0/, "%AMX*1,1,0/0*%\n%ADD10X*%" => /cannot be read/,
+    "%AMX*1,1,#{"(" * 100}1#{")" * 100}*%\n%ADD10X*%" => /cannot be read/,
+    "%ADD10C,1e400*%" => /larger than any board/, "%ADD10R,2X1e9*%" => /larger than any board/
+  }.each do |lines, reason|
+    it("refuses #{lines[0, 24]} in words, and is not lost in it") do
+      expect { gerber(*lines.split("\n"), "D10*", "X0Y0D03*") }.to raise_error(UpClose::Errors::BadBoard, reason)
+    end
+  end
+
+  it "takes any number of signs before a number, and sums as they are written" do
+    value = ->(text, **values) { UpClose::Boards::Gerber::Expression.value(text, values.transform_keys(&:to_s)) }
+    expect(value["#{"-" * 100_001}2"]).to eq(-2)
+    {"2+3x4" => 14, "(2+3)x4" => 20, "8/2/2" => 2, "2--3" => 5, "-2x-3" => 6, ".5+1." => 1.5, "7-(2-1)" => 6}
+      .each { |text, wanted| expect([text, value[text]]).to eq [text, wanted] }
+    expect(UpClose::Boards::Gerber::Expression.value("$1x2-$9", {1 => 3.0})).to eq 6
+  end
+
   it "counts holes on from the one before in steps, and begins where G93 says" do
     head = "M48\nMETRIC\nT1C1.0\n%\nT1\n"
     places = ->(text) { drill("#{head}#{text}M30\n").map { |hole| [hole.points.first.x, -hole.points.first.y] } }

@@ -8,6 +8,8 @@ module UpClose
       # Arithmetic in aperture macros: numbers, $variables, + − x /, brackets (4.5.4.2).
       class Expression
         DEEPEST = 60
+        # of a file's own units: larger than any board
+        LARGEST = 1e6
 
         # @param text [String]  @param values [Hash{Integer => Float}] of the variables; one that is not set is 0
         # @return [Float]
@@ -22,7 +24,8 @@ module UpClose
 
         def value
           value = sum
-          @scanner.eos? ? value : unreadable
+          unreadable unless @scanner.eos? && value.abs <= LARGEST
+          value
         end
 
         private
@@ -44,11 +47,14 @@ module UpClose
         end
 
         def factor
-          return -factor if @scanner.skip(/-/)
-          return factor if @scanner.skip(/\+/)
+          turned = @scanner.scan(/[+-]*/).count("-").odd?
+          turned ? -unsigned : unsigned
+        end
+
+        def unsigned
           return bracket if @scanner.skip(/\(/)
           return @values.fetch(@scanner[1].to_i, 0.0) if @scanner.skip(/\$(\d+)/)
-          @scanner.scan(/\d*\.?\d+|\d+\.?/)&.to_f or unreadable
+          @scanner.scan(/\d+\.?\d*|\.\d+/)&.to_f or unreadable
         end
 
         def bracket

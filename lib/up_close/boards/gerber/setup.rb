@@ -48,6 +48,9 @@ module UpClose
           match = text.match(/\AD0*(\d+)([^,]+),?(.*)\z/) or
             raise Errors::BadBoard.new("An aperture cannot be read: AD#{text[0, 30]}.")
           name, numbers = match[2], match[3].split(/[Xx]/).map(&:to_f)
+          unless numbers.all? { |number| number.abs <= Expression::LARGEST }
+            raise Errors::BadBoard.new("An aperture is larger than any board: AD#{text[0, 30]}.")
+          end
           @plotter.apertures[match[1].to_i] = made(name, numbers)
           @plotter.forget
         end
