@@ -42,7 +42,11 @@ RSpec.describe "older board files" do
   {
     "%AMX*1,1,1/0*%\n%ADD10X*%" => /sum that cannot be read: 1\/0/, "%AMX*1,1,0/0*%\n%ADD10X*%" => /cannot be read/,
     "%AMX*1,1,#{"(" * 100}1#{")" * 100}*%\n%ADD10X*%" => /cannot be read/,
-    "%ADD10C,1e400*%" => /larger than any board/, "%ADD10R,2X1e9*%" => /larger than any board/
+    "%ADD10C,1e400*%" => /beyond any board/, "%ADD10R,2X1e9*%" => /beyond any board/,
+    "%ADD10C,1*%\n%ABD20*%\n%SRX2Y2I5J5*%\nD10*\nX0Y0D03*\n%AB*%" => /block ends inside a step/,
+    "%ADD10C,1*%\n%SRX2Y2I5J5*%\n%ABD20*%\nD10*\nX0Y0D03*\n%SR*%" => /step and repeat ends inside a block/,
+    "%ADD10C,-0.2*%" => /smaller than nothing/, "%ADD10C,1*%\n%LR1e400*%" => /beyond any board/,
+    "%ADD10C,1*%\n%ABD11*%\nD10*\nX0Y0D03*\n%AB*%\nD11*\nX0Y0D02*\nX100Y0D01*" => /a line is drawn with a block/i
   }.each do |lines, reason|
     it("refuses #{lines[0, 24]} in words, and is not lost in it") do
       expect { gerber(*lines.split("\n"), "D10*", "X0Y0D03*") }.to raise_error(UpClose::Errors::BadBoard, reason)

@@ -35,6 +35,9 @@ module UpClose
         )
       end
 
+      # @param most [Float]  @return [Boolean] every one of its numbers is one, and no larger
+      def within?(most) = [a, b, c, d, e, f].all? { |number| number.abs <= most }
+
       # @param point [Point]  @return [Point]
       def apply(point) = Point.new(a * point.x + c * point.y + e, b * point.x + d * point.y + f)
 

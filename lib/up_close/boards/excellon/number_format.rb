@@ -27,7 +27,7 @@ module UpClose
 
         # @param text [String]  @return [Float] mm
         def mm(text)
-          return text.to_f * unit_mm if text.include?(".")
+          return Figure.of(text) * unit_mm if text.include?(".")
           whole, decimals = digits || DIGITS.fetch(unit_mm)
           sign = text.slice(/\A[+-]/).to_s
           text = sign + text.delete_prefix(sign).ljust(whole + decimals, "0") if trailing_left_out

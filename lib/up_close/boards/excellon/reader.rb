@@ -58,7 +58,7 @@ module UpClose
           match = line.match(/\AT0*(\d+)(?:.*?C([\d.]+))?/) or return
           number = match[1].to_i
           if match[2]
-            size = match[2].include?(".") ? match[2].to_f * @format.unit_mm : @format.mm(match[2])
+            size = match[2].include?(".") ? Figure.of(match[2]) * @format.unit_mm : @format.mm(match[2])
             @tools[number] = [size, @plated]
           end
           finish_route

@@ -21,6 +21,8 @@ module UpClose
           return Geometry::Region.new(shape.unary_union) if regions.empty?
           all = [shape, *regions.map { |region| region.shape.clone }]
           Geometry::Region.new(Geos.create_geometry_collection(all).unary_union)
+        rescue Geos::GEOSException
+          raise Errors::BadBoard.new("Some of its shapes cross themselves, and cannot be put together.")
         end
 
         # What a round pen draws along a line: its sides lie exactly half its width off the line.

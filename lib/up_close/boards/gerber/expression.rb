@@ -8,8 +8,6 @@ module UpClose
       # Arithmetic in aperture macros: numbers, $variables, + − x /, brackets (4.5.4.2).
       class Expression
         DEEPEST = 60
-        # of a file's own units: larger than any board
-        LARGEST = 1e6
 
         # @param text [String]  @param values [Hash{Integer => Float}] of the variables; one that is not set is 0
         # @return [Float]
@@ -24,7 +22,7 @@ module UpClose
 
         def value
           value = sum
-          unreadable unless @scanner.eos? && value.abs <= LARGEST
+          unreadable unless @scanner.eos? && value.abs <= Figure::LARGEST
           value
         end
 

@@ -16,7 +16,7 @@ module UpClose
         # @param digits [String] as in the file, perhaps with its sign or a point
         # @return [Float] mm
         def mm(digits)
-          return digits.to_f * unit_mm if digits.include?(".")
+          return Figure.of(digits) * unit_mm if digits.include?(".")
           digits = padded(digits) if trailing_left_out
           digits.to_i * unit_mm / 10**decimals
         end

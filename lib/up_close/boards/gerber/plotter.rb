@@ -79,6 +79,7 @@ module UpClose
           path = path_to(to, digits)
           return (@contour ||= [state.x, state.y]).concat(path.flatten) if @region
           tool = tool!
+          raise Errors::BadBoard.new("A line is drawn with a block: blocks are flashed (D03).") if tool.is_a?(Canvas)
           line = [state.x, state.y, *path.flatten]
           canvas.add(GraphicObject.new(state.dark, tool.stroke(line), line, tool.diameter || 0.0, :draw))
         end

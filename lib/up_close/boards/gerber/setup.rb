@@ -48,11 +48,15 @@ module UpClose
           match = text.match(/\AD0*(\d+)([^,]+),?(.*)\z/) or
             raise Errors::BadBoard.new("An aperture cannot be read: AD#{text[0, 30]}.")
           name, numbers = match[2], match[3].split(/[Xx]/).map(&:to_f)
-          unless numbers.all? { |number| number.abs <= Expression::LARGEST }
-            raise Errors::BadBoard.new("An aperture is larger than any board: AD#{text[0, 30]}.")
-          end
+          check_size(name, numbers, text)
           @plotter.apertures[match[1].to_i] = made(name, numbers)
           @plotter.forget
+        end
+
+        def check_size(name, numbers, text)
+          numbers.each { |number| Figure.checked(number, text) }
+          return unless Aperture::STANDARD.include?(name) && numbers.first.to_f.negative?
+          raise Errors::BadBoard.new("An aperture is smaller than nothing: AD#{text[0, 30]}.")
         end
 
         def made(name, numbers)
@@ -63,7 +67,8 @@ module UpClose
 
         def block(text)
           return @plotter.canvases << Canvas.new.tap { |canvas| @opened = canvas } && remember(text) unless text.empty?
-          raise Errors::BadBoard.new("An aperture block ends that never began.") if @plotter.canvases.size < 2
+          raise Errors::BadBoard.new("An aperture block ends that never began.") unless @blocks&.any?
+          raise Errors::BadBoard.new("A block ends inside a step and repeat.") if stepping?
           @plotter.apertures[@blocks.pop] = @plotter.canvases.pop
         end
 
@@ -72,8 +77,8 @@ module UpClose
         def transformation(name, rest)
           case name
           when "LM" then @state.mirror = [rest.include?("X") ? -1 : 1, rest.include?("Y") ? -1 : 1]
-          when "LR" then @state.turn_deg = rest.to_f
-          when "LS" then @state.scale = rest.to_f
+          when "LR" then @state.turn_deg = Figure.of(rest)
+          when "LS" then @state.scale = Figure.of(rest)
           end
           @plotter.forget
         end
@@ -83,13 +88,18 @@ module UpClose
           match = text.match(/\AX(\d+)Y(\d+)I([\d.+-]+)J([\d.+-]+)/) or return
           columns, rows = match[1].to_i, match[2].to_i
           raise Errors::BadBoard.new("A step and repeat has over 10,000 copies.") if columns * rows > MOST_STEPS
-          @step = [columns, rows, match[3].to_f * @state.unit!, match[4].to_f * @state.unit!]
-          @plotter.canvases << Canvas.new
+          @stepped = Canvas.new
+          @step = [columns, rows, Figure.of(match[3]) * @state.unit!, Figure.of(match[4]) * @state.unit!]
+          @plotter.canvases << @stepped
         end
+
+        # what is drawn now is to be stepped
+        def stepping? = !@step.nil? && @plotter.canvas.equal?(@stepped)
 
         # also at the end of the file
         def close_step
           return unless @step
+          raise Errors::BadBoard.new("A step and repeat ends inside a block.") unless stepping?
           canvas = @plotter.canvases.pop
           canvas.step_on(@plotter.canvas, *@step)
           @step = nil
@@ -103,9 +113,9 @@ module UpClose
 
         # what older files do to the image as a whole
         def image(name, rest)
-          a, b = rest.scan(/[AB]([\d.+-]+)/).flatten.map(&:to_f)
+          a, b = rest.scan(/[AB]([\d.+-]+)/).flatten.map { |text| Figure.of(text) }
           map = case name
-          when "IR" then Geometry::Transform.turn(rest.to_f)
+          when "IR" then Geometry::Transform.turn(Figure.of(rest))
           when "MI" then Geometry::Transform.scale(a.to_f.zero? ? 1 : -1, b.to_f.zero? ? 1 : -1)
           when "OF" then Geometry::Transform.move((a || 0) * @state.unit!, (b || 0) * @state.unit!)
           when "SF" then Geometry::Transform.scale(a || 1, b || 1)

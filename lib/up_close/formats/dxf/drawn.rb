@@ -33,7 +33,7 @@ module UpClose
         # @return [Array<Array<Geometry::Point>>] stretches, mm, y downwards
         def stretches
           @count = 0
-          placed(gathered(section("ENTITIES")), Geometry::Transform::IDENTITY, 0)
+          placed(gathered(records(section("ENTITIES"))), Geometry::Transform::IDENTITY, 0)
         end
 
         private
@@ -82,7 +82,7 @@ module UpClose
 
         def factor(codes, code) = codes.assoc(code) ? number(codes, code) : 1.0
 
-        def number(codes, code) = codes.assoc(code)&.last.to_f.then { |value| value.finite? ? value : 0.0 }
+        def number(codes, code) = Figure.of(codes.assoc(code)&.last)
 
         def text(codes, code) = codes.assoc(code)&.last
 
@@ -114,8 +114,8 @@ module UpClose
         end
 
         # vertices go with their polyline
+        # @param records [Array<Array(String, Array)>]
         def gathered(records)
-          records = records(records) if records.first&.first.is_a?(Integer)
           open = nil
           records.each_with_object([]) do |(kind, codes), all|
             next open[1].concat([[0, "VERTEX"]] + codes) if kind == "VERTEX" && open

@@ -36,7 +36,7 @@ module UpClose
           curve.points(CHORD_MM / @scale).map { |x, y| point(x, y) }
         end
 
-        def value(codes, code) = codes.assoc(code)&.last.to_f
+        def value(codes, code) = Figure.of(codes.assoc(code)&.last)
 
         def closed?(codes) = codes.assoc(70)&.last.to_i & 1 == 1
 
@@ -52,9 +52,9 @@ module UpClose
         # @return [Array<Array(Point, Float)>] corner, and bulge to the next
         def corners(codes)
           corners = codes.each_with_object([]) do |(code, text), all|
-            all << [text.to_f, 0.0, 0.0] if code == 10
-            all.last[1] = text.to_f if code == 20 && all.any?
-            all.last[2] = text.to_f if code == 42 && all.any?
+            all << [Figure.of(text), 0.0, 0.0] if code == 10
+            all.last[1] = Figure.of(text) if code == 20 && all.any?
+            all.last[2] = Figure.of(text) if code == 42 && all.any?
           end
           corners.map { |x, y, bulge| [point(x, y), bulge] }
         end

@@ -49,11 +49,27 @@ module UpClose
 
         private
 
-        def once(rings)
-          rings.each_with_object([]) { |ring, kept| kept << ring unless kept.any? { |other| same?(ring, other) } }
+        # A ring with what it is told apart by, worked out once. Frozen.
+        Known = Value.define(:ring, :area, :x, :y) do
+          def self.of(ring) = ring.centroid.then { |centre| new(ring, ring.area, centre.x, centre.y) }
+
+          def alike?(other) = (area / other.area - 1).abs < SAME
+
+          def same?(other)
+            near = SAME * Math.sqrt(other.area)
+            (x - other.x).abs < near && (y - other.y).abs < near && Math.hypot(x - other.x, y - other.y) < near
+          end
         end
 
-        def same?(a, b) = (a.area / b.area - 1).abs < SAME && a.centroid.distance(b.centroid) < SAME * Math.sqrt(b.area)
+        # @param rings [Array<Geometry::Ring>] largest first, so that only the last ones kept can be as large
+        def once(rings)
+          kept = rings.each_with_object([]) do |ring, all|
+            known = Known.of(ring)
+            drawn = all.reverse_each.find { |other| !known.alike?(other) || known.same?(other) }
+            all << known unless drawn && known.alike?(drawn)
+          end
+          kept.map(&:ring)
+        end
 
         def pieces
           if @text.bytesize > MOST_BYTES

@@ -40,10 +40,19 @@ module UpClose
           @degree.between?(1, MOST_DEGREE) &&
             @control.size > @degree &&
             @knots.size == @control.size + @degree + 1 &&
-            @knots.size <= MOST_KNOTS
+            @knots.size <= MOST_KNOTS && ascending? && @weights.all?(&:positive?)
         end
 
-        def all(codes, code) = codes.select { |c, _| c == code }.map { |_, text| text.to_f }
+        # knots this near are one: what lies between them cannot be told in a double
+        NEAR = 1e-12
+
+        # in order, and not all of them one
+        def ascending?
+          range = @knots.last - @knots.first
+          @knots.each_cons(2).all? { |from, to| from == to || to - from > NEAR * range } && range > NEAR
+        end
+
+        def all(codes, code) = codes.select { |c, _| c == code }.map { |_, text| Figure.of(text) }
 
         def pairs(codes, code)
           across, down = all(codes, code), all(codes, code + 10)

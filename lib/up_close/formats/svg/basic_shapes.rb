@@ -57,9 +57,8 @@ module UpClose
         def polygon(values) = points(values).empty? ? Geometry::Path::EMPTY : Geometry::Path.polygon(points(values))
 
         def points(values)
-          values["points"].to_s.scan(PathData::NUMBER).each_slice(2).select { |pair| pair.size == 2 }.map do |px, py|
-            Geometry::Point.new(px.to_f, py.to_f)
-          end
+          PathData.numbers(values["points"]).each_slice(2).select { |pair| pair.size == 2 }
+            .map { |x, y| Geometry::Point.new(x, y) }
         end
       end
     end

@@ -24,7 +24,7 @@ module UpClose
           view = Viewport.new(
             width: side("width", :across, user, element),
             height: side("height", :down, user, element),
-            view: element.attributes["viewBox"].to_s.scan(PathData::NUMBER).map(&:to_f),
+            view: PathData.numbers(element.attributes["viewBox"]),
             fit: element.attributes["preserveAspectRatio"]
           )
           return if view.width <= 0 || view.height <= 0

@@ -14,6 +14,9 @@ module UpClose
         MOST = 1e9
         NUMBER = /[-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?/i
 
+        # @param text [String, nil]  @return [Array<Float>] as far as they can be read: up to one that is beyond MOST
+        def self.numbers(text) = text.to_s.scan(NUMBER).map(&:to_f).take_while { |number| number.abs < MOST }
+
         # @param text [String] of a d attribute  @return [Geometry::Path]  @raise [Errors::BadArtwork]
         def self.read(text) = new(text).read
 

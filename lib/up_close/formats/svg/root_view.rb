@@ -14,7 +14,7 @@ module UpClose
         # @return [Viewport]
         def root_view(root)
           attributes = root.attributes
-          box = attributes["viewBox"].to_s.scan(PathData::NUMBER).map(&:to_f)
+          box = PathData.numbers(attributes["viewBox"])
           width, height = %w[width height].map { |name| attributes[name] }
             .map { |length| Lengths.new.read(length) if length && !length.end_with?("%") }
           note_size(width, height, box)

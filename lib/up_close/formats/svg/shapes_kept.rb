@@ -9,6 +9,7 @@ module UpClose
 
         def add(element, declared, style, map)
           return unless style.visible?
+          return cut_away unless map.within?(PathData::MOST)
           path = @basic.path(element.name, measures(element, declared))
           @commands += path.commands.size
           if @commands > Reader::MOST_COMMANDS

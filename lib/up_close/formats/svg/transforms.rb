@@ -19,7 +19,7 @@ module UpClose
         # @return [Geometry::Transform]
         def read(text)
           text.to_s.scan(/(\w+)\s*\(([^)]*)\)/).reverse.reduce(Geometry::Transform::IDENTITY) do |map, (name, body)|
-            numbers = body.scan(PathData::NUMBER).map(&:to_f)
+            numbers = PathData.numbers(body)
             NEEDS[name.downcase]&.include?(numbers.size) ? map.then(send(name.downcase, *numbers)) : map
           end
         end
