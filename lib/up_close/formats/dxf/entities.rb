@@ -6,6 +6,8 @@ module UpClose
       # What a DXF draws, as points: y turned downwards, curves as chords.
       class Entities
         CHORD_MM = 0.002
+        # a bulge below it stands off no line that a drawing holds
+        STRAIGHT = 1e-12
 
         # splines that gave only points to pass through
         attr_reader :guessed
@@ -65,7 +67,7 @@ module UpClose
           corners += corners.first(1) if closed
           return [] if corners.size < 2
           corners.each_cons(2).flat_map { |(p, bulge), (q, _)|
-            bulge.zero? ? [p] : bulged(p, q, bulge)
+            (bulge.abs < STRAIGHT) ? [p] : bulged(p, q, bulge)
           } << corners.last.first
         end
 

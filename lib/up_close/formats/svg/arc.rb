@@ -6,6 +6,9 @@ module UpClose
       # An elliptical arc as cubics of a quarter turn at most
       # (SVG 1.1, appendix F.6: from end points to centre).
       class Arc
+        # a radius below it is none: its square could not be told from nought
+        LEAST = 1e-100
+
         def initialize(from:, to:, rx:, ry:, turn:, large:, sweep:)
           @from, @to, @rx, @ry = from, to, rx.abs, ry.abs
           @large, @sweep = large, sweep
@@ -15,7 +18,7 @@ module UpClose
 
         # @return [Array<Array(Point, Point, Point)>, nil] nil when it is a straight line
         def curves
-          return if @rx.zero? || @ry.zero? || @from == @to
+          return if @rx < LEAST || @ry < LEAST || @from == @to
           half = @back.apply((@from - @to) * 0.5)
           widen(half)
           centre_of(half)
