@@ -31,11 +31,11 @@ module Actions
       {printer_name: known&.name, cartridge: known&.cartridge}
     end
 
+    NOTE = "Printed tests: the finest lines that each method holds here."
+    private_constant :NOTE
+
     def job
-      Job.find_or_create_by!(title: JOB) { |job|
-        job.note = "Printed tests: the finest lines that each method holds " \
-        "here."
-      }
+      Job.find_or_create_by!(title: JOB) { |job| job.note = NOTE }
     end
 
     def mark(coupon, values)

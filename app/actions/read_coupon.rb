@@ -18,8 +18,9 @@ module Actions
       keep(coupon, Workers.call(worker_value(coupon, bytes), :read), now, by: "photo")
       nil
     rescue UpClose::Errors::BadArtwork
-      UpClose::Error.new("This file cannot be read as a picture.", remedy: "Take a photo as JPEG or " \
-        "PNG.", field: :photo)
+      UpClose::Error.new(
+        "This file cannot be read as a picture.", remedy: "Take a photo as JPEG or PNG.", field: :photo
+      )
     rescue UpClose::Error => error
       error
     end

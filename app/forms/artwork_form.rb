@@ -72,12 +72,14 @@ module Forms
       refuse(error, :radius)
     end
 
+    # what is told as a share of the cap height
+    SHARES = {spacing: "spacing", outline: "outline", radius: "arc"}.freeze
+
     def share(name, range)
       text = typed(name).to_s.strip
       return 0.0 if text.empty? || text.match?(/\A0+([.,]0+)?\z/)
       unless values[:cap_height]
-        return errors[:cap_height] = "Give the cap height too, so that " \
-          "#{{spacing: "the spacing", outline: "the outline", radius: "the arc"}[name]} has a size."
+        return errors[:cap_height] = "Give the cap height too, so that the #{SHARES.fetch(name)} has a size."
       end
       value = UpClose::Measure::Pairs.signed(text, @unit, name)
       return value / values[:cap_height] if range.cover?(value)

@@ -12,8 +12,8 @@ module Routes
 
       # @param read [UpClose::Record::NotesCsv::Read, nil] what was read, to be looked at before it is taken in
       def from_page(read: nil, refusal: nil, text: nil)
-        page :"records/from", here: :methods, title: "Import from another " \
-          "shop", read: read, refusal: refusal, text: text,
+        page :"records/from", here: :methods, title: "Import from another shop",
+          read: read, refusal: refusal, text: text,
           origins: Attempt.where.not(origin: nil).group(:origin).count
       end
 

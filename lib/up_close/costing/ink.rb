@@ -30,8 +30,8 @@ module UpClose
         Working.new(
           "#{n(@width_mm, 1)} × #{n(@height_mm, 1)} mm × #{n(share * 100, 0)} % inked × #{n(@laid)} #{unit} a m² = " \
           "#{n(amount, 5)} #{unit}",
-          source: "#{n(@laid)} #{unit} a m² is a starting " \
-            "value#{", and so is its coverage: check the artwork first" unless @coverage}"
+          source: "#{n(@laid)} #{unit} a m² is a starting value" \
+            "#{", and so is its coverage: check the artwork first" unless @coverage}"
         )
       end
 

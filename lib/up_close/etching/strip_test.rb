@@ -21,8 +21,9 @@ module UpClose
       def initialize(depth_mm:, seconds:)
         unless depth_mm.to_f.positive? && seconds.to_f.positive?
           raise Error.new(
-            "This strip lost no weight, so it tells nothing.", remedy: "Leave it in longer, then weigh it " \
-              "dry.", field: :depth
+            "This strip lost no weight, so it tells nothing.",
+            remedy: "Leave it in longer, then weigh it dry.",
+            field: :depth
           )
         end
         @depth_mm, @seconds = depth_mm.to_f, seconds.to_f

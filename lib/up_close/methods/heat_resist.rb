@@ -84,9 +84,9 @@ module UpClose
           hands :lay, "Lay the print, once", "Face down, one edge first; it grabs. Release sheet over it.",
             lasts: 5, each: 15, after: "warm", window: 0..120, when_late: "The metal has cooled: warm it again first.",
             look_for: "no bubbles.", never: "try to shift it.", faults: %w[bubbles]
+          heat = hot ? "hottest, about forty seconds" : "medium heat, two to three minutes"
           hands :press, "Press straight down",
-            hot ? "Firm, hottest, about forty seconds a place, straight " \
-              "up again." : "Firm, medium heat, two to three minutes a place, straight up again.",
+            "Firm, #{heat} a place, straight up again.",
             lasts: 5, each: by_iron(press_s, fixed: 5), place: :press, cautions: %i[heat], temperature_c: iron_c,
             never: "wobble or slide: hot toner is slippery.", faults: %w[smeared]
           hands :burnish, "Burnish warm, try a corner", "Lifts clean: go on. Sticks to the film: more heat.",

@@ -25,6 +25,10 @@ module UpClose
 
       private
 
+      TOUCHES = "It touches the handle. Cut the ends shorter there and tape them."
+      IN_PARTS = "Longer than a sheet: it is printed in parts that lap over."
+      private_constant :TOUCHES, :IN_PARTS
+
       def handle
         return unless @joins
         free = [@strap.down - @joins.first, @joins.last - @strap.down - @strap.high].min
@@ -33,17 +37,16 @@ module UpClose
           figure: mm(free.abs), value: free, unit: "mm",
           working: Working.new("free from #{n(@joins.first)} to #{n(@joins.last)}, the strap from " \
             "#{n(@strap.down)} to #{n(@strap.down + @strap.high)} mm below the rim"),
-          reason: free.negative? ? "It touches the handle. Cut the ends shorter there and tape " \
-            "them." : "It lies flat " \
-            "all round."
+          reason: free.negative? ? TOUCHES : "It lies flat all round."
         )
       end
 
       def girth
         Finding.note(
           :girth, "Girth at its upper edge", figure: mm(@strap.upper), value: @strap.upper, unit: "mm",
-          working: @strap.wall.working(@strap.down), reason: "Lower edge #{mm(@strap.lower)}. Hold a tape round it: " \
-            "if that differs by more than 0.5 mm, measure the piece again."
+          working: @strap.wall.working(@strap.down),
+          reason: "Lower edge #{mm(@strap.lower)}. Hold a tape round it: if that differs by more than 0.5 mm, " \
+            "measure the piece again."
         )
       end
 
@@ -64,9 +67,7 @@ module UpClose
         Finding.note(
           :sheet, "On the sheet", figure: fits ? fits.title : "in tiles", value: box.width, unit: "mm",
           working: Working.new("#{n(box.width)} × #{n(box.height)} mm"),
-          reason: fits ? "One strap works for all pieces of this kind." : "Longer than a sheet: it is printed in " \
-            "parts that " \
-            "lap over."
+          reason: fits ? "One strap works for all pieces of this kind." : IN_PARTS
         )
       end
 

@@ -124,26 +124,31 @@ module UpClose
 
       private
 
+      # less than this hardly shows: a starting value
+      SHOWS_MM = 0.3
+      FLAT = "The taper hardly shows at this width."
+      private_constant :SHOWS_MM, :FLAT
+
       # how far straight artwork climbs: the arc's rise over its width
       def climb(placed, writer)
         radius, = unrolled.polar(placed.placement.centre)
         rise = radius - Math.sqrt([radius**2 - (placed.width_mm / 2)**2, 0].max)
+        climbs = rise > SHOWS_MM
         Finding.new(
           key: :climb,
           title: "A straight line would climb",
-          verdict: (rise > 0.3) ? :watch : :fine,
+          verdict: climbs ? :watch : :fine,
           figure: writer.with_unit(rise),
           value: rise,
           unit: "mm",
-          limit: 0.3,
+          limit: SHOWS_MM,
           working: Working.new(
             "#{num(radius, 1)} − √(#{num(radius, 1)}² − #{num(placed.width_mm / 2)}²) = #{num(rise)} mm between its " \
             "middle and its ends",
-            source: "0.3 mm is a starting value"
+            source: "#{num(SHOWS_MM)} mm is a starting value"
           ),
-          reason: (rise > 0.3) ? "A straight line laid on this taper climbs round " \
-            "the cup." : "The taper hardly shows at this width.",
-          remedy: (rise > 0.3) ? "Add the step “Bend to the cup” at the Artwork stage." : nil
+          reason: climbs ? "A straight line laid on this taper climbs round the cup." : FLAT,
+          remedy: climbs ? "Add the step “Bend to the cup” at the Artwork stage." : nil
         )
       end
 

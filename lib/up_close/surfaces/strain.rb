@@ -21,8 +21,8 @@ module UpClose
       def words(strain)
         takes, not_so = ALL.partition { |taker| strain <= taker.share }
         return "No flat sheet follows this curve: it needs relief cuts or gores." if takes.empty?
-        "#{list(takes).sub(/\A./, &:upcase)} #{(takes.size == 1) ? "takes" : "take"} " \
-        "it#{"; #{list(not_so)} #{(not_so.size == 1) ? "does" : "do"} not" if not_so.any?}."
+        others = "; #{list(not_so)} #{(not_so.size == 1) ? "does" : "do"} not" if not_so.any?
+        "#{list(takes).sub(/\A./, &:upcase)} #{(takes.size == 1) ? "takes" : "take"} it#{others}."
       end
 
       # @param takers [Array]  @return [String] "film and foil"

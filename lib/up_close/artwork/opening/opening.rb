@@ -144,12 +144,12 @@ module UpClose
         RenderedDrawing.new(reader.page, mm_per_unit: mm_per_unit, px: @px).call(@bytes, words, notes)
       end
 
+      ALL_WHITE = "All of it is white, and a printer has no white ink. Nothing would be printed."
+
       def no_ink(artwork)
         white = !@white_as_ink && WhiteAsInk.any?(artwork)
-        reason = white ? "All of it is white, and a printer has no white ink. Nothing would be " \
-          "printed." : "There is no ink in this file: all of it is white or clear."
         raise Errors::NoInk.new(
-          reason,
+          white ? ALL_WHITE : "There is no ink in this file: all of it is white or clear.",
           white: white,
           remedy: white ? "Choose what to do with it." : "Check that it is the right file.",
           field: :file

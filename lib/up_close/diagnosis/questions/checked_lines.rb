@@ -8,8 +8,8 @@ module UpClose
         key "checked-lines"
         act "Look for the pencil lines."
         asks "Did it lie on them when you let go?"
-        answers "on" => "Yes, it crept afterwards", "off" => "It lay beside them from the " \
-          "start", "lines" => "The lines are wrong"
+        answers "on" => "Yes, it crept afterwards", "off" => "It lay beside them from the start",
+          "lines" => "The lines are wrong"
         asked_where { |facts| facts.faults.include?("crooked") }
       end
     end

@@ -8,6 +8,7 @@ module UpClose
       class ByBars
         # as near as a steel rule is read
         NEAR_MM = 0.1
+        CORRECTED = "The error is larger than a ruler's tenth. Every later print is corrected."
         attr_reader :across, :down
 
         # @param across [Float] mm, as measured  @param down [Float]
@@ -45,12 +46,10 @@ module UpClose
             working: Working.new(
               "#{n(across)} ÷ #{n(@length)} = #{percent(across)}, #{n(down)} ÷ #{n(@length)} = " \
               "#{percent(down)}#{on_top}",
-              source: "a rule is read to #{n(NEAR_MM)} mm: of a bar that is ± " \
-                "#{Working.number(NEAR_MM / @length * 100)} %"
+              source: "a rule is read to #{n(NEAR_MM)} mm: " \
+                "of a bar that is ± #{Working.number(NEAR_MM / @length * 100)} %"
             ),
-            reason: accepted? ? "As exact as a ruler can tell." : "The error is larger than a ruler's tenth. Every " \
-              "later print " \
-              "is corrected.",
+            reason: accepted? ? "As exact as a ruler can tell." : CORRECTED,
             remedy: accepted? ? nil : "The page of crosses is ten times more exact."
           )
         end

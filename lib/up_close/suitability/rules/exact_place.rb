@@ -14,9 +14,8 @@ module UpClose
             :exact_place, "Exact place needed",
             figure: "no second try",
             reason: "#{situation.transfer_method.title} cannot be moved once it lies.",
-            remedy: "Print spares, practise on scrap, and tape one edge as a hinge on the pencil lines. Or choose " \
-              "one " \
-              "that can be nudged: #{others(situation)}."
+            remedy: "Print spares, practise on scrap, and tape one edge as a hinge on the pencil lines. " \
+              "Or choose one that can be nudged: #{others(situation)}."
           )
         end
 
