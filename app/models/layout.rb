@@ -35,7 +35,10 @@ class Layout < ApplicationRecord
   # all its marks are still as large and as many
   # @param known [Mark, nil] one of them that is at hand
   def as_laid?(known = nil)
-    layout_marks.all? { |laid| laid.as_laid?((laid.mark_id == known&.id) ? known : laid.mark) }
+    layout_marks.all? do |laid|
+      next laid.as_laid?(known) if laid.mark_id == known&.id
+      Held.fetch([:as_laid, laid.id]) { laid.as_laid?(laid.mark) }
+    end
   end
 
   # its only mark is not fetched anew where it is at hand
