@@ -73,7 +73,8 @@ module AtThePages
 
   def to_the_end(run)
     run.reload.steps_core.each { |step| Actions::RunMarks.finish_step(run.reload, step.key, Time.now) }
-    visit "/runs/#{run.id}"
+    # the bench takes itself up anew when its steps are done elsewhere
+    visit "/runs/#{run.id}" unless page.has_current_path?("/runs/#{run.id}", wait: 0)
     press_next "Record how it came out"
     find("button", text: /(are|is) good/).click
     expect(page).to have_css("h2", text: /All \d+ are good|It is good/)

@@ -165,6 +165,7 @@ RSpec.describe "eight jobs, from the purpose to the record, at the real page", :
     walk(run, "lay:1")
     expect(page).to have_text("6 spare prints in this lot")
     run.reload.steps_core.each { |step| Actions::RunMarks.finish_step(run.reload, step.key, Time.now) }
+    expect(page).to have_link("Record how it came out") # as above
     visit "/marks/#{Mark.last.id}/record"
     select "3", from: "Which print was used"
     choose "good"

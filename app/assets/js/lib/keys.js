@@ -1,4 +1,6 @@
 // Number keys move along the job card's row, unless something is being typed.
+import { leaving } from './load_anew.js'
+
 const TYPING = 'input:not([type=radio]):not([type=checkbox]), textarea, select'
 
 export function isTyping (target) {
@@ -8,7 +10,7 @@ export function isTyping (target) {
 const KEYS = {
   n: () => next()?.click(),
   u: () => document.querySelector('[data-undo]:not(:disabled)')?.click(),
-  '/': () => { location.href = '/search' },
+  '/': () => { leaving(); location.href = '/search' },
   '?': () => showHelp()
 }
 const next = () => [...document.querySelectorAll('[data-next]')].find((one) => one.checkVisibility())

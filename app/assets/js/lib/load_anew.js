@@ -2,7 +2,11 @@
 // a reload would cancel it.
 const LEAVING_MS = 10000
 let left = -Infinity
-window.addEventListener('beforeunload', () => { left = performance.now() })
+
+// for what goes to another page without a link
+export function leaving () { left = performance.now() }
+
+document.addEventListener('click', (event) => { if (event.target.closest?.('a[href]')) leaving() })
 
 // first is called when the page does load anew
 export function loadAnew (first = () => {}) {
