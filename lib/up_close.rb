@@ -56,8 +56,8 @@ require "zeitwerk"
 #   diagnosis/    what went wrong: causes/ one a file, weighed by an attempt's facts; questions/ that separate them
 #   worked_mark   all that is told of one mark; mark_request reads one from JSON
 #
-# What all of them use: finding, working, cautions, materials, errors, value, declarations and catalogue
-# (the words of a definition, and a folder of them)
+# What all of them use: finding, working, cautions, materials, errors, value, asked_values (of a request),
+# declarations and catalogue (the words of a definition, and a folder of them)
 module UpClose
   LOADER = Zeitwerk::Loader.new
   LOADER.push_dir("#{__dir__}/up_close", namespace: UpClose)
