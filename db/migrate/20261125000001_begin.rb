@@ -1,7 +1,21 @@
 # frozen_string_literal: true
 
+# The shop's first tables.
 class Begin < ActiveRecord::Migration[7.2]
   def change
+    create_jobs
+    create_pieces
+    create_artworks
+    create_marks
+    create_runs
+    create_step_ends
+    create_attempts
+    create_preferences
+  end
+
+  private
+
+  def create_jobs
     create_table :jobs do |t|
       t.string :title, null: false
       t.string :for_whom, null: false, default: ""
@@ -10,7 +24,9 @@ class Begin < ActiveRecord::Migration[7.2]
       t.datetime :put_away_at
       t.timestamps
     end
+  end
 
+  def create_pieces
     create_table :pieces do |t|
       t.references :job, null: false, foreign_key: true
       t.string :name, null: false
@@ -23,7 +39,9 @@ class Begin < ActiveRecord::Migration[7.2]
       t.boolean :seen_through, null: false, default: false
       t.timestamps
     end
+  end
 
+  def create_artworks
     create_table :artworks do |t|
       t.string :name, null: false
       t.string :kind, null: false
@@ -36,7 +54,9 @@ class Begin < ActiveRecord::Migration[7.2]
       t.string :source, null: false, default: ""
       t.timestamps
     end
+  end
 
+  def create_marks
     create_table :marks do |t|
       t.references :piece, null: false, foreign_key: true
       t.references :artwork, foreign_key: true
@@ -46,12 +66,7 @@ class Begin < ActiveRecord::Migration[7.2]
       t.json :picked, null: false
       t.string :reading, null: false, default: "auto"
       t.string :sealer, null: false, default: "spray-acrylic"
-      t.float :x_mm, null: false, default: 0
-      t.float :y_mm, null: false, default: 0
-      t.float :width_mm
-      t.float :turn_deg, null: false, default: 0
-      t.float :clearance_mm, null: false, default: 2
-      t.json :earlier_places, null: false
+      placed(t)
       t.string :paper, null: false, default: "a4"
       t.integer :copies
       t.datetime :placed_at
@@ -59,7 +74,19 @@ class Begin < ActiveRecord::Migration[7.2]
       t.datetime :put_away_at
       t.timestamps
     end
+  end
 
+  # where a mark lies on its piece
+  def placed(t)
+    t.float :x_mm, null: false, default: 0
+    t.float :y_mm, null: false, default: 0
+    t.float :width_mm
+    t.float :turn_deg, null: false, default: 0
+    t.float :clearance_mm, null: false, default: 2
+    t.json :earlier_places, null: false
+  end
+
+  def create_runs
     create_table :runs do |t|
       t.references :mark, null: false, foreign_key: true
       t.json :steps, null: false
@@ -67,7 +94,9 @@ class Begin < ActiveRecord::Migration[7.2]
       t.datetime :ended_at, precision: 6
       t.timestamps
     end
+  end
 
+  def create_step_ends
     create_table :step_ends do |t|
       t.references :run, null: false, foreign_key: true
       t.string :step, null: false
@@ -76,7 +105,9 @@ class Begin < ActiveRecord::Migration[7.2]
       t.text :note, null: false, default: ""
       t.index %i[run_id step], unique: true
     end
+  end
 
+  def create_attempts
     create_table :attempts do |t|
       t.references :mark, null: false, foreign_key: true
       t.references :run, foreign_key: true
@@ -86,7 +117,9 @@ class Begin < ActiveRecord::Migration[7.2]
       t.text :note, null: false, default: ""
       t.timestamps
     end
+  end
 
+  def create_preferences
     create_table :preferences do |t|
       t.string :name, null: false, index: {unique: true}
       t.string :value, null: false

@@ -1,7 +1,15 @@
 # frozen_string_literal: true
 
+# Part-used sheets, and what is laid on them.
 class Drawer < ActiveRecord::Migration[7.2]
   def change
+    create_sheets
+    create_layouts
+  end
+
+  private
+
+  def create_sheets
     create_table :stock_sheets do |t|
       t.string :name, null: false
       t.string :stock, null: false
@@ -16,7 +24,9 @@ class Drawer < ActiveRecord::Migration[7.2]
       t.integer :lock_version, null: false, default: 0
       t.timestamps
     end
+  end
 
+  def create_layouts
     create_table :layouts do |t|
       t.references :mark, null: false, foreign_key: true
       t.json :sheets, null: false

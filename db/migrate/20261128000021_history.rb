@@ -3,6 +3,19 @@
 # What was done, and each row before and after, kept a year so that it can be taken back; printers that are put away.
 class History < ActiveRecord::Migration[7.2]
   def change
+    create_entries
+    create_rows
+    # one row, set while an entry is written to
+    create_table :history_now do |t|
+      t.bigint :entry_id
+    end
+    add_column :printers, :archived_at, :datetime
+    up_only { execute "INSERT INTO history_now (id, entry_id) VALUES (1, NULL)" }
+  end
+
+  private
+
+  def create_entries
     create_table :history_entries do |t|
       t.string :title, null: false, default: ""
       t.string :by
@@ -11,6 +24,9 @@ class History < ActiveRecord::Migration[7.2]
       # the entry that this one took back
       t.bigint :undoes_id, index: true
     end
+  end
+
+  def create_rows
     create_table :history_rows do |t|
       t.bigint :entry_id, null: false, index: true
       t.string :of, null: false
@@ -21,11 +37,5 @@ class History < ActiveRecord::Migration[7.2]
       t.text :after
       t.index [:of, :row]
     end
-    # one row, set while an entry is written to
-    create_table :history_now do |t|
-      t.bigint :entry_id
-    end
-    add_column :printers, :archived_at, :datetime
-    up_only { execute "INSERT INTO history_now (id, entry_id) VALUES (1, NULL)" }
   end
 end
