@@ -119,12 +119,8 @@ module UpClose
     # @return [String] in one sentence
     def reason
       best = pick or return nothing_fits
-      suits =
-        if best.findings.empty?
-          "It suits this piece."
-        else
-          "Watch #{best.findings.map { |f| f.title.downcase }.join(" and ")}."
-        end
+      to_watch = best.findings.map { |finding| finding.title.downcase }
+      suits = to_watch.empty? ? "It suits this piece." : "Watch #{to_watch.join(" and ")}."
       "We suggest #{best.transfer_method.title.downcase}. #{suits} #{(best.chance * 100).round} in 100 succeed. " \
         "About #{Working.number(best.hands_s / 60.0, 0)} min of work each" \
         "#{", no fumes" if best.transfer_method.fumes == :none}."

@@ -26,6 +26,7 @@ module UpClose
           # @param box [Geometry::Box]  @return [Boolean] without growing
           def fits?(box) = beside?(box) && box.height <= height + SLACK_MM
 
+          # @param box [Geometry::Box]  @return [Boolean] it goes into the row beside the last one
           def beside?(box) = x + box.width <= right + SLACK_MM
 
           # @param copy [Copy]
