@@ -18,7 +18,7 @@ class PrintedAlone
   # names all that it depends on
   def signature = @mark.design.signature
 
-  # @param at [UpClose::Placing::Placement, nil] another place to try
+  # @param place [UpClose::Placing::Placement, nil] another place to try
   # @return [UpClose::Placing::Placement]
-  def placement(at = nil) = at || @mark.placement
+  def placement(place = nil) = place || @mark.placement
 end

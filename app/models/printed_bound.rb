@@ -19,13 +19,13 @@ class PrintedBound
   def signature = Digest::SHA256.hexdigest([*all.map { |mark| mark.design.signature }, places].to_json)[0, 16]
 
   # where the middle of all of it lies on the piece
-  # @param at [UpClose::Placing::Placement, nil] another place to try for the first one
+  # @param place [UpClose::Placing::Placement, nil] another place to try for the first one
   # @return [UpClose::Placing::Placement]
-  def placement(at = nil)
-    at ||= @mark.placement
-    grown = at.width_mm / @mark.width_mm
-    middle = UpClose::Geometry::Transform.turn(at.turn_deg).apply(ink.box.centre * grown) + at.centre
-    at.with(width_mm: width_mm * grown, x_mm: middle.x, y_mm: middle.y)
+  def placement(place = nil)
+    place ||= @mark.placement
+    grown = place.width_mm / @mark.width_mm
+    middle = UpClose::Geometry::Transform.turn(place.turn_deg).apply(ink.box.centre * grown) + place.centre
+    place.with(width_mm: width_mm * grown, x_mm: middle.x, y_mm: middle.y)
   end
 
   private

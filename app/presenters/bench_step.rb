@@ -132,8 +132,8 @@ module Presenters
 
     # @return [Array<Array(String, String, Boolean)>] "dry to the touch", when, and whether that has come
     def moments
-      @clockwork.moments(@now.to_f).map do |name, at|
-        [UpClose::Methods::Step::MOMENTS.fetch(name), moment(at), at <= @now.to_f]
+      @clockwork.moments(@now.to_f).map do |name, seconds|
+        [UpClose::Methods::Step::MOMENTS.fetch(name), moment(seconds), seconds <= @now.to_f]
       end
     end
 

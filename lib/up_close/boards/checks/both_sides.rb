@@ -49,12 +49,12 @@ module UpClose
         # @param point [Geometry::Point]  @return [Array(Integer, Integer)]
         def cell(point) = [(point.x / NEAR_MM).floor, (point.y / NEAR_MM).floor]
 
-        # @param pads [Hash] as pads gives it  @param at [Geometry::Point] of a hole
+        # @param pads [Hash] as pads gives it  @param hole [Geometry::Point] its middle
         # @return [Float, nil] mm to the nearest pad; nil when none is near
-        def off(pads, at)
-          column, row = cell(at)
+        def off(pads, hole)
+          column, row = cell(hole)
           near = (-1..1).flat_map { |dx| (-1..1).flat_map { |dy| pads[[column + dx, row + dy]] || [] } }
-          near.map { |point| point.distance(at) }.min&.then { |far| far if far <= NEAR_MM }
+          near.map { |point| point.distance(hole) }.min&.then { |far| far if far <= NEAR_MM }
         end
       end
     end

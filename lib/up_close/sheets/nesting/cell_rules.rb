@@ -86,9 +86,9 @@ module UpClose
           wide = cells.rows.map { |row| (x == across) ? row : row | (row << 1) }
           tall = (y == down) ? wide : [wide.first, *wide.each_cons(2).map { |a, b| a | b }, wide.last]
           tall.each_with_index.sum do |row, i|
-            at = down + i
-            next 0 unless at.between?(0, rows - 1)
-            (((across >= 0) ? row << across : row >> -across) & mask) << (at * columns)
+            line = down + i
+            next 0 unless line.between?(0, rows - 1)
+            (((across >= 0) ? row << across : row >> -across) & mask) << (line * columns)
           end
         end
 
