@@ -34,7 +34,8 @@ class Web < Sinatra::Base
   use Rack::Static, urls: %w[/js /fonts/ui], root: File.expand_path("assets", __dir__),
     header_rules: [[:all, {"cache-control" => "public, max-age=0, must-revalidate"}]]
 
-  use Helpers::Gate
+  HELPER_RIGHTS = Helpers::HelperRights.new(-> { routes })
+  use Helpers::Gate, rights: HELPER_RIGHTS
   use Helpers::Beside, patience_s: -> { Web.settings.patience_s }, most_bytes: MOST_REQUEST_BYTES
 
   helpers Helpers::Page, Helpers::Words, Helpers::Plain

@@ -16,13 +16,10 @@ module Helpers
     FORWARDED = %w[HTTP_X_FORWARDED_FOR HTTP_X_FORWARDED_HOST HTTP_FORWARDED HTTP_X_REAL_IP].freeze
     # pages by which one signs in, and what they are drawn with
     OPEN = %r{\A/(sign-in|join/[\w-]+|css/[\w.-]+|icon\.svg|manifest\.webmanifest)\z}
-    # what a helper may send: a step that is done, and leaving
-    HELPER_SENDS = %r{\A(/runs/\d+/(done|pass)|/sign-out)\z}
-    # what a helper does not see: what the maker alone decides, and the whole shop as a file
-    NOT_HELPERS = %r{\A/(settings|phones|backups|history)(/|\z)}
 
-    def initialize(app)
-      @app = app
+    # @param rights [HelperRights] what a helper's device may ask for
+    def initialize(app, rights:)
+      @app, @rights = app, rights
     end
 
     def call(env)
@@ -52,9 +49,6 @@ module Helpers
         "UP_CLOSE_NAMES set to the name."
     end
 
-    # @param path [String, nil]
-    def self.helper_sends?(path) = HELPER_SENDS.match?(path.to_s)
-
     private
 
     # a loopback name, from elsewhere
@@ -70,11 +64,7 @@ module Helpers
 
     def open?(env) = OPEN.match?(env["PATH_INFO"])
 
-    def allowed?(env, caller)
-      return true unless caller.helper?
-      return Gate.helper_sends?(env["PATH_INFO"]) unless %w[GET HEAD].include?(env["REQUEST_METHOD"])
-      !NOT_HELPERS.match?(env["PATH_INFO"])
-    end
+    def allowed?(env, caller) = !caller.helper? || @rights.allows?(env["REQUEST_METHOD"], env["PATH_INFO"])
 
     def asks_for_page?(env) = env["REQUEST_METHOD"] == "GET" && env["HTTP_ACCEPT"].to_s.include?("text/html")
 

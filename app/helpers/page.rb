@@ -21,14 +21,22 @@ module Helpers
     # whether the one who looks may press Done and no more
     def helper? = env[Helpers::Gate::CALLER]&.helper? || false
 
-    FORM = /<form\b[^>]*\bmethod="post"[^>]*>/
-    # a form that its viewer may not send lies still
+    FORM = /<form\b[^>]*>/
+    LINK = /<a\b[^>]*\bhref="(\/[^"]*)"[^>]*>/
+    # a form that its viewer may not send lies still, and a link that its viewer may not follow is plain text
     def as_seen(html)
       return html unless helper?
-      html.gsub(FORM) do |form|
-        Helpers::Gate.helper_sends?(form[/action="([^"]*)"/, 1]) ? form : form.sub("<form", "<form inert")
-      end
+      html.gsub(FORM) { |form| sendable?(form) ? form : form.sub("<form", "<form inert") }
+        .gsub(LINK) { |link| readable?($1) ? link : %(<a role="link" aria-disabled="true">) }
     end
+
+    def sendable?(form)
+      verb = form.match?(/method="post"/i) ? "POST" : "GET"
+      Web::HELPER_RIGHTS.allows?(verb, form[/action="([^"?]*)/, 1].to_s)
+    end
+
+    # @param href [String] an address in this shop
+    def readable?(href) = Web::HELPER_RIGHTS.allows?("GET", href[/\A[^?#]*/])
 
     def now = settings.clock
 

@@ -24,7 +24,10 @@ module Routes
 
     # Measure
     def self.measure(app)
-      app.get("/marks/:id") { redirect to("/marks/#{params["id"]}/#{row(find_mark(params["id"])).next_stage}"), 303 }
+      app.get "/marks/:id" do
+        stage = helper? ? "apply" : row(find_mark(params["id"])).next_stage
+        redirect to("/marks/#{params["id"]}/#{stage}"), 303
+      end
 
       app.get "/marks/:id/measure" do
         mark = find_mark(params["id"])

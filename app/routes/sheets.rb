@@ -25,9 +25,11 @@ module Routes
       # a mark whose earlier stages are decided
       def ready_mark
         find_mark(params["id"]).tap do |mark|
-          redirect to("/marks/#{mark.bound_to}/sheet"), 303 if mark.bound_to
+          redirect to("/marks/#{mark.bound_to}/#{helper? ? "apply" : "sheet"}"), 303 if mark.bound_to
           card = row(mark)
-          redirect to("/marks/#{mark.id}/#{card.next_stage}"), 303 unless card.open?("sheet")
+          next if card.open?("sheet")
+          # the stages before it are the maker's
+          redirect to(helper? ? "/jobs/#{mark.job.id}" : "/marks/#{mark.id}/#{card.next_stage}"), 303
         end
       end
 
