@@ -100,9 +100,13 @@ module Actions
       spare
     end
 
-    # the same step done for every run that stands at it
+    # the same step done for every run that stands at it and was shown on the press
+    # @param shown [Array<Integer>] ids of the runs that the press named
     # @return [Integer] how many moved on
-    def finish_for_all(run, key, now) = run.at_the_same(key).count { |joined| finish_step(joined, key, now) }
+    def finish_for_all(run, key, now, shown:)
+      run.at_the_same(key, now).select { |joined| shown.include?(joined.id) }
+        .count { |joined| finish_step(joined, key, now) }
+    end
 
     MOST_PASSES = 99
 

@@ -67,13 +67,25 @@ class Run < ApplicationRecord
     prints_in(step.lot) - spoilt - tries.count { |list| list.size == whole }
   end
 
-  # runs of the same method that stand at a step, this one among them
-  # @param key [String] of the step
-  # @return [Array<Run>]
-  def at_the_same(key)
-    Run.where(ended_at: nil).includes(:step_ends, :mark).select do |run|
-      run.mark.method_key == mark.method_key && run.clockwork.state(0).step&.key == key
-    end
+  # Runs whose present step is this one's too, this run first: made in the same way (method, variants, sheet, purpose,
+  # finish and its coats), the step itself told alike, and open for each. What another still has to wait for is not
+  # ended by a press made here.
+  # @param key [String] of the step  @param now [Time]
+  # @return [Array<Run>] none when this run itself does not stand there
+  def at_the_same(key, now)
+    mine = open_step(now)
+    return [] unless mine&.key == key
+    others = Run.where(ended_at: nil, leader_id: nil).where.not(id: id).order(:id)
+      .includes(:step_ends, mark: [:artwork, {piece: :job}])
+    [self, *others.select { |run| run.mark.made_like == mark.made_like && run.open_step(now)&.done_like?(mine) }]
+  end
+
+  # the step at hand, unless it is still to be waited for
+  # @param now [Time]
+  # @return [UpClose::Methods::Step, nil]
+  def open_step(now)
+    state = clockwork.state(now.to_f)
+    state.step unless state.early?
   end
 
   def finished? = !lead.ended_at.nil?

@@ -23,8 +23,14 @@ module Presenters
 
     def finished? = step.nil?
 
-    # how many runs of the same method stand at this step, this one among them
-    def together = run.at_the_same(step.key).size
+    # runs that one press can take on, this one first; this one alone where no other stands at the same
+    # @return [Array<Run>]
+    def together = @together ||= run.at_the_same(step.key, @now)
+
+    # the pieces that one press is for: "Herring (Prize herring), Wrenfold (headstock)"
+    def together_words
+      together.flat_map(&:marks).map { |mark| "#{mark.title} (#{mark.piece.name})" }.join(", ")
+    end
 
     # where it stands among what is to be done; the rounds of all pieces are one of them
     def number = parts.index { |part| part.include?(step) } + 1

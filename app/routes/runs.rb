@@ -106,7 +106,8 @@ module Routes
       app.post "/runs/:id/done" do
         run = find_run
         if params["all"]
-          Actions::RunMarks.finish_for_all(run, params["step"].to_s, now)
+          shown = params["runs"].to_s.split.map(&:to_i)
+          Actions::RunMarks.finish_for_all(run, params["step"].to_s, now, shown: shown)
         else
           Actions::RunMarks.finish_step(run, params["step"].to_s, Actions::RunMarks.pressed_at(run, params["ago"], now))
         end

@@ -108,6 +108,13 @@ module UpClose
         temperature_c ? EARLY[:hot] : EARLY[:other]
       end
 
+      # fields that come from how many and how large: they differ where the same is done
+      AMOUNTS = %i[words least_s most_s each_s pace consumes turns lots number batch].freeze
+
+      # @param other [Step]
+      # @return [Boolean] whether doing one is doing the other: alike but for how long it takes and what it uses up
+      def done_like?(other) = to_h.except(*AMOUNTS) == other.to_h.except(*AMOUNTS)
+
       def to_h = FIELDS.to_h { |name| [name, public_send(name)] }.merge(consumes: consumes.map(&:to_h))
 
       def inspect = "#<Step #{key} #{kind} #{least_s} s#{" after #{after}" if after}>"
