@@ -3,6 +3,8 @@
 require "fileutils"
 require_relative "../lib/bundle"
 require_relative "settings"
+$LOAD_PATH.unshift File.expand_path("../lib", __dir__)
+require "shelves/shop_restore"
 
 # What can stand in the way of opening a shop, each told as one sentence with what to do, before anything is changed.
 module Opening
@@ -71,6 +73,7 @@ module Opening
 
   # @return [Integer] how many were swept away
   def sweep(now = Time.now)
+    Shelves::ShopRestore.sweep(Settings.home)
     parts = Dir[File.join(Settings.home, "{originals,opened,fonts,backups}", "**", "*.part")]
     parts.select { |file| now - File.mtime(file) > PART_OLD_S }.each { |file| FileUtils.rm_f(file) }.size
   end

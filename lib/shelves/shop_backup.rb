@@ -7,22 +7,19 @@ require "sqlite3"
 require "time"
 require "tmpdir"
 require "zip"
+require "shelves/backup_file"
 
 module Shelves
   # The whole of a shop as one ZIP: its database as SQLite's own online backup copies it, the originals, photos and
   # fonts, and a manifest of hashes. It is read back before it is called done.
   class ShopBackup
-    # what can be made again, or belongs to this computer alone
-    LEFT_OUT = %w[opened log backups session.secret passphrase.digest up_close.sqlite3 up_close.sqlite3-wal
-      up_close.sqlite3-shm serving.lock .done].freeze
-    DATABASE = "up_close.sqlite3"
-    MANIFEST = "manifest.json"
+    DATABASE, MANIFEST = BackupFile::DATABASE, BackupFile::MANIFEST
+    # what can be made again or belongs to this computer alone, and the database, which is copied by its own means
+    LEFT_OUT = [*BackupFile::LEFT_OUT, DATABASE].freeze
+    Broken = BackupFile::Broken
     # so many kept: the newest of each of the last days, weeks and months
     KEPT = {"%Y-%m-%d" => 7, "%G-%V" => 5, "%Y-%m" => 12}.freeze
     NAME = /\Aup-close-(\d{4}-\d{2}-\d{2}-\d{6})\.zip\z/
-
-    # A backup that does not hold what it should. Its message is a sentence.
-    class Broken < StandardError; end
 
     # @param home [String] the shop's folder
     def initialize(home)
@@ -59,27 +56,7 @@ module Shelves
 
     # @param path [String]  @return [Hash] its manifest
     # @raise [Broken]
-    def self.check!(path)
-      Zip::File.open(path) do |zip|
-        manifest = JSON.parse(zip.read(MANIFEST))
-        manifest["files"].each { |name, about| same!(zip, name, about) }
-        extra = zip.entries.map(&:name) - manifest["files"].keys - [MANIFEST]
-        raise Broken, "It holds #{extra.first}, which its list does not name." if extra.any?
-        manifest
-      end
-    rescue Zip::Error, JSON::ParserError, Errno::ENOENT, NoMethodError, TypeError
-      raise Broken, "This is not a whole backup of Up Close. Copy it again from where it was made."
-    end
-
-    def self.same!(zip, name, about)
-      entry = zip.find_entry(name)
-      raise Broken, "#{name} is missing from this backup." unless entry
-      raise Broken, "#{name} has another size than its list says." if entry.size != about["bytes"]
-      digest = Digest::SHA256.new
-      entry.get_input_stream { |io| (digest << (io.read(1 << 20) || break)) until io.eof? }
-      raise Broken, "#{name} was changed after the backup was made." if digest.hexdigest != about["sha256"]
-    end
-    private_class_method :same!
+    def self.check!(path) = BackupFile.open(path) { |backup| backup.check! && backup.manifest }
 
     private
 
@@ -112,7 +89,7 @@ module Shelves
           listed[name] = copied(from, zip)
         end
         zip.put_next_entry(MANIFEST)
-        zip.write(JSON.pretty_generate("made" => now.utc.iso8601, "format" => 1, "files" => listed))
+        zip.write(JSON.pretty_generate("made" => now.utc.iso8601, "format" => BackupFile::FORMAT, "files" => listed))
       end
       File.chmod(0o600, path)
     end

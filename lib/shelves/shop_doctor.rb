@@ -6,6 +6,7 @@ require "set"
 require "sqlite3"
 require "zip"
 require_relative "shop_backup"
+require_relative "originals_named"
 
 module Shelves
   # Looks over a shop's folder: the database, every original by its hash, what is missing and what belongs to nothing,
@@ -17,11 +18,6 @@ module Shelves
     Complaint = Struct.new(:words, :advice, :mend)
 
     NAME = /\b\h{64}\b/
-    # columns that name an original which must be there
-    NAMED = {"artworks" => "original", "attempts" => "photo", "coupons" => "photo"}.freeze
-    # and those that hold such names as JSON, under these keys
-    WITHIN = {"pieces" => "photo", "boards" => "files", "runs" => "notes"}.freeze
-    WITHIN_KEYS = /"(?:original|photo)":"(\h{64})"/
     # what an upload that is going on has written is left alone
     OLD_S = 3600
 
@@ -78,7 +74,7 @@ module Shelves
     end
 
     def missing
-      (names_needed - files.map { |path| name_of(path) }).map do |name|
+      (OriginalsNamed.call(db) - files.map { |path| name_of(path) }).map do |name|
         from_backup("The original #{name[0, 12]}… is missing.", File.join(@home, "originals", name[0, 2], name))
       end
     end
@@ -103,16 +99,6 @@ module Shelves
       FileUtils.mkdir_p(File.dirname(path), mode: 0o700)
       File.binwrite("#{path}.part", bytes)
       File.rename("#{path}.part", path)
-    end
-
-    def names_needed
-      own = NAMED.flat_map { |table, column| texts(table, column).grep(/\A\h{64}\z/) }
-      within = WITHIN.flat_map { |table, column| texts(table, column).flat_map { |text| text.scan(WITHIN_KEYS) } }
-      (own + within.flatten).uniq
-    end
-
-    def texts(table, column)
-      db.execute("SELECT #{column} FROM #{table} WHERE #{column} IS NOT NULL").flatten.map(&:to_s)
     end
 
     # whatever looks like a name anywhere in the database is taken for one

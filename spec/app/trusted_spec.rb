@@ -30,7 +30,7 @@ RSpec.describe "a shop that can be trusted", :shop do
 
     def put(zip, name, words) = zip.get_output_stream(name) { |io| io.write(words) }
 
-    it "takes the whole shop while it is written to, reads it back, and restores it byte for byte" do
+    it "takes the whole shop while it is written to, and reads it back" do
       path = File.join(home, "up_close.sqlite3")
       writing = Thread.new do
         other = SQLite3::Database.new(path)
@@ -40,17 +40,17 @@ RSpec.describe "a shop that can be trusted", :shop do
       zip = described_class.new(home).call(Time.now)
       writing.join
       expect(File.stat(zip).mode & 0o777).to eq 0o600
-      restored = Shelves::ShopRestore.new(zip, File.join(@folder, "new")).call(Time.now)
-      database = SQLite3::Database.new(File.join(restored, "up_close.sqlite3"))
-      expect(database.execute("SELECT count(*) FROM jobs").flatten.first).to be >= 200
-      expect(File.binread(File.join(restored, "originals/ab/original"))).to eq "\x00\xffbytes".b * 1000
-      expect(File.exist?(File.join(restored, "session.secret"))).to be false
+      Zip::File.open(zip) do |opened|
+        File.binwrite(copy = File.join(@folder, "copy.sqlite3"), opened.read("up_close.sqlite3"))
+        database = SQLite3::Database.new(copy)
+        expect(database.execute("SELECT count(*) FROM jobs").flatten.first).to be >= 200
+        expect(opened.read("originals/ab/original")).to eq "\x00\xffbytes".b * 1000
+        expect(opened.find_entry("session.secret")).to be_nil
+      end
     end
 
-    it "never restores over what is there, and uses no backup that is damaged, changed or hostile" do
+    it "uses no backup that is damaged or changed" do
       zip = described_class.new(home).call(Time.now)
-      beside = Shelves::ShopRestore.new(zip, home).call(Time.now)
-      expect(beside).to start_with "#{home}-restored-"
       {
         changed(zip) { |opened| put(opened, "originals/ab/original", "other") } => /another size/,
         changed(zip) { |opened| opened.remove("originals/ab/original") } => /missing from this backup/,
@@ -61,16 +61,6 @@ RSpec.describe "a shop that can be trusted", :shop do
       end
       File.write(half = File.join(@folder, "half.zip"), File.binread(zip)[0, 400])
       expect { described_class.check!(half) }.to raise_error(described_class::Broken, /not a whole backup/)
-      hostile = File.join(@folder, "hostile.zip")
-      Zip::OutputStream.open(hostile) do |out|
-        out.put_next_entry("../outside")
-        out.write("x")
-        out.put_next_entry("manifest.json")
-        out.write(JSON.generate("files" => {"../outside" => {"bytes" => 1, "sha256" => Digest::SHA256.hexdigest("x")}}))
-      end
-      expect { Shelves::ShopRestore.new(hostile, File.join(@folder, "to")).call(Time.now) }
-        .to raise_error(described_class::Broken, /outside the shop's folder/)
-      expect(File.exist?(File.join(@folder, "outside"))).to be false
     end
 
     it "keeps the newest of each day, week and month, and says when the last one was" do
