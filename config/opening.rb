@@ -74,6 +74,8 @@ module Opening
   # @return [Integer] how many were swept away
   def sweep(now = Time.now)
     Shelves::ShopRestore.sweep(Settings.home)
+    # no server is open yet: what a bundle was unpacked to belongs to nobody
+    FileUtils.rm_rf(Dir[File.join(Settings.opened, "brought-*")])
     parts = Dir[File.join(Settings.home, "{originals,opened,fonts,backups}", "**", "*.part")]
     parts.select { |file| now - File.mtime(file) > PART_OLD_S }.each { |file| FileUtils.rm_f(file) }.size
   end

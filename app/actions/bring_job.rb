@@ -3,12 +3,22 @@
 module Actions
   # A job from another shop's bundle, taken in whole or not at all; the same bundle again is the same job.
   class BringJob
-    # @param bytes [String]  @param now [Time]
+    # where a bundle's originals lie until they are taken over
+    FOLDER = "brought-"
+
+    # @param path [String] of the bundle, which a worker opens  @param now [Time]
     # @return [Job]
     # @raise [UpClose::Error]
-    def self.call(bytes, now) = new(*BundleJob.file.read(bytes), now).call
+    def self.call(path, now)
+      folder = File.join(Settings.opened, "#{FOLDER}#{SecureRandom.hex(6)}")
+      FileUtils.mkdir_p(folder, mode: 0o700)
+      data, originals = Workers.call(BundleJob.file, :unpack, path, folder)
+      new(data, originals.to_h { |name| [name, File.join(folder, name)] }, now).call
+    ensure
+      FileUtils.rm_rf(folder) if folder
+    end
 
-    # @param data [Hash] of bundle.json  @param originals [Hash{String => String}] bytes by hash
+    # @param data [Hash] of bundle.json  @param originals [Hash{String => String}] paths by hash
     def initialize(data, originals, now)
       @data, @originals, @now = data, originals, now
       @ids = Hash.new { |all, table| all[table] = {} }
@@ -36,7 +46,7 @@ module Actions
 
     # files of an own name each: what is refused later leaves no more than a file that nothing names
     def keep_files
-      @originals.each_value { |bytes| store.put(bytes) }
+      @originals.each { |name, path| store.take_over(path, name) }
       own = Shelves::OwnFonts.new(Settings.fonts)
       @data["fonts"].each do |font|
         next if own.all.key?(font["key"])

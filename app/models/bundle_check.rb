@@ -15,7 +15,7 @@ class BundleCheck
   # @param data [Hash] of bundle.json  @return [Array<String>] originals that it names
   def self.originals_named(data) = JSON.generate(data).scan(HASH).uniq
 
-  # @param data [Hash] of bundle.json  @param originals [Hash{String => String}] bytes by hash
+  # @param data [Hash] of bundle.json  @param originals [Hash{String => String}] by hash
   # @param store [Shelves::OriginalStore] where others may be already
   def initialize(data, originals, store)
     @data, @originals, @store = data, originals, store

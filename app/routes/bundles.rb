@@ -5,13 +5,13 @@ module Routes
   module Bundles
     # what only these routes need
     module Helping
-      # @return [String] bytes of the file that was chosen
+      # @return [String] path of the file that was chosen
       # @raise [UpClose::Error]
       def bundle_sent
         file = params["bundle"]
         chosen = file.is_a?(Hash) && file[:tempfile]
         raise UpClose::Error.new("Choose a bundle first.", field: :bundle) unless chosen
-        file[:tempfile].tap(&:rewind).read
+        file[:tempfile].path
       end
     end
 

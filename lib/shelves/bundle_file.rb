@@ -1,19 +1,27 @@
 # frozen_string_literal: true
 
 require "digest"
+require "fileutils"
 require "json"
 require "json_schemer"
+require "up_close"
 require "zip"
 
 module Shelves
   # A job's bundle as a file: a ZIP of bundle.json, the originals by their hash, and drawings and a record for whoever
-  # has no Up Close. What is read is taken for hostile: only names that a bundle has, only so much, nothing written.
+  # has no Up Close. What is read is taken for hostile: only names that a bundle has, only so much, told by its directory
+  # before anything is inflated. A value that a worker is sent, which reads it there. Frozen.
   class BundleFile
     DATA, RECORD = "bundle.json", "record.csv"
     ORIGINAL = %r{\Aoriginals/(\h{64})\z}
     DRAWING = %r{\Adrawings/[\w. -]{1,120}\.pdf\z}
     NAMES = [ORIGINAL, DRAWING].freeze
     MOST_ENTRIES, MOST_DATA_BYTES, MOST_BYTES = 3_000, 40_000_000, 400_000_000
+    # an original came in by a form once, which takes no more
+    MOST_ORIGINAL_BYTES = 100_000_000
+    # what grows more than so many times as it is inflated holds nothing
+    MOST_GROWTH, GROWTH_FREE_BYTES = 100, 50_000_000
+    AT_ONCE = 1 << 20
     MOST_DEEP = 40
     # errors of the schema that are told
     TOLD = 1
@@ -21,6 +29,7 @@ module Shelves
     # @param schema [Hash] JSON Schema of bundle.json  @param format [String]  @param version [Integer]
     def initialize(schema, format:, version:)
       @schema, @format, @version = schema, format, version
+      freeze
     end
 
     # @param data [Hash]  @param files [Hash{String => String}] bytes by name
@@ -35,16 +44,17 @@ module Shelves
       end.string
     end
 
-    # @param bytes [String]
-    # @return [Array(Hash, Hash{String => String})] bundle.json, and the originals' bytes by their hash
+    # @param path [String] of the ZIP  @param folder [String] empty, for the originals, each named by its hash
+    # @return [Array(Hash, Array<String>)] bundle.json, and the hashes of the originals that were unpacked
     # @raise [UpClose::Errors::BadArtwork]
-    def read(bytes)
-      entries = Zip::File.open_buffer(bytes).entries
-      too_large! if entries.size > MOST_ENTRIES || entries.sum(&:size) > MOST_BYTES
-      entries.each { |entry| known!(entry) }
-      data = entries.find { |entry| entry.name == DATA } || broken!("it has no #{DATA}")
-      [parsed(content(data, MOST_DATA_BYTES)), originals(entries)]
-    rescue Zip::Error, Zlib::Error
+    def unpack(path, folder)
+      Zip::File.open(path) do |zip|
+        check_sizes(zip.entries, File.size(path))
+        zip.entries.each { |entry| known!(entry) }
+        data = zip.find_entry(DATA) || broken!("it has no #{DATA}")
+        [parsed(text(data)), zip.entries.filter_map { |entry| unpack_original(entry, folder) }]
+      end
+    rescue Zip::Error, Zlib::Error, EOFError, Errno::EINVAL
       broken!("it is no whole ZIP file")
     end
 
@@ -66,21 +76,42 @@ module Shelves
       broken!("“#{entry.name.to_s[0, 60].scrub}” does not belong in one") unless known && entry.ftype == :file
     end
 
-    # no more than was said of it, whatever comes out
-    def content(entry, most = MOST_BYTES)
-      too_large! if entry.size > most
-      read = entry.get_input_stream { |io| io.read(entry.size + 1) } || ""
-      broken!("“#{entry.name}” is not as long as it says") unless read.bytesize == entry.size
-      read
+    # what the directory says, before anything is inflated
+    def check_sizes(entries, size)
+      total = entries.sum(&:size)
+      too_large! if entries.size > MOST_ENTRIES || total > MOST_BYTES || total > GROWTH_FREE_BYTES + MOST_GROWTH * size
+      entries.each do |entry|
+        too_large! if entry.size > ((entry.name == DATA) ? MOST_DATA_BYTES : MOST_ORIGINAL_BYTES)
+      end
     end
 
-    def originals(entries)
-      entries.filter_map { |entry|
-        name = entry.name[ORIGINAL, 1] or next
-        bytes = content(entry)
-        broken!("the original #{name[0, 8]}… was changed") unless Digest::SHA256.hexdigest(bytes) == name
-        [name, bytes]
-      }.to_h
+    # no more than was said of it, whatever comes out
+    # @yield [String] its bytes, one after another
+    def inflate(entry)
+      bytes = 0
+      entry.get_input_stream do |io|
+        while (some = io.read(AT_ONCE))
+          bytes += some.bytesize
+          break if bytes > entry.size
+          yield some
+        end
+      end
+      broken!("“#{entry.name}” is not as long as it says") unless bytes == entry.size
+    end
+
+    def text(entry) = (+"").tap { |read| inflate(entry) { |some| read << some } }
+
+    # @return [String, nil] its hash; nil where it is none
+    def unpack_original(entry, folder)
+      name = entry.name[ORIGINAL, 1] or return
+      digest = Digest::SHA256.new
+      File.open(File.join(folder, name), File::WRONLY | File::CREAT | File::EXCL | File::BINARY, 0o600) do |file|
+        inflate(entry) { |some| file.write(some) && digest << some }
+      end
+      broken!("the original #{name[0, 8]}… was changed") unless digest.hexdigest == name
+      name
+    rescue Errno::EEXIST
+      broken!("it holds an original twice")
     end
 
     def parsed(text)

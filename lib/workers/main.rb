@@ -20,6 +20,7 @@ require "shelves/coupon_photo"
 require "shelves/outcome_photo"
 require "shelves/font_file"
 require "shelves/sheet_search"
+require "shelves/bundle_file"
 require "workers"
 # the simulated devices draw here too
 module Devices; end

@@ -113,6 +113,24 @@ RSpec.describe "a job's bundle", :shop do
     expect(bring(link)).to have_attributes(status: 422, body: /does not belong in one|no job's bundle/)
   end
 
+  it "is unpacked apart, and nothing of what is refused is kept or inflated further than its directory says" do
+    store = Shelves::OriginalStore.new(Settings.originals)
+    zeros = "0" * 90_000_000
+    name = Digest::SHA256.hexdigest(zeros)
+    whole = send_form("/jobs/#{ready_mark.job.id}/bundle").body
+    data = Zip::File.open_buffer(whole).read("bundle.json")
+    other_shop
+    bomb = zip("bundle.json" => data, "originals/#{name}" => zeros)
+    before = File.read("/proc/self/status")[/VmRSS:\s+(\d+)/, 1].to_i
+    expect(bring(bomb)).to have_attributes(status: 422, body: /larger than a job can be/)
+    # a directory that tells less than comes out
+    at = bomb.rindex("originals/#{name}".b) - 46 + 24
+    lying = bomb.dup.tap { |bytes| bytes[at, 4] = [1000].pack("V") }
+    expect(bring(lying)).to have_attributes(status: 422, body: /not as long as it says/)
+    expect(File.read("/proc/self/status")[/VmRSS:\s+(\d+)/, 1].to_i - before).to be < 60_000
+    expect([store.named?(name), Dir[File.join(Settings.opened, "brought-*")]]).to eq [false, []]
+  end
+
   it "has a form that is published as it is, for every column that travels" do
     expect(JSON.parse(File.read(BundleSchema::FILE))).to eq(JSON.parse(JSON.generate(BundleSchema.call))),
       "columns changed: rake db:bundle_schema, and a new VERSION where an older Up Close could not read it"
