@@ -38,6 +38,8 @@ class Web < Sinatra::Base
   use Helpers::Gate, rights: HELPER_RIGHTS
   use Helpers::Beside, patience_s: -> { Web.settings.patience_s }, most_bytes: MOST_REQUEST_BYTES
 
+  use Helpers::Once
+
   helpers Helpers::Page, Helpers::Words, Helpers::Plain
   Routes.constants.sort.each { |name| register Routes.const_get(name) }
 

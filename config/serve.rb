@@ -19,6 +19,7 @@ Opening.copy_before_migrating
 Database.migrate
 ShopZone.apply
 HistoryEntry.forget_old(Time.now)
+SentForm.forget_old(Time.now)
 again = Actions::OpenAgain.waiting.size
 if again.positive?
   puts "Opening #{again} artworks once more, since files are read more truly now"

@@ -66,13 +66,14 @@ module Actions
     end
 
     # The try at hand is spoilt. In a round it is tried again with the next print; without one, that piece is left.
-    # @return [Attempt, nil] nil from a page that has been overtaken
-    def spoil(run, key, now)
+    # @param key [String] the step that the maker saw
+    # @param seen [String, Integer, nil] how many attempts of this run there were on that page; nil where it was not told
+    # @return [Attempt, nil] nil from a page that has been overtaken, which spoils nothing
+    def spoil(run, key, now, seen: nil)
       ApplicationRecord.change do
         run.lock!
         step = step_at_hand(run, now)
-        # a page that has been overtaken spoils nothing
-        return if step.nil? || (step.key != key && !key.empty?)
+        return if step&.key != key || (seen && seen.to_i != run.attempts.reload.size)
         mark, piece = run.owner(step.turn)
         spoilt = RecordAttempt.spoilt(mark, run, piece: piece)
         run.attempts.reset

@@ -64,7 +64,12 @@ module Helpers
 
     def csrf = Rack::Protection::AuthenticityToken.token(session)
 
-    def csrf_field = %(<input type="hidden" name="authenticity_token" value="#{csrf}">)
+    # what every form bears: that it is this shop's own, and which page's it is, by which a second press is known
+    def csrf_field
+      @once ||= Once.token
+      %(<input type="hidden" name="authenticity_token" value="#{csrf}">) +
+        %(<input type="hidden" name="#{Once::FIELD}" value="#{@once}">)
+    end
 
     # a form of one button: what it sends, its button still to come
     # @return [String] HTML, the form left open

@@ -14,7 +14,7 @@ class ApplicationRecord < ActiveRecord::Base
       connection.execute("UPDATE preferences SET value = value WHERE 0")
       connection.clear_query_cache
       Held.forget
-      HistoryEntry.recording { yield }
+      HistoryEntry.recording { yield.tap { SentForm.write_down } }
     end
   ensure
     Held.forget

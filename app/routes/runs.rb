@@ -137,7 +137,7 @@ module Routes
     def self.spoiling(app)
       app.post "/runs/:id/spoilt" do
         run = find_run
-        spoilt = Actions::RunMarks.spoil(run, params["step"].to_s, now)
+        spoilt = Actions::RunMarks.spoil(run, params["step"].to_s, now, seen: params["seen"])
         redirect to(spoilt ? "/attempts/#{spoilt.id}/wrong" : "/runs/#{run.id}"), 303
       end
 

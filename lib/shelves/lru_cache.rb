@@ -28,10 +28,7 @@ module Shelves
       end
     end
 
-    private
-
-    def turn(key) = @lock.synchronize { @busy[key] ||= Mutex.new }
-
+    # @return what is kept now
     def keep(key, value)
       @lock.synchronize do
         @kept[key] = value
@@ -39,5 +36,9 @@ module Shelves
       end
       value
     end
+
+    private
+
+    def turn(key) = @lock.synchronize { @busy[key] ||= Mutex.new }
   end
 end

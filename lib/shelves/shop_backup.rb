@@ -3,6 +3,7 @@
 require "digest"
 require "fileutils"
 require "json"
+require "securerandom"
 require "sqlite3"
 require "time"
 require "tmpdir"
@@ -40,7 +41,7 @@ module Shelves
     def call(now, to: folder)
       FileUtils.mkdir_p(to, mode: 0o700)
       path = File.join(to, "up-close-#{now.strftime("%Y-%m-%d-%H%M%S")}.zip")
-      part = "#{path}.part"
+      part = "#{path}.#{SecureRandom.hex(4)}.part"
       Dir.mktmpdir("up-close-backup") do |scratch|
         copy = File.join(scratch, DATABASE)
         copy_database(copy)

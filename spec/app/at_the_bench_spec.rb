@@ -86,10 +86,11 @@ RSpec.describe "at the bench", :shop do
     other = ready_mark
     Actions::RunMarks.start(other, Time.now - 100)
     mark.update!(copies: 4)
-    2.times { send_form "/runs/#{run.id}/spoilt" }
+    step = {"step" => run.steps_core.first.key}
+    2.times { send_form "/runs/#{run.id}/spoilt", step }
     get "/runs/#{run.id}"
     expect(page_words).to match(/badge × 2 · 2 spoilt, 0 spares left.*badge Sand it smooth/)
-    send_form "/runs/#{run.id}/spoilt"
+    send_form "/runs/#{run.id}/spoilt", step
     get "/runs/#{run.id}"
     expect(page_words).to match(/3 spoilt, 1 missing: print more/)
   end

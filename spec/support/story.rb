@@ -29,7 +29,7 @@ module Storytelling
   COUNTS = %w[change_counts try_counts].freeze
 
   # who was let in, and what was done, which no demo tells of
-  NOT_TOLD = %w[signed_devices history_entries history_rows history_now].freeze
+  NOT_TOLD = %w[sent_forms signed_devices history_entries history_rows history_now].freeze
 
   def self.forgotten(db) = db.tables - TABLES - COUNTS - NOT_TOLD - %w[schema_migrations ar_internal_metadata]
 
