@@ -14,13 +14,13 @@ module Actions
     end
 
     # @param told [Hash{String => String}] a file's number → "copper top"; what it does not name stays
-    def layers(board, told)
-      files = board.files.each_with_index.map do |file, i|
+    # @return [Array<Hash>] its files with what each is for
+    def layers_told(board, told)
+      board.files.each_with_index.map do |file, i|
         kind, side = told[i.to_s].to_s.split
         known = UpClose::Boards::LayerKind::KINDS.include?(kind) && UpClose::Boards::LayerKind::SIDES.include?(side)
         known ? file.merge("kind" => kind, "side" => side) : file
       end
-      ApplicationRecord.change { board.update!(files: files) }
     end
   end
 end

@@ -25,6 +25,10 @@ module Forms
     # a refusal from further in, shown where it belongs
     def refuse(error, default_field = :base) = errors[(error.field || default_field).to_sym] ||= error.sentence
 
+    # what was changed elsewhere since its page was made is told once, before it is overwritten
+    # @param seen [Seen]
+    def heed(seen) = (errors[:overtaken] = seen.sentence if seen.changed.any?)
+
     private
 
     def read = raise(NotImplementedError)

@@ -5,6 +5,23 @@ module Forms
   class BoardForm < Base
     LENGTHS = %i[dot_mm widen_mm clearance_mm web_mm frame_mm].freeze
 
+    # what a board's page shows of how it is made
+    # @param writer [UpClose::Measure::LengthWriter]
+    # @return [Hash{String => String}] by their words
+    def self.shown(board, writer)
+      layout = board.layout_core
+      figures = UpClose::Boards::Layout::RANGES.to_h do |name, (_, title)|
+        value = layout.public_send(name)
+        [title, LENGTHS.include?(name) ? writer.field(value) : value]
+      end
+      {
+        "name" => board.name, "method" => UpClose::Methods.fetch(board.method_key).title,
+        "copper" => writer.field(board.depth_mm), **figures, "empty areas" => layout.fill ? "filled" : "bare",
+        "register marks" => layout.pins ? "yes" : "no",
+        "files" => board.files_in_database.map { |file| file.values_at("name", "kind", "side").join(" ") }.join(", ")
+      }
+    end
+
     private
 
     def read

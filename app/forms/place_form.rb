@@ -6,11 +6,19 @@ module Forms
   class PlaceForm < Base
     FROM_CENTRE = (-2000.0..2000.0)
 
+    # how its fields are called, and those that say one thing together
+    CALLED = {"width" => "wide", "height" => "high", "cap" => "caps", "x" => "right", "y" => "down", "turn" => "turn",
+              "clearance" => "keep from edge"}.freeze
+    SIZES = %w[width height cap real].freeze
+    DRAGGED = {"x_mm" => "x", "y_mm" => "y"}.freeze
+
     # @param mark [Mark]
     def initialize(typed, mark:, writer:)
       @mark = mark
       @writer = writer
-      super(typed, unit: writer.unit)
+      @seen = Seen.new(typed[Seen::FIELD], PlaceForm.fields(mark, writer))
+      super(@seen.own(typed.to_h), unit: writer.unit)
+      heed_seen
     end
 
     # @return [UpClose::Placing::Placement, nil]
@@ -38,6 +46,16 @@ module Forms
     end
 
     private
+
+    # what was changed both here and elsewhere; what was changed elsewhere alone stays
+    def heed_seen
+      here = @typed.keys.map { |name| DRAGGED.fetch(name, name) }
+      here |= SIZES if here.intersect?(SIZES) && sized?
+      both = @seen.changed & here
+      errors[:overtaken] = @seen.sentence(both, words: CALLED) if both.any?
+    end
+
+    def sized? = SIZES.any? { |name| !@typed[name].to_s.strip.empty? }
 
     def read
       @shown = PlaceForm.fields(@mark, @writer)

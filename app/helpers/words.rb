@@ -68,6 +68,11 @@ module Helpers
     end
 
     # the field's error, tied to it for a screen reader
+    # what this page shows, so that its form can be told what was changed meanwhile
+    def seen_field(shown)
+      %(<input type="hidden" name="#{Forms::Seen::FIELD}" value="#{Rack::Utils.escape_html(Forms::Seen.text(shown))}">)
+    end
+
     def error_for(form, name) = (e = form&.error(name)) ? part(:field_error, name: name, error: e) : ""
 
     def invalid(form, name) = form&.error(name) ? %( aria-invalid="true" aria-describedby="error-#{name}") : ""

@@ -48,13 +48,20 @@ module Routes
 
       app.post "/boards/:id/layers" do
         board = Board.find(params["id"])
-        Actions::ChangeBoard.layers(board, params["layer"].to_h)
+        layers = Actions::ChangeBoard.layers_told(board, params["layer"].to_h)
+        seen = Forms::Seen.new(params[Forms::Seen::FIELD], Forms::BoardForm.shown(board, writer))
+        if seen.changed.any?
+          board.files = layers
+          halt 422, board_page(board, refusal: seen.sentence)
+        end
+        ApplicationRecord.change { board.update!(files: layers) }
         redirect to("/boards/#{board.id}"), 303
       end
 
       app.post "/boards/:id" do
         board = Board.find(params["id"])
         form = Forms::BoardForm.new(params, unit: unit)
+        form.heed(Forms::Seen.new(params[Forms::Seen::FIELD], Forms::BoardForm.shown(board, writer)))
         halt 422, board_page(board, form: form) unless Actions::ChangeBoard.call(board, form)
         redirect to("/boards/#{board.id}?side=#{params["side"]}"), 303
       end

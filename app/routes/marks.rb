@@ -37,6 +37,7 @@ module Routes
       app.post "/marks/:id/measure" do
         mark = find_mark(params["id"])
         form = Forms::PieceForm.new(params, unit: unit)
+        form.heed(Forms::Seen.new(params[Forms::Seen::FIELD], Forms::PieceForm.shown(mark.piece, writer)))
         halt 422, measure_page(mark, form) unless Actions::SavePiece.change(mark.piece, form)
         redirect to("/marks/#{mark.id}/#{mark.artwork ? "place" : "artwork"}"), 303
       end

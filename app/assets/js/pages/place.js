@@ -21,6 +21,7 @@ export default function place () {
     const fresh = new DOMParser().parseFromString(`<svg xmlns="http://www.w3.org/2000/svg">${answer.drawing}</svg>`, 'text/html').querySelector('svg')
     if (whole) scene.replaceChildren(...fresh.childNodes)
     else scene.querySelector('.dims').replaceWith(fresh.querySelector('.dims'))
+    form.elements.shown.value = answer.shown
     const front = document.getElementById('front')
     if (front && answer.front) front.replaceChildren(...new DOMParser().parseFromString(`<svg xmlns="http://www.w3.org/2000/svg">${answer.front}</svg>`, 'text/html').querySelector('svg').childNodes)
     if (whole && held) document.getElementById('mark').focus()
@@ -62,8 +63,11 @@ export default function place () {
   const look = latestOnly(async (to) => show(await ask(`${address}/look?${where(to)}`), { whole: false }))
   const keep = async (body) => {
     const asked = at.moves
+    body.set('shown', form.elements.shown.value)
     try {
-      show(await ask(address, { body }), { whole: true, asked })
+      const answer = await ask(address, { body })
+      show(answer, { whole: true, asked })
+      if (answer.errors.overtaken) offer(() => line(() => keep(body)))
     } catch {
       complain(['Up Close does not answer, so this was not kept. Load the page again.'])
     }
@@ -101,6 +105,16 @@ function complain (sentences) {
     line.textContent = `■ ${words}`
     return line
   }))
+}
+
+// what was changed elsewhere can be overwritten, now that it was told
+function offer (again) {
+  const button = document.createElement('button')
+  button.type = 'button'
+  button.className = 'second'
+  button.textContent = 'Save mine over it'
+  button.addEventListener('click', again)
+  document.getElementById('figure-errors').append(button)
 }
 
 function drag (scene, at, look, move) {
