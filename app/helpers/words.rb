@@ -68,6 +68,14 @@ module Helpers
     end
 
     # the field's error, tied to it for a screen reader
+    # how a drawing is moved about: by a mouse and keys, or by fingers
+    # @param by_mouse [String]  @param what [String] is held
+    # @return [String] HTML
+    def how_to_move(by_mouse, what: "it")
+      %(<span class="by-mouse">#{Rack::Utils.escape_html(by_mouse)}</span><span class="by-touch">to move #{what}, hold ) +
+        "it still, then drag; a swipe scrolls, two fingers enlarge</span>"
+    end
+
     # what this page shows, so that its form can be told what was changed meanwhile
     def seen_field(shown)
       %(<input type="hidden" name="#{Forms::Seen::FIELD}" value="#{Rack::Utils.escape_html(Forms::Seen.text(shown))}">)

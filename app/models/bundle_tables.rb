@@ -4,7 +4,7 @@
 # each other.
 module BundleTables
   # worked out anew in the other shop
-  WORKED_OUT = %w[updated_at lock_version prepared checked ready_at before_spoilt earlier].freeze
+  WORKED_OUT = %w[updated_at lock_version prepared checked ready_at before_spoilt earlier unlocked_at].freeze
 
   # links: columns that hold an id of another table; more: columns that only this shop understands
   Table = UpClose::Value.define(:model, :links, :left_out) do

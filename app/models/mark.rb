@@ -189,6 +189,15 @@ class Mark < ApplicationRecord
   # @param now [Time]
   def done?(now) = run&.over?(now) && short <= 0
 
+  # an unlocked mark is locked again after so long
+  UNLOCKED_S = 3600
+
+  # whether a copy of it lies on a piece
+  def laid? = attempts.any? { |attempt| attempt.result != "spoilt" } || runs.any?(&:laid?)
+
+  # @param now [Time]
+  def locked?(now) = laid? && (unlocked_at.nil? || now - unlocked_at > UNLOCKED_S)
+
   def title = artwork ? artwork.name : "New mark"
 
   def run = runs.last

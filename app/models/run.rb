@@ -88,6 +88,11 @@ class Run < ApplicationRecord
     state.step unless state.early?
   end
 
+  # whether a copy lies on a piece: the first step of a round is done
+  def laid?
+    finished? || steps_core.any? { |step| step.round && step.key[/\A[^:]+/] == step.round && done_at.key?(step.key) }
+  end
+
   def finished? = !lead.ended_at.nil?
 
   # its steps are done, and the last coat has cured

@@ -20,7 +20,7 @@ module Routes
           next: part(:place_next, at: place, mark: mark),
           fields: place.fields,
           errors: form.errors,
-          shown: Forms::Seen.text(place.fields),
+          shown: Forms::Seen.text(Forms::PlaceForm.fields(mark, writer)),
           placed: {x: placement.x_mm, y: placement.y_mm},
           snaps: front ? place.snaps : nil,
           undo: mark.earlier_places.any?,

@@ -51,7 +51,7 @@ RSpec.describe "a form that is sent twice", :shop do
       answers, more = made(path) { at_once(path, hidden(page, path).merge(typed)) }
       [path, answers.map(&:status), answers.map { |answer| answer["location"] }.uniq.size, more[table]]
     end
-    expect(told).to eq(presses.map { |_, path,| [path, [303, 303], 1, 1] })
+    expect(told).to eq(presses.map { |_, path, *| [path, [303, 303], 1, 1] })
   end
 
   it "is carried out where it was refused before, or says something else, or says it again after something else" do

@@ -22,7 +22,7 @@ class Crawled
   def pages(from: ["/"])
     waiting = from.dup
     while (path = waiting.shift)
-      page = open(path) or next
+      page = look_at(path) or next
       @pages[path] = page
       waiting.concat(links(path, page))
     end
@@ -43,7 +43,7 @@ class Crawled
 
   private
 
-  def open(path)
+  def look_at(path)
     route = route("GET", path)
     kept = @opened[route || path]
     # a query makes another page of the same route
@@ -68,7 +68,7 @@ class Crawled
 
   def follow(told)
     to = URI(told["location"]).then { |uri| [uri.path, uri.query].compact.join("?") }
-    open(to)&.tap { |page| @pages[to] = page }
+    look_at(to)&.tap { |page| @pages[to] = page }
     nil
   end
 

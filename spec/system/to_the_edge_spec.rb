@@ -178,6 +178,7 @@ RSpec.describe "To the edge, several at once, and seen on the very piece", :shop
     # 1 mm down by key, in sixty-fourths of an inch: 35 mm are 88.2 of them
     Preference.put("unit", "in")
     page.refresh
+    expect(page).to have_css(".grip-bar", visible: :all) # the page is awake
     find("#band").send_keys(:down)
     expect(page).to have_css("#band[aria-valuenow='#{(88 * 25.4 / 64).round(3)}']")
     expect(page).to have_field("below the rim", with: "1.375")

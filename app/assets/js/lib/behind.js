@@ -1,3 +1,5 @@
+import { grip } from './grip.js'
+
 // A picture behind a piece's outline: moved and sized at once; once it rests, it is kept.
 const REST_MS = 350
 const GROWS = 1.02
@@ -34,25 +36,34 @@ export function behind (svg, find, at, keep) {
     return [(point.x - at.origin[0]) / at.scale, (point.y - at.origin[1]) / at.scale]
   }
   // by pointer and wheel, to the grid in mm unless Alt is held; meant answers whether a press was meant for something else
-  const dragged = (grip, meant = () => false) => {
+  const dragged = (held, meant = () => false, free = () => true) => {
     let from = null
-    svg.addEventListener('pointerdown', (event) => {
-      const [x, y] = mm(event)
-      if (meant([x, y])) return
-      from = { x: at.x - x, y: at.y - y }
-      svg.setPointerCapture(event.pointerId)
-      event.preventDefault()
-      grip().focus()
+    let start = null
+    grip(svg, {
+      nudged: held,
+      take (event) {
+        if (!free() || meant()) return false
+        const [x, y] = mm(event)
+        from = { x: at.x - x, y: at.y - y }
+        start = { x: at.x, y: at.y }
+        held().focus()
+        return true
+      },
+      move (event) {
+        const [x, y] = mm(event)
+        const tidy = (v) => event.altKey || !at.grid ? v : Math.round(v / at.grid) * at.grid
+        Object.assign(at, { x: tidy(from.x + x), y: tidy(from.y + y) })
+        moved()
+      },
+      release (event, cancelled) {
+        if (!cancelled) return
+        Object.assign(at, start)
+        moved()
+      }
     })
-    svg.addEventListener('pointermove', (event) => {
-      if (!from) return
-      const [x, y] = mm(event)
-      const tidy = (v) => event.altKey || !at.grid ? v : Math.round(v / at.grid) * at.grid
-      Object.assign(at, { x: tidy(from.x + x), y: tidy(from.y + y) })
-      moved()
-    })
-    for (const end of ['pointerup', 'pointercancel']) svg.addEventListener(end, () => { from = null })
+    svg.addEventListener('click', (event) => { if (meant()) meant(mm(event)) })
     svg.addEventListener('wheel', (event) => {
+      if (!free()) return
       event.preventDefault()
       size(event.deltaY < 0)
     }, { passive: false })

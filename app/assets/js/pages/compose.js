@@ -1,5 +1,6 @@
 // Several marks on one drawing: any of them is dragged or moved by keys. Ruby names the places it snaps to, and keeps it.
 import { ask, latestOnly } from '../lib/ask.js'
+import { grip } from '../lib/grip.js'
 import { isTyping } from '../lib/keys.js'
 
 const SNAP_PX = 6
@@ -7,6 +8,8 @@ const REST_MS = 400
 const TURN_SNAP = 0.75
 const STEP = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
 const SVG = 'http://www.w3.org/2000/svg'
+
+const pressed = (button) => button.getAttribute('aria-pressed') === 'true'
 
 export default function () {
   const stage = document.querySelector('[data-page=compose]')
@@ -70,33 +73,33 @@ export default function () {
   }
 
   let from = null
-  scene.addEventListener('pointerdown', (event) => {
-    const mark = event.target.closest('.mark')
-    if (clicking(event) || !mark) return
-    scene.setPointerCapture(event.pointerId)
-    event.preventDefault()
-    mark.focus()
-    take(mark.dataset.mark)
-    from = { x: event.clientX, y: event.clientY, at: at() }
+  grip(scene, {
+    nudged: own,
+    take (event) {
+      const mark = event.target.closest('.mark')
+      if (pressed(two) || !mark || mark.dataset.locked) return false
+      mark.focus()
+      take(mark.dataset.mark)
+      from = { x: event.clientX, y: event.clientY, at: at() }
+      return true
+    },
+    move (event) {
+      const px = scene.getScreenCTM().a * scale
+      const to = { x: from.at.x + (event.clientX - from.x) / px, y: from.at.y + (event.clientY - from.y) / px }
+      put({ ...snapped(to, event.altKey ? 0 : SNAP_PX / px), turn: from.at.turn })
+    },
+    release (event, cancelled) {
+      if (cancelled) put(from.at)
+      else if (event.clientX !== from.x || event.clientY !== from.y) moved()
+    }
   })
-  scene.addEventListener('pointermove', (event) => {
-    if (!from) return
-    const px = scene.getScreenCTM().a * scale
-    const to = { x: from.at.x + (event.clientX - from.x) / px, y: from.at.y + (event.clientY - from.y) / px }
-    put({ ...snapped(to, event.altKey ? 0 : SNAP_PX / px), turn: from.at.turn })
-  })
-  for (const end of ['pointerup', 'pointercancel']) {
-    scene.addEventListener(end, (event) => {
-      if (from && (event.clientX !== from.x || event.clientY !== from.y)) moved()
-      from = null
-    })
-  }
   scene.addEventListener('focusin', (event) => {
     const mark = event.target.closest('.mark')
     if (mark) take(mark.dataset.mark)
   })
   document.addEventListener('keydown', (event) => {
     if (isTyping(event.target) || !event.target.closest?.('.mark') || event.ctrlKey || event.metaKey) return
+    if (own().dataset.locked) return
     const way = STEP[event.key]
     const { x, y, turn } = at()
     const size = event.shiftKey ? 1 : 0.1
@@ -118,19 +121,17 @@ export default function () {
   two.hidden = false
   two.addEventListener('click', () => {
     places.length = 0
-    two.setAttribute('aria-pressed', String(two.getAttribute('aria-pressed') !== 'true'))
+    two.setAttribute('aria-pressed', String(!pressed(two)))
   })
-  const clicking = (event) => {
-    if (two.getAttribute('aria-pressed') !== 'true') return false
+  scene.addEventListener('click', (event) => {
+    if (!pressed(two)) return
     const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(scene.getScreenCTM().inverse())
     places.push((point.x - originX) / scale, (point.y - originY) / scale)
-    if (places.length === 4) {
-      const form = document.getElementById('direction')
-      for (const [i, name] of ['x1', 'y1', 'x2', 'y2'].entries()) {
-        form.append(Object.assign(document.createElement('input'), { type: 'hidden', name, value: places[i] }))
-      }
-      form.submit()
+    if (places.length < 4) return
+    const form = document.getElementById('direction')
+    for (const [i, name] of ['x1', 'y1', 'x2', 'y2'].entries()) {
+      form.append(Object.assign(document.createElement('input'), { type: 'hidden', name, value: places[i] }))
     }
-    return true
-  }
+    form.submit()
+  })
 }

@@ -42,20 +42,21 @@ export default function () {
     picture.draw()
     show(answer)
   }
-  const meant = ([x, y]) => {
+  // whether the next press says a place; with the place, it is said
+  const meant = (place) => {
     const pin = pins.find(pressed)
-    if (pin) hold(pin, [x, y])
-    else if (pressed(middle)) {
-      middle.setAttribute('aria-pressed', 'false')
-      picture.by([-x, -y])
-    } else return false
-    return true
+    if (!place || (!pin && !pressed(middle))) return Boolean(pin) || pressed(middle)
+    if (pin) return hold(pin, place)
+    middle.setAttribute('aria-pressed', 'false')
+    picture.by(place.map((v) => -v))
   }
-  picture.dragged(() => document.getElementById('mark'), meant)
+  const free = () => !('locked' in stage.dataset)
+  picture.dragged(() => document.getElementById('mark'), meant, free)
   middle.addEventListener('click', () => middle.setAttribute('aria-pressed', String(!pressed(middle))))
 
   document.addEventListener('keydown', (event) => {
     if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return
+    if (!free()) return
     const way = event.target.id === 'mark' && STEP[event.key]
     if (way) picture.by(way.map((step) => step * (event.shiftKey ? 1 : 0.1)))
     else if (event.key === '[' || event.key === ']') {

@@ -1,3 +1,5 @@
+import { grip } from '../lib/grip.js'
+
 // A sheet's own sides when it is of another size; and what is gone, drawn on it with the pointer.
 export default function drawer () {
   const form = document.querySelector('form[data-page=drawer]')
@@ -9,28 +11,28 @@ export default function drawer () {
 
 function drawable (svg) {
   const form = svg.closest('li').querySelector('form')
-  svg.addEventListener('pointerdown', (event) => {
-    event.preventDefault()
-    const [x0, y0] = placeOn(svg, event)
-    const box = document.createElementNS('http://www.w3.org/2000/svg', 'rect')
-    box.setAttribute('class', 'marking')
-    svg.querySelectorAll('.marking').forEach((old) => old.remove())
-    svg.append(box)
-    const follow = (moved) => {
-      const [x, y] = placeOn(svg, moved)
+  const box = document.createElementNS('http://www.w3.org/2000/svg', 'rect')
+  box.setAttribute('class', 'marking')
+  let from = null
+  grip(svg, {
+    switchWords: 'Draw what is used',
+    take (event) {
+      from = placeOn(svg, event)
+      return true
+    },
+    move (event) {
+      svg.append(box)
+      const [[x0, y0], [x, y]] = [from, placeOn(svg, event)]
       const at = { x: Math.min(x0, x), y: Math.min(y0, y), width: Math.abs(x - x0), height: Math.abs(y - y0) }
       Object.entries(at).forEach(([name, value]) => {
         box.setAttribute(name, value)
         form.elements[name].value = Math.round(value * 10) / 10
       })
+    },
+    release (event, cancelled) {
+      if (cancelled) box.remove()
+      else if (box.isConnected) form.closest('details').open = true
     }
-    const stop = () => {
-      window.removeEventListener('pointermove', follow)
-      window.removeEventListener('pointerup', stop)
-      form.closest('details').open = true
-    }
-    window.addEventListener('pointermove', follow)
-    window.addEventListener('pointerup', stop)
   })
 }
 

@@ -1,5 +1,6 @@
 // Copies on their sheets, moved by hand. The server says what is broken; a place that breaks a rule is not kept.
 import { ask, latestOnly, inLine } from '../lib/ask.js'
+import { grip } from '../lib/grip.js'
 
 const STEP = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
 const TURN_DEG = 15
@@ -50,29 +51,38 @@ export default function layout () {
         line(() => ask(`${address}/pin`, { body: body(copy, {}) }))
       }
     })
-    copy.addEventListener('pointerdown', (event) => {
-      event.preventDefault()
-      copy.focus()
-      const from = onSheet(copy, event)
-      const at = placeOf(copy)
-      let to = at
-      const follow = (moved) => {
-        const now = onSheet(copy, moved)
-        const tidy = (v) => moved.altKey ? v : Math.round(v / grid) * grid
-        to = { ...at, x: tidy(at.x + now.x - from.x), y: tidy(at.y + now.y - from.y) }
-        draw(copy, to)
-        look(copy, to)
-      }
-      const stop = () => {
-        window.removeEventListener('pointermove', follow)
-        window.removeEventListener('pointerup', stop)
-        if (to !== at) keep(copy, to)
-      }
-      window.addEventListener('pointermove', follow)
-      window.addEventListener('pointerup', stop)
-    })
+  })
+  stage.querySelectorAll('svg').forEach((svg) => {
+    if (svg.querySelector('.copy')) dragged(svg, { grid, placeOf, look, keep })
   })
   stage.classList.add('awake')
+}
+
+function dragged (svg, { grid, placeOf, look, keep }) {
+  let copy = null
+  let from, at, to
+  grip(svg, {
+    nudged: () => svg.querySelector('.copy:focus') ?? copy ?? svg.querySelector('.copy'),
+    take (event) {
+      copy = event.target.closest('.copy')
+      if (!copy) return false
+      copy.focus()
+      from = onSheet(copy, event)
+      at = to = placeOf(copy)
+      return true
+    },
+    move (event) {
+      const now = onSheet(copy, event)
+      const tidy = (v) => event.altKey ? v : Math.round(v / grid) * grid
+      to = { ...at, x: tidy(at.x + now.x - from.x), y: tidy(at.y + now.y - from.y) }
+      draw(copy, to)
+      look(copy, to)
+    },
+    release (event, cancelled) {
+      if (cancelled) draw(copy, at)
+      else if (to !== at) keep(copy, to)
+    }
+  })
 }
 
 const keptPlace = (copy) => ({ x: Number(copy.dataset.x), y: Number(copy.dataset.y), turn: Number(copy.dataset.turn) })

@@ -1,6 +1,7 @@
 // Letters over a word in a photo: three handles say where the base line ends and how high capitals are. Ruby draws them.
 import { ask, latestOnly } from '../lib/ask.js'
 import { STEP } from '../lib/behind.js'
+import { grip } from '../lib/grip.js'
 
 const PLACES = 4
 
@@ -39,15 +40,20 @@ export default function () {
     return { x: point.x / scale + originX, y: point.y / scale + originY }
   }
   let held = null
-  scene.addEventListener('pointerdown', (event) => {
-    held = event.target.dataset.handle
-    if (!held) return
-    scene.setPointerCapture(event.pointerId)
-    event.preventDefault()
-    event.target.focus()
+  let from = null
+  grip(scene, {
+    nudged: () => scene.querySelector('[data-handle]:focus') ?? handle(held ?? scene.querySelector('[data-handle]').dataset.handle),
+    take (event) {
+      const name = event.target.dataset.handle
+      if (!name) return false
+      held = name
+      from = place(held)
+      event.target.focus()
+      return true
+    },
+    move: (event) => draw(held, mm(event)),
+    release (event, cancelled) { if (cancelled) draw(held, from) }
   })
-  scene.addEventListener('pointermove', (event) => held && draw(held, mm(event)))
-  for (const end of ['pointerup', 'pointercancel']) scene.addEventListener(end, () => { held = null })
   scene.addEventListener('keydown', (event) => {
     const way = STEP[event.key]
     const name = event.target.dataset.handle

@@ -1,6 +1,7 @@
 // Marks places on a photo: a reference or four corners, lines to read, an outline.
 // What they come to is asked of the server.
 import { ask, latestOnly } from '../lib/ask.js'
+import { grip } from '../lib/grip.js'
 
 const NS = 'http://www.w3.org/2000/svg'
 const STEP = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
@@ -30,7 +31,7 @@ export default function photo () {
   const draw = (focus) => {
     const held = focus ?? [...layer.querySelectorAll('circle')].indexOf(document.activeElement)
     const rings = [[mode() === 'corners' ? marks.corners : marks.reference, 'known', mode() === 'corners'], ...marks.lines.map((l) => [l, 'line', false]), [marks.trace, 'trace', true]]
-    layer.replaceChildren(...rings.map(([points, kind, closed]) => stretch(points, kind, closed)), ...shown().flatMap((handle) => knob(handle, size, draw, say, view)))
+    layer.replaceChildren(...rings.map(([points, kind, closed]) => stretch(points, kind, closed)), ...shown().flatMap((handle) => knob(handle, size, draw, say)))
     if (held >= 0) layer.querySelectorAll('circle')[held]?.focus()
   }
 
@@ -60,11 +61,23 @@ export default function photo () {
     event.currentTarget.setAttribute('aria-pressed', tracing)
     view.classList.toggle('tracing', tracing)
   })
-  view.addEventListener('pointerdown', (event) => {
+  view.addEventListener('click', (event) => {
     if (!tracing || event.target.closest('circle')) return
     marks.trace.push(placeOf(view, event))
     draw()
     say()
+  })
+  let held = null
+  grip(view, {
+    nudged: () => layer.querySelector('circle:focus') ?? layer.querySelector('circle'),
+    take (event) {
+      const circle = event.target.closest('circle')
+      held = circle?.knob
+      circle?.focus()
+      return Boolean(held)
+    },
+    move: (event) => held.follow(placeOf(view, event)),
+    release: (event, cancelled) => cancelled ? held.back() : held.move(placeOf(view, event))
   })
   draw()
 }
@@ -96,7 +109,7 @@ function stretch (points, kind, closed) {
   return line
 }
 
-function knob ({ at, name, kind, words }, size, draw, say, view) {
+function knob ({ at, name, kind, words }, size, draw, say) {
   const circle = document.createElementNS(NS, 'circle')
   const radius = size / 90
   const settle = () => {
@@ -124,20 +137,13 @@ function knob ({ at, name, kind, words }, size, draw, say, view) {
     const by = event.shiftKey ? 10 : 1
     move([at[0] + way[0] * by, at[1] + way[1] * by])
   })
-  circle.addEventListener('pointerdown', (event) => {
-    event.preventDefault()
-    const follow = (moved) => {
-      [at[0], at[1]] = placeOf(view, moved)
-      settle()
-    }
-    const stop = (last) => {
-      window.removeEventListener('pointermove', follow)
-      window.removeEventListener('pointerup', stop)
-      move(placeOf(view, last))
-    }
-    window.addEventListener('pointermove', follow)
-    window.addEventListener('pointerup', stop)
-  })
+  const start = [...at]
+  const follow = ([x, y]) => {
+    at[0] = x
+    at[1] = y
+    settle()
+  }
+  circle.knob = { follow, move, back: () => move(start) }
   const label = document.createElementNS(NS, 'text')
   label.setAttribute('x', at[0] + radius * 1.6)
   label.setAttribute('y', at[1] - radius * 1.2)

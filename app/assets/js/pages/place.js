@@ -1,5 +1,6 @@
 // Moves the mark by drag and by keys. The server says what holds there; this only draws it.
 import { ask, inLine, latestOnly } from '../lib/ask.js'
+import { grip } from '../lib/grip.js'
 import { isTyping } from '../lib/keys.js'
 import { look as lookAgain } from '../widgets/looking.js'
 
@@ -21,7 +22,7 @@ export default function place () {
     const fresh = new DOMParser().parseFromString(`<svg xmlns="http://www.w3.org/2000/svg">${answer.drawing}</svg>`, 'text/html').querySelector('svg')
     if (whole) scene.replaceChildren(...fresh.childNodes)
     else scene.querySelector('.dims').replaceWith(fresh.querySelector('.dims'))
-    form.elements.shown.value = answer.shown
+    if (whole) form.elements.shown.value = answer.shown
     const front = document.getElementById('front')
     if (front && answer.front) front.replaceChildren(...new DOMParser().parseFromString(`<svg xmlns="http://www.w3.org/2000/svg">${answer.front}</svg>`, 'text/html').querySelector('svg').childNodes)
     if (whole && held) document.getElementById('mark').focus()
@@ -107,6 +108,10 @@ function complain (sentences) {
   }))
 }
 
+// a mark that is laid stays where it is till it is unlocked
+const locked = () => 'locked' in document.querySelector('[data-page=place]').dataset
+const sayLocked = () => document.querySelector('.locked button').focus()
+
 // what was changed elsewhere can be overwritten, now that it was told
 function offer (again) {
   const button = document.createElement('button')
@@ -130,26 +135,28 @@ function drag (scene, at, look, move) {
     }
     return { x: to(at.x + (event.clientX - from.x) / scale, at.snaps.x), y: to(at.y + (event.clientY - from.y) / scale, at.snaps.y) }
   }
-  scene.addEventListener('pointerdown', (event) => {
-    const mark = event.target.closest('#mark')
-    if (!mark) return
-    from = { x: event.clientX, y: event.clientY, transform: mark.getAttribute('transform') }
-    scene.setPointerCapture(event.pointerId)
-    mark.focus()
-    event.preventDefault()
-  })
-  scene.addEventListener('pointermove', (event) => {
-    if (!from) return
-    const ratio = 1 / scene.getScreenCTM().a
-    document.getElementById('mark').setAttribute('transform', `translate(${(event.clientX - from.x) * ratio} ${(event.clientY - from.y) * ratio}) ${from.transform}`)
-    look(moved(event))
-  })
-  scene.addEventListener('pointerup', (event) => {
-    if (!from) return
-    const to = moved(event)
-    const still = event.clientX === from.x && event.clientY === from.y
-    from = null
-    if (!still) move(to)
+  grip(scene, {
+    nudged: () => document.getElementById('mark'),
+    take (event) {
+      const mark = event.target.closest('#mark')
+      if (!mark || locked()) return false
+      from = { x: event.clientX, y: event.clientY, transform: mark.getAttribute('transform') }
+      mark.focus()
+      return true
+    },
+    move (event) {
+      const ratio = 1 / scene.getScreenCTM().a
+      document.getElementById('mark').setAttribute('transform', `translate(${(event.clientX - from.x) * ratio} ${(event.clientY - from.y) * ratio}) ${from.transform}`)
+      look(moved(event))
+    },
+    // what was broken off goes back to where it was
+    release (event, cancelled) {
+      const to = cancelled ? { x: at.x, y: at.y } : moved(event)
+      const still = !cancelled && event.clientX === from.x && event.clientY === from.y
+      if (cancelled) document.getElementById('mark').setAttribute('transform', from.transform)
+      if (cancelled) look(to)
+      else if (!still) move(to)
+    }
   })
 }
 
@@ -158,6 +165,7 @@ function keys (at, move) {
     const way = STEP[event.key]
     if (!way || isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return
     event.preventDefault()
+    if (locked()) return sayLocked()
     const size = event.shiftKey ? 1 : 0.1
     const along = (from, by) => Math.round((from + by * size) * 1e6) / 1e6
     move({ x: along(at.x, way[0]), y: along(at.y, way[1]) })

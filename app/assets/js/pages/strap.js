@@ -1,5 +1,6 @@
 // The strap: dragged up or down, or moved by arrow keys, it is cut anew by Ruby.
 import { ask, latestOnly } from '../lib/ask.js'
+import { grip } from '../lib/grip.js'
 
 export default function () {
   const scene = document.getElementById('scene')
@@ -29,21 +30,23 @@ export default function () {
   }
   form.addEventListener('input', () => look())
   let from = null
-  scene.addEventListener('pointerdown', (event) => {
-    if (event.target.id !== 'band') return
-    from = { y: event.clientY, mm: now() }
-    scene.setPointerCapture(event.pointerId)
-  })
-  scene.addEventListener('pointermove', (event) => {
-    if (!from) return
-    const shown = scene.getBoundingClientRect().height / scene.viewBox.baseVal.height
-    const moved = (event.clientY - from.y) / shown / parseFloat(scene.dataset.pxPerMm)
-    from.moved = true
-    move(from.mm + moved)
-  })
-  scene.addEventListener('pointerup', () => {
-    if (from?.moved) form.requestSubmit()
-    from = null
+  grip(scene, {
+    nudged: () => document.getElementById('band'),
+    take (event) {
+      if (event.target.id !== 'band') return false
+      event.target.focus()
+      from = { y: event.clientY, mm: now() }
+      return true
+    },
+    move (event) {
+      const shown = scene.getBoundingClientRect().height / scene.viewBox.baseVal.height
+      from.moved = true
+      move(from.mm + (event.clientY - from.y) / shown / parseFloat(scene.dataset.pxPerMm))
+    },
+    release (event, cancelled) {
+      if (cancelled) move(from.mm)
+      else if (from.moved) form.requestSubmit()
+    }
   })
   scene.addEventListener('keydown', (event) => {
     const way = { ArrowUp: -1, ArrowDown: 1 }[event.key]

@@ -1,37 +1,47 @@
+import { grip } from '../lib/grip.js'
+
 // A bar of work moved by hand says from when on its mark is planned. The server plans; this only asks.
 const QUARTER_S = 900
 const REST_MS = 700
 const LEFT = 96
 
 export default function timetable () {
-  document.querySelectorAll('.day [data-mark]').forEach((bar) => {
-    const svg = bar.ownerSVGElement
-    const secondsPx = Number(svg.dataset.seconds) / (svg.viewBox.baseVal.width - 20 - LEFT)
-    let moved = 0
-    let resting
-    const draw = () => bar.setAttribute('transform', `translate(${moved / secondsPx} 0)`)
-    const keep = () => send(bar, Number(bar.dataset.from) + moved)
-    bar.addEventListener('keydown', (event) => {
-      const step = { ArrowLeft: -QUARTER_S, ArrowRight: QUARTER_S }[event.key]
-      if (!step) return
-      event.preventDefault()
-      moved += step
-      draw()
-      clearTimeout(resting)
-      resting = setTimeout(keep, REST_MS)
-    })
-    bar.addEventListener('pointerdown', (event) => {
-      event.preventDefault()
-      bar.focus()
-      const scale = svg.getScreenCTM().a
-      const follow = (at) => { moved = Math.round((at.clientX - event.clientX) / scale * secondsPx / 60) * 60; draw() }
-      const stop = () => {
-        window.removeEventListener('pointermove', follow)
-        if (moved) keep()
-      }
-      window.addEventListener('pointermove', follow)
-      window.addEventListener('pointerup', stop, { once: true })
-    })
+  document.querySelectorAll('.day svg').forEach((svg) => {
+    if (svg.querySelector('[data-mark]')) movable(svg)
+  })
+}
+
+function movable (svg) {
+  const secondsPx = Number(svg.dataset.seconds) / (svg.viewBox.baseVal.width - 20 - LEFT)
+  const moved = new Map()
+  const put = (bar, seconds) => {
+    moved.set(bar, seconds)
+    bar.setAttribute('transform', `translate(${seconds / secondsPx} 0)`)
+  }
+  const keep = (bar) => send(bar, Number(bar.dataset.from) + moved.get(bar))
+  let resting
+  svg.querySelectorAll('[data-mark]').forEach((bar) => bar.addEventListener('keydown', (event) => {
+    const step = { ArrowLeft: -QUARTER_S, ArrowRight: QUARTER_S }[event.key]
+    if (!step) return
+    event.preventDefault()
+    put(bar, (moved.get(bar) ?? 0) + step)
+    clearTimeout(resting)
+    resting = setTimeout(() => keep(bar), REST_MS)
+  }))
+  let held = null
+  let from = null
+  grip(svg, {
+    take (event) {
+      held = event.target.closest('[data-mark]')
+      from = event.clientX
+      held?.focus()
+      return Boolean(held)
+    },
+    move: (event) => put(held, Math.round((event.clientX - from) / svg.getScreenCTM().a * secondsPx / 60) * 60),
+    release (event, cancelled) {
+      if (cancelled) put(held, 0)
+      else if (moved.get(held)) keep(held)
+    }
   })
 }
 
