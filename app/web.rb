@@ -41,7 +41,6 @@ class Web < Sinatra::Base
   use Helpers::Once
 
   helpers Helpers::Page, Helpers::Words, Helpers::Plain
-  Routes.constants.sort.each { |name| register Routes.const_get(name) }
 
   before do
     @asked_at = Process.clock_gettime(Process::CLOCK_MONOTONIC)
@@ -72,6 +71,9 @@ class Web < Sinatra::Base
     ActiveRecord::Base.connection.clear_query_cache
     ActiveRecord::Base.connection_handler.clear_active_connections!
   end
+
+  # after what goes before every request: a route's own filters come after these
+  Routes.constants.sort.each { |name| register Routes.const_get(name) }
 
   not_found { nothing_here }
   error(ActiveRecord::RecordNotFound) { [404, nothing_here] }

@@ -81,10 +81,12 @@ module CommandLine
 
     def write
       Dir.mkdir(@options[:out]) unless Dir.exist?(@options[:out])
-      UpClose::Boards::Files.call(plate).each { |name, text| File.binwrite(File.join(@options[:out], name), text) }
+      UpClose::Boards::Files.call(plate).each do |name, text|
+        @options[:output].write(File.join(@options[:out], name), text)
+      end
       board.sides.each do |side|
         artwork = UpClose::Boards::ArtworkWriter.call(plate.print(side))
-        File.binwrite(File.join(@options[:out], "copper-#{side}.svg"), artwork)
+        @options[:output].write(File.join(@options[:out], "copper-#{side}.svg"), artwork)
       end
     end
 

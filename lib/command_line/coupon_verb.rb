@@ -26,7 +26,7 @@ module CommandLine
     # @return [String] JSON
     def call
       Workers.drawing("drawing")
-      File.binwrite(@options[:out], Shelves::PrintFiles.bytes(pack, kind, title: title, sheet: 1, dpi: 600))
+      @options[:output].write(@options[:out], Shelves::PrintFiles.bytes(pack, kind, title: title, sheet: 1, dpi: 600))
       JSON.pretty_generate(
         file: @options[:out], kind: @options[:kind], width_mm: coupon.width_mm, height_mm: coupon.height_mm,
         mirrored: reading.mirrored?, reason: reading.finding.reason, plan: plan&.to_h,

@@ -63,7 +63,7 @@ module CommandLine
 
     def write
       paths = cut.paths(UpClose::Geometry::Transform::IDENTITY)
-      File.binwrite(@options[:out], WRITERS.fetch(File.extname(@options[:out])).call({"CUT" => paths}))
+      @options[:output].write(@options[:out], WRITERS.fetch(File.extname(@options[:out])).call({"CUT" => paths}))
     end
 
     def rounded(values) = values.map { |value| value.round(4) }

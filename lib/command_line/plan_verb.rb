@@ -30,7 +30,7 @@ module CommandLine
     def call
       request = UpClose::Timetable::Request.new(data, zone: zone)
       plan = request.planner.call(request.chains)
-      File.write(@options[:ics], UpClose::Formats::ICS.call(plan, stamp: Time.at(request.from))) if @options[:ics]
+      write(plan, request) if @options[:ics]
       JSON.pretty_generate(
         marks: request.chains.map { |chain| told(request, plan, chain) },
         finish: plan.finish && time(plan.finish)
@@ -38,6 +38,10 @@ module CommandLine
     end
 
     private
+
+    def write(plan, request)
+      @options[:output].write(@options[:ics], UpClose::Formats::ICS.call(plan, stamp: Time.at(request.from)))
+    end
 
     def data = @data ||= RequestFile.read(@file, most_bytes: MOST_BYTES)
 

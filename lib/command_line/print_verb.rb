@@ -87,7 +87,8 @@ module CommandLine
     def write
       setting
       paths.each_with_index do |path, i|
-        File.binwrite(path, Shelves::PrintFiles.bytes(pack, kind, title: title, sheet: i + 1, dpi: @options[:dpi]))
+        bytes = Shelves::PrintFiles.bytes(pack, kind, title: title, sheet: i + 1, dpi: @options[:dpi])
+        @options[:output].write(path, bytes)
       end
     end
 

@@ -49,7 +49,7 @@ module CommandLine
 
     def write
       bytes = Shelves::RegisterFiles.call(strap, kind_of_file, title: "Strap", paper: paper.key)
-      File.binwrite(@options[:out], bytes)
+      @options[:output].write(@options[:out], bytes)
     end
 
     def told_strap

@@ -47,7 +47,7 @@ module CommandLine
 
     def write
       bytes = Shelves::TemplateFiles.call(template, kind_of_file, title: @sized.title)
-      File.binwrite(@options[:out], bytes)
+      @options[:output].write(@options[:out], bytes)
     end
 
     def kind_of_file = File.extname(@options[:out]).delete_prefix(".").downcase

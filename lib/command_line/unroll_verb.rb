@@ -28,7 +28,7 @@ module CommandLine
 
     # @return [String] JSON
     def call
-      File.write(@options[:out], drawn) if @options[:out]
+      @options[:output].write(@options[:out], drawn) if @options[:out]
       JSON.pretty_generate(report)
     end
 
