@@ -1,12 +1,15 @@
 # frozen_string_literal: true
 
 require_relative "../system_helper"
+require_relative "../support/photographed"
 
 # Fingers, as the browser itself takes them: it decides what scrolls.
 # how long a finger is held still until it takes hold
 HOLD_S = 0.5
 
 RSpec.describe "drawings by touch", :shop, :page do
+  include Photographed
+
   before do
     page.driver.resize(390, 700)
     page.driver.browser.page.command("Emulation.setTouchEmulationEnabled", enabled: true, maxTouchPoints: 2)
@@ -107,7 +110,7 @@ RSpec.describe "drawings by touch", :shop, :page do
     Timeout.timeout(8) { sleep 0.1 until place_of(mark) != laid }
   end
 
-  it "on a drawing of several marks, behind an outline, on a strap and over a photo" do
+  it "on a drawing of several marks, behind an outline and on a strap" do
     send_form "/pieces/#{mark.piece_id}/marks"
     expect_deliberate("/pieces/#{mark.piece_id}/compose?active=#{mark.id}", ".mark[data-mark='#{mark.id}'] image",
       svg: "#scene") { place_of(mark) }
@@ -120,17 +123,33 @@ RSpec.describe "drawings by touch", :shop, :page do
     expect_deliberate("/marks/#{mark.id}/cover", "#mark", svg: "#scene") { place_of(mark) }
   end
 
-  it "on sheets, where copies lie on them, and the timetable" do
+  it "on letters over a photo" do
+    pose = UpClose::Artwork::WordPose.from_h(x_mm: 40, y_mm: -14, cap_mm: 11.0, turn_deg: 3.0, slant_deg: 0, spacing: 0)
+    photograph_word(mark, Shelves::FontShelf.fetch("dancing-script-bold"), "Wrenfold", pose)
+    asked = "text=Wrenfold&font=dancing-script-bold"
+    expect_deliberate("/marks/#{mark.id}/over?#{asked}", "[data-handle=left]", svg: "#scene", by: [24, 10]) do
+      page.evaluate_script("document.querySelector('[data-handle=left]')?.getAttribute('cx')")
+    end
+  end
+
+  it "on a sheet whose used areas are drawn" do
     send_form "/drawer", "stock" => "label-backing", "printer" => "inkjet", "size" => "a4"
     sheet = StockSheet.last
     used = -> { find("#sheet-#{sheet.id}", visible: :all).all("input:not([type=hidden])", visible: :all).map(&:value) }
     expect_deliberate("/drawer", "svg[data-sheet]", svg: "svg[data-sheet]", by: [30, 20], &used)
+  end
+
+  it "where copies lie on their sheets" do
+    send_form "/drawer", "stock" => "label-backing", "printer" => "inkjet", "size" => "a4"
     send_form "/marks/#{mark.id}/sheet", "copies" => "3", "paper" => "a4", "leftovers" => "1"
-    expect_deliberate("/marks/#{mark.id}/sheet", "g.copy", svg: ".layout:has(.copy)", by: [30, 40]) do
+    expect_deliberate("/marks/#{mark.id}/sheet", "g.copy", svg: ".layout:has(.copy)", by: [0, 90]) do
       mark.reload.layout.sheets.to_json
     end
-    Actions::RunMarks.start(ready_mark, Time.now)
-    expect_deliberate("/timetable", ".day [data-mark]", svg: ".day svg:has([data-mark])", by: [40, 0]) do
+  end
+
+  it "on the timetable" do
+    mark
+    expect_deliberate("/timetable", ".day [data-mark]", svg: ".day:has([data-mark])", by: [40, 0], kept: false) do
       Mark.order(:id).pluck(:not_before)
     end
   end

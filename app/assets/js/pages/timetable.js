@@ -6,9 +6,8 @@ const REST_MS = 700
 const LEFT = 96
 
 export default function timetable () {
-  document.querySelectorAll('.day svg').forEach((svg) => {
-    if (svg.querySelector('[data-mark]')) movable(svg)
-  })
+  const bars = [...document.querySelectorAll('.day [data-mark]')]
+  new Set(bars.map((bar) => bar.ownerSVGElement)).forEach(movable)
 }
 
 function movable (svg) {
