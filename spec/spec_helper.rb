@@ -9,8 +9,8 @@ Dir[File.join(__dir__, "support", "*.rb")].sort.each { |file| require file }
 RSpec.configure do |config|
   config.disable_monkey_patching!
   config.expect_with(:rspec) { |c| c.syntax = :expect }
-  # the whole of what is tried in part by default: rspec --tag slow
-  config.filter_run_excluding slow: true
+  # the whole of what is tried in part by default: rspec --tag slow; all of both: bin/test --all
+  config.filter_run_excluding slow: true unless ENV["UP_CLOSE_ALL"]
   config.include Speaking
   config.include Measuring, :measured
   # pictures lie outside what Ruby counts: without this they pile up for minutes

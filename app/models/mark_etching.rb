@@ -31,6 +31,10 @@ class MarkEtching
 
   def bath = baths.find { |bath| bath.key == @kept[:bath] } || baths.first
 
+  # what eats it: a bath, or current
+  # @return [#cautions]
+  def bath_used = by_current? ? UpClose::Etching::Current : bath
+
   def depth_mm = @kept[:depth_mm] || USUAL_DEPTH_MM
 
   def temperature_c = @kept[:temperature_c] || UpClose::Etching::Bath::TOLD_C

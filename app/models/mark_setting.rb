@@ -11,6 +11,7 @@ class MarkSetting
   # @return [UpClose::Methods::MethodChoice, nil] nil before a method is chosen
   def setting
     return unless @mark.method_key
+    etching = MarkEtching.new(@mark)
     UpClose::Methods::MethodChoice.new(
       method: @mark.method_core,
       printer: @mark.printer,
@@ -24,7 +25,8 @@ class MarkSetting
       purpose: @mark.purpose_core,
       afterwards: @mark.afterwards_core,
       work_s: @mark.work_s,
-      work_finish: MarkEtching.new(@mark).finish,
+      work_finish: etching.finish,
+      work_bath: (etching.bath_used if etching.etched?),
       size: mark_size,
       coat_mm2: UpClose::Surfaces.coated_mm2(piece.to_core),
       border_mm: @mark.covering.any? ? 0.0 : @mark.laying["border_mm"],

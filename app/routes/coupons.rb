@@ -8,12 +8,12 @@ module Routes
     # what only these routes need
     module Helping
       def coupon_page(coupon, form: nil, refusal: nil, corners: nil)
-        page :"coupons/show", here: :methods, title: "Coupon #{coupon.id}", coupon: coupon, form: form,
+        page :"coupons/show", here: :coupons, title: "Coupon #{coupon.id}", coupon: coupon, form: form,
           refusal: refusal, corners: corners, at: Presenters::CouponPage.new(coupon, now: now)
       end
 
       def limits_page(form: nil)
-        page :"coupons/index", here: :methods, title: "Limits and coupons", form: form,
+        page :"coupons/index", here: :coupons, title: "Limits and coupons", form: form,
           at: Presenters::LimitsPage.new(now: now)
       end
 

@@ -33,7 +33,7 @@ module UpClose
         needs: ["goggles, gloves and an apron", "plastic or glass vessels", "open window",
           "water, and soda to neutralise", "a labelled bottle for used bath"],
         never: "Never add water to acid. Never close the vessel. Never pour the bath into a drain.",
-        keys: %i[etchant peroxide current hydrogen patina]
+        keys: %i[etchant peroxide no_solvents dry_first spent_open current hydrogen patina]
       ),
       Hazard.new(
         key: "food", title: "Food, mouth and skin",

@@ -43,6 +43,54 @@ RSpec.describe "work after the transfer" do
     expect(against.values_at(:wood, :metal, :leather)).to eq [nil, nil, nil]
   end
 
+  describe "cautions of an etch" do
+    # what each bath is told with, in full: a bath added is added here
+    let(:own) do
+      {
+        "citric-peroxide" => %i[etchant peroxide no_solvents spent_open],
+        "copper-sulphate" => %i[etchant hydrogen spent_open],
+        "sodium-persulphate" => %i[etchant no_solvents spent_open], "ferric-chloride" => %i[etchant spent_open],
+        "ferric-nitrate" => %i[etchant spent_open], "current" => %i[etchant current spent_open]
+      }
+    end
+    let(:ways) do
+      UpClose::Etching::Baths.all.to_h { |bath| [bath.key, bath] }.merge("current" => UpClose::Etching::Current)
+    end
+
+    it "stand with each step by its own bath, and keep acetone and alcohol from peroxide, rags and closed vessels" do
+      expect(ways.transform_values(&:cautions)).to eq own
+      ways.each do |key, bath|
+        told = steps("etch", method: "heat-resist", material: "copper", work_bath: bath, work_s: 3 * 7200)
+          .transform_values(&:cautions)
+        expect(told.keys).to eq(%w[cover etch look_1 etch_2 look_2 etch_3 rinse strip strip_dry]), key
+        bare = own[key]
+        wet = {"etch" => bare, "etch_2" => bare, "etch_3" => bare, "look_1" => bare | %i[dry_first],
+               "look_2" => bare | %i[dry_first], "rinse" => bare | %i[dry_first]}
+        expect(told.slice(*wet.keys)).to eq(wet), key
+        # acetone is there: not before the piece is dry, never near peroxide or persulphate
+        expect(told["strip"]).to eq(%i[dry_first] | (bare & %i[no_solvents]) | %i[solvent gloves]), key
+      end
+    end
+
+    it "are those of the weakest bath that the metal takes, where none was chosen; no recipe has hydrochloric acid" do
+      told = ->(metal) { steps("etch", method: "heat-resist", material: metal)["etch"].cautions }
+      expect([told["copper"], told["silver"], told["aluminium"]])
+        .to eq own.values_at("citric-peroxide", "ferric-nitrate", "copper-sulphate")
+      citric = UpClose::Etching::Baths.fetch("citric-peroxide")
+      expect(citric.mixed).to eq "100 ml of 3 % peroxide, 30 g of citric acid, 5 g of salt, mixed fresh"
+      texts = Dir[File.expand_path("../../{lib,app}/**/*.{rb,erb}", __dir__)].map { |file| File.read(file) }
+      expect(texts.grep(/hydrochloric|muriatic/i)).to be_empty
+    end
+
+    it "are all on the safety page, in words that forbid" do
+      keys = own.values.flatten.uniq + %i[dry_first]
+      expect(keys.map { |key| UpClose::Safety.of(key)&.key }.uniq).to eq %w[etch]
+      expect(UpClose::Cautions.fetch(:no_solvents)).to match(/Never acetone or alcohol in or near this bath/)
+      expect(UpClose::Cautions.fetch(:dry_first)).to match(/Rinse, neutralise and dry .* other rags/)
+      expect(UpClose::Cautions.fetch(:spent_open)).to match(/Never store a spent bath closed/)
+    end
+  end
+
   describe UpClose::EtchFinishes do
     def finish(key) = steps("etch", method: "heat-resist", material: "copper", work_finish: described_class.fetch(key))
 

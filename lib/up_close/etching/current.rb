@@ -10,6 +10,10 @@ module UpClose
       # of the charge goes into metal: a starting value, corrected by a strip test
       EFFICIENCY = 0.9
       AMPS = (0.001..20.0)
+      CAUTIONS = %i[etchant current spent_open].freeze
+
+      # @return [Array<Symbol>] keys of Cautions, as a Bath has them
+      def self.cautions = CAUTIONS
 
       attr_reader :metal, :amps, :area_mm2, :efficiency
 

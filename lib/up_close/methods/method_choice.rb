@@ -6,7 +6,7 @@ module UpClose
     class MethodChoice
       attr_reader :transfer_method,
         :printer, :stock, :picked, :material, :finish, :copies, :pieces, :tray, :coats, :size, :coat_mm2,
-        :purpose, :afterwards, :work_s, :work_finish
+        :purpose, :afterwards, :work_s, :work_finish, :work_bath
 
       # @param method [Class] a Definition  @param printer [Symbol] :laser or :inkjet
       # @param stock [Sheets::Stock, nil] default: the first the method knows for this printer
@@ -23,15 +23,17 @@ module UpClose
       # @param afterwards [Class, nil] an Afterwards::Work, done once the mark is on the piece
       # @param work_s [Numeric, nil] the maker's own time for its main wait, such as the etch
       # @param work_finish [Class, nil] what is done to an etched plate, of EtchFinishes
+      # @param work_bath [#cautions, nil] what etches it, an Etching::Bath or Etching::Current; nil: what suits its metal
       def initialize(method:, printer:, stock: nil, picked: {}, material: nil, finish: nil, copies: 1, pieces: nil,
         size: MarkSize::USUAL, coat_mm2: nil, border_mm: nil, own: nil, tray: nil, coats: nil, purpose: nil,
-        afterwards: nil, work_s: nil, work_finish: nil)
+        afterwards: nil, work_s: nil, work_finish: nil, work_bath: nil)
         @transfer_method, @printer = method, printer.to_sym
         @stock = stock || method.stocks.find { |s| s.printers.include?(@printer) } || method.stocks.first
         @picked = method.choices.to_h { |c| [c.key, (picked[c.key] || c.pick).to_sym] }.freeze
         @material, @finish, @copies, @pieces, @size = material, finish, copies, pieces || copies, size
         @border_mm, @own, @tray, @coats = border_mm, own, tray, coats
-        @purpose, @afterwards, @work_s, @work_finish = purpose, afterwards, work_s, work_finish
+        @purpose, @afterwards, @work_s = purpose, afterwards, work_s
+        @work_finish, @work_bath = work_finish, work_bath
         @coat_mm2 = coat_mm2 || size.trim_mm2(self.border_mm)
         @worked_out = {}
         freeze
@@ -43,7 +45,7 @@ module UpClose
           method: transfer_method, printer: printer, stock: stock, picked: picked, material: material, finish: finish,
           copies: copies, pieces: pieces, size: size, coat_mm2: coat_mm2, border_mm: @border_mm, own: @own, tray: tray,
           coats: coats, purpose: purpose, afterwards: afterwards, work_s: work_s,
-          work_finish: work_finish
+          work_finish: work_finish, work_bath: work_bath
         }
         changes = {pieces: changes[:copies]}.merge(changes) if changes.key?(:copies)
         MethodChoice.new(**now, **changes)

@@ -13,7 +13,7 @@ module UpClose
         eats "brass", 0.5
         refuses "aluminium", "Acid and salt eat aluminium in a rush, with heat and hydrogen."
         holds_g_l 12
-        cautions %i[etchant peroxide]
+        cautions %i[etchant peroxide no_solvents spent_open]
         waste "Never stoppered: it gives off gas. It holds copper: to the hazardous-waste point."
       end
     end

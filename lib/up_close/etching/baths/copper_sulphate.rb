@@ -15,7 +15,7 @@ module UpClose
         refuses "brass", "It takes the zinc out of brass and leaves a copper sponge."
         refuses "silver", "Silver is nobler than copper: nothing happens."
         holds_g_l 15
-        cautions %i[etchant hydrogen]
+        cautions %i[etchant hydrogen spent_open]
         waste "Blue stone kills what lives in water: to the hazardous-waste point."
       end
     end

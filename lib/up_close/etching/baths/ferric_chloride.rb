@@ -16,7 +16,7 @@ module UpClose
         refuses "aluminium", "A strong bath eats aluminium in a rush, with heat and hydrogen."
         refuses "silver", "It covers silver with a skin of chloride, and stops."
         holds_g_l 50
-        cautions %i[etchant]
+        cautions %i[etchant spent_open]
         waste "It holds copper or chromium: to the hazardous-waste point."
       end
     end

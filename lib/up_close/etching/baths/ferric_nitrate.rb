@@ -15,7 +15,7 @@ module UpClose
         refuses "aluminium", "Nitrates eat aluminium unevenly, with heat."
         refuses "steel", "It rusts steel instead of etching it."
         holds_g_l 40
-        cautions %i[etchant]
+        cautions %i[etchant spent_open]
         waste "It holds silver or copper: to the hazardous-waste point."
       end
     end

@@ -14,7 +14,7 @@ module UpClose
         refuses "aluminium", "It eats aluminium with heat and hydrogen."
         refuses "silver", "It turns silver black and eats it unevenly."
         holds_g_l 35
-        cautions %i[etchant]
+        cautions %i[etchant no_solvents spent_open]
         waste "It holds copper: to the hazardous-waste point. Never in a stoppered bottle."
       end
     end
