@@ -13,10 +13,7 @@ module Actions
       check(mark)
       mark.sealer = sealer_that_suits(mark)
       mark.coats = nil if mark.sealer_changed?
-      ApplicationRecord.change do
-        mark.save!
-        PairFlanks.after(mark)
-      end
+      ApplicationRecord.change { mark.save! }
       true
     rescue UpClose::Error => error
       form.errors[:method_key] = error.sentence
@@ -35,10 +32,7 @@ module Actions
       check(mark)
       mark.sealer = way.sealer || sealer_that_suits(mark)
       mark.coats = way.coats if mark.sealer_core.coats.positive?
-      ApplicationRecord.change do
-        mark.save!
-        PairFlanks.after(mark)
-      end
+      ApplicationRecord.change { mark.save! }
       nil
     rescue UpClose::Error => error
       mark.restore_attributes

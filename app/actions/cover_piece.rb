@@ -18,7 +18,6 @@ module Actions
         mark.cutting_kept = {} unless was
         settle(mark)
         mark.save!
-        PairFlanks.after(mark)
       end
     end
 
@@ -55,7 +54,6 @@ module Actions
         mark.cover = last.merge("earlier" => rest)
         settle(mark)
         mark.save!
-        PairFlanks.after(mark)
       end
       true
     end

@@ -21,19 +21,30 @@ module Actions
       end
     end
 
-    # after the left one has changed: its artwork, place, size, preparing or method
+    # what of the left flank the right one takes after
+    FOLLOWED = [*ContactSheet::SAME_WORK, *SAME_PLACE, "recipe", "x_mm", "turn_deg", "cover"].freeze
+    # what has to be prepared anew
+    DRAWN = %w[recipe artwork_id width_mm cover].freeze
+
+    # Called by Mark whenever one is saved, whoever saves it. The right one takes after the left one; how they are made is
+    # one decision, on whichever of them it was changed.
     def after(mark)
-      mark.mirrors.each { |other| follow(mark, other) }
+      changed = mark.saved_changes.keys
+      mark.mirrors.each { |other| follow(mark, other) } if changed.intersect?(FOLLOWED)
+      made = changed & ContactSheet::SAME_WORK
+      return if mark.mirror_of.nil? || mark.following || made.empty?
+      Mark.live.find_by(id: mark.mirror_of)&.update!(mark.attributes.slice(*made))
     end
 
     # @return [Mark] the other flank
     def follow(mark, other)
+      other.following = true
       other.assign_attributes(
         **mark.attributes.slice(*ContactSheet::SAME_WORK, *SAME_PLACE),
         recipe: flipped(mark.recipe), x_mm: -mark.x_mm, turn_deg: -mark.turn_deg, cover: mirrored(mark.cover)
       )
       other.forget_design
-      settle(other) if mark.artwork
+      settle(other) if mark.artwork && (other.prepared.nil? || other.changed.intersect?(DRAWN))
       other.save!
       other
     end

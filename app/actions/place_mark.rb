@@ -34,7 +34,6 @@ module Actions
         PrepareArtwork.again(mark)
         mark.earlier_places = (mark.earlier_places + [was]).last(REMEMBERED) unless was == state(mark)
         mark.save!
-        PairFlanks.after(mark)
       end
     end
 

@@ -17,10 +17,7 @@ module Actions
       mark.recipe = recipe.to_a
       mark.earlier_recipes = (mark.earlier_recipes + [was]).last(REMEMBERED) if remember && was != mark.recipe
       settle(mark, mm_per_unit)
-      ApplicationRecord.change do
-        mark.save!
-        PairFlanks.after(mark)
-      end
+      ApplicationRecord.change { mark.save! }
       nil
     rescue UpClose::Error => error
       mark.restore_attributes

@@ -10,6 +10,11 @@ class Mark < ApplicationRecord
   has_many :layouts, -> { order(:id) }, through: :layout_marks
   has_many :attempts, -> { order(:copy, :id) }, inverse_of: :mark
 
+  # whether it is being saved because the other flank was
+  attr_accessor :following
+
+  after_save { Actions::PairFlanks.after(self) if flank }
+
   # the other flank, while it is this one's mirror
   has_many :mirrors, -> { live.order(:id) }, class_name: "Mark", foreign_key: :mirror_of
 

@@ -49,9 +49,13 @@ class PreparedArtwork
   # @return [Hash]
   def facts = kept || (@facts ||= solved)
 
+  # names all that preparing is done with. Steps that follow the piece are told its shape too; others kept what they
+  # came to in older shops under its measures alone, which stays true of them.
   def recipe_key
-    Digest::SHA256
-      .hexdigest([artwork.id, recipe.active.map { |s| [s.work::KEY, s.figures] }, @mark.piece.measures].to_json)[0, 20]
+    piece = @mark.piece
+    steps = recipe.active.map { |s| [s.work::KEY, s.figures] }
+    shape = recipe.follows_piece? ? [piece.shape, piece.keep_outs] : []
+    Digest::SHA256.hexdigest([artwork.id, steps, piece.measures, *shape].to_json)[0, 20]
   end
 
   # prepared so that one of the artwork's own units comes to so many millimetres
@@ -186,7 +190,7 @@ class PreparedArtwork
     piece = @mark.piece
     [
       signature, @mark.width_mm, @mark.method_key, @mark.printer, @mark.stock, @mark.picked, @mark.purpose_core&.key,
-      piece.colour, piece.more_colours, *@mark.work.limits_read.transform_values { |value, _| value.round(4) }.to_a
+      piece.colour, piece.more_colours, @mark.laying["border_mm"], *@mark.work.limits_read.transform_values { |value, _| value.round(4) }.to_a
     ].to_json
   end
 end

@@ -32,6 +32,9 @@ module UpClose
       # true when the outcome depends on the size it is printed at
       def sized? = any?(:SIZED)
 
+      # true when the outcome depends on the piece's shape
+      def follows_piece? = any?(:FOLLOWS_PIECE)
+
       # with one more step, done last
       # @param step [Hash, nil] as +new+ takes it
       def followed_by(step) = step ? Recipe.new([*to_a.first(MOST_STEPS - 1), step]) : self

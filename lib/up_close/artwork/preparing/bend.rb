@@ -13,7 +13,7 @@ module UpClose
         WORDS = "A straight line then runs level round a tapered piece."
         PARAMETERS = [Figure.new(:radius_mm, "arc radius; 0 uses the middle of the piece", 0.0, -5000.0..5000.0, " mm")]
           .freeze
-        SIZED = ON_LINES = true
+        SIZED = ON_LINES = FOLLOWS_PIECE = true
         CHORD = 0.02
 
         # what it leaves lies elsewhere than it came

@@ -16,7 +16,7 @@ module UpClose
           Figure.new(:turn_deg, "turn", 0.0, -360.0..360.0, "°"),
           Figure.new(:overlap_mm, "ends lie over", 0.0, 0.0..60.0, " mm")
         ].freeze
-        SIZED = ON_LINES = BY_ITSELF = true
+        SIZED = ON_LINES = BY_ITSELF = FOLLOWS_PIECE = true
         MOST_PIXELS = 60_000_000
 
         module_function
