@@ -5,7 +5,7 @@ require "rack/protection"
 # Settings and error mapping, nothing else.
 class Web < Sinatra::Base
   CSP = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; " \
-    "connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'"
+    "connect-src 'self'; manifest-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'"
   # above this nothing is read at all; below it the form answers at its field
   MOST_REQUEST_BYTES = 100 * 1024 * 1024
 
@@ -16,6 +16,7 @@ class Web < Sinatra::Base
   set :public_folder, File.expand_path("../public", __dir__)
   set :erb, escape_html: true, trim: "-"
   set :environment, ENV.fetch("APP_ENV", "production").to_sym
+  mime_type :webmanifest, "application/manifest+json"
   set :show_exceptions, false
   set :raise_errors, false
   set :dump_errors, true

@@ -25,6 +25,16 @@ RSpec.describe "links and forms that ask", :shop do
     expect(found).to be_empty, found.join("\n")
   end
 
+  it "lead to what a phone needs to keep the shop on its first page, by our own policy too" do
+    get "/"
+    manifest = Nokogiri::HTML5(last_response.body).at_css("link[rel=manifest]")["href"]
+    expect(last_response["content-security-policy"]).to include "manifest-src 'self'"
+    get manifest
+    expect([last_response.status, last_response["content-type"]]).to match [200, %r{\Aapplication/manifest\+json}]
+    icons = JSON.parse(last_response.body)["icons"].map { |icon| get(icon["src"]).status }
+    expect(icons).to eq [200]
+  end
+
   {2 => false, 40 => true}.each do |each, slow|
     it "lead somewhere in the demo, #{each} pages of a kind", slow: slow do
       Storytelling.tell

@@ -2,6 +2,17 @@
 
 require_relative "../shop_helper"
 
+CHANGES_OF_A_MARK = {
+  "border" => ->(m) { m.update!(laying: m.laying.merge("border_mm" => 0.2)) },
+  "width" => ->(m) { m.update!(width_mm: 21.0) }, "printer" => ->(m) { m.update!(printer: "laser") },
+  "stock" => ->(m) { m.update!(stock: "white-film") },
+  "method" => ->(m) { m.update!(method_key: "solvent-rub", printer: "laser", stock: nil) },
+  "purpose" => ->(m) { m.update!(purpose: "guide") }, "colour" => ->(m) { m.piece.update!(colour: "#102030") },
+  "more colours" => ->(m) { m.piece.update!(more_colours: ["#112233"]) },
+  "recipe" => ->(m) { m.update!(recipe: [{"key" => "invert", "on" => true}]) },
+  "cover" => ->(m) { Actions::CoverPiece.call(m, m.covering.beginning) }
+}.freeze
+
 # Answers that are kept are kept under what they were worked out from.
 RSpec.describe "what is kept of a mark", :shop do
   let(:mark) { ready_mark }
@@ -44,20 +55,9 @@ RSpec.describe "what is kept of a mark", :shop do
     end
   end
 
-  CHANGES = {
-    "border" => ->(m) { m.update!(laying: m.laying.merge("border_mm" => 0.2)) },
-    "width" => ->(m) { m.update!(width_mm: 21.0) }, "printer" => ->(m) { m.update!(printer: "laser") },
-    "stock" => ->(m) { m.update!(stock: "white-film") },
-    "method" => ->(m) { m.update!(method_key: "solvent-rub", printer: "laser", stock: nil) },
-    "purpose" => ->(m) { m.update!(purpose: "guide") }, "colour" => ->(m) { m.piece.update!(colour: "#102030") },
-    "more colours" => ->(m) { m.piece.update!(more_colours: ["#112233"]) },
-    "recipe" => ->(m) { m.update!(recipe: [{"key" => "invert", "on" => true}]) },
-    "cover" => ->(m) { Actions::CoverPiece.call(m, m.covering.beginning) }
-  }.freeze
-
   it "is looked at anew for whatever its checks are told" do
     mark.update!(method_key: "water-slide", printer: "laser", stock: "clear-film")
-    wrong = CHANGES.filter_map do |name, change|
+    wrong = CHANGES_OF_A_MARK.filter_map do |name, change|
       ActiveRecord::Base.transaction do
         before, key, drawn = told(fresh), fresh.design.checks_key, Marshal.dump(fresh.design.drawn)
         change.call(fresh)

@@ -77,6 +77,7 @@ class Crawled
       href = link["href"].split("#").first.to_s
       next if href.empty? || href.match?(/\A(mailto|data):/)
       @wrong << "#{path}: leads out to #{href}" if href.match?(%r{\A\w+://})
+      @wrong << "#{path}: #{href} is escaped twice" if href.include?("&amp;")
       URI.join("http://x#{path}", href).then { |uri| [uri.path, uri.query].compact.join("?") }
     end
   end
