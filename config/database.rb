@@ -29,8 +29,8 @@ module Database
   # @return [Boolean] whether it was loaded: a shop with jobs is left alone
   def load_demo(&told)
     return false if Job.exists?
-    require_relative "../db/demo/story"
-    Demo::Story.load(&told)
+    require_relative "../db/demo/archive"
+    Demo::Archive.new(Time.now).load(&told)
     true
   end
 end

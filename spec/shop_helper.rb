@@ -8,6 +8,7 @@ ENV["APP_ENV"] = "test"
 require_relative "../config/boot"
 require "rack/test"
 require_relative "../db/demo/story"
+require_relative "../db/demo/archive"
 
 Database.migrate
 # pages wait for what they open, unless an example is about that

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-# The demo story, told once and copied for the examples that follow: telling it anew takes
-# seconds. Its moments are moved on by as long as it has been kept.
+# The demo story as it is shipped, taken out once and copied for the examples that follow. Its moments are moved on by
+# as long as it has been kept.
 module Storytelling
   # in the shop's own folder, which is known once a shop is open
   def self.kept = File.join(HOME, "story.sqlite3")
@@ -13,17 +13,13 @@ module Storytelling
   end
 
   def self.anew
-    Demo::Story.load
+    Demo::Archive.new(Time.now).load
     FileUtils.rm_rf([kept, originals])
     ActiveRecord::Base.connection.execute("VACUUM INTO '#{kept}'")
     FileUtils.cp_r(Settings.originals, originals)
   end
 
-  # parents before children
-  TABLES = %w[
-    preferences jobs pieces artworks marks printers calibrations stock_facts supply_prices own_schools stock_sheets
-    layouts layout_marks runs step_ends attempts boards coupons school_changes
-  ].freeze
+  def self.tables = Demo::Archive::TABLES
 
   # counts that the database keeps itself, as rows come and go
   COUNTS = %w[change_counts try_counts].freeze
@@ -31,7 +27,7 @@ module Storytelling
   # who was let in, and what was done, which no demo tells of
   NOT_TOLD = %w[sent_forms signed_devices history_entries history_rows history_now].freeze
 
-  def self.forgotten(db) = db.tables - TABLES - COUNTS - NOT_TOLD - %w[schema_migrations ar_internal_metadata]
+  def self.forgotten(db) = db.tables - tables - COUNTS - NOT_TOLD - %w[schema_migrations ar_internal_metadata]
 
   # its columns, moments later by so many seconds
   def self.moved_on(db, table, since)
@@ -52,7 +48,7 @@ module Storytelling
     ActiveRecord::Base.transaction do
       raise "The story leaves out #{forgotten(db).join(", ")}." if forgotten(db).any?
       since = Time.now - File.mtime(kept)
-      TABLES.each do |table|
+      tables.each do |table|
         db.execute("INSERT OR REPLACE INTO main.#{table} SELECT #{moved_on(db, table, since)} FROM story.#{table}")
       end
     end
