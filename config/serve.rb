@@ -26,7 +26,7 @@ if again.positive?
   Actions::OpenAgain.all
 end
 if ARGV.include?("--demo")
-  puts "An empty shop is given the demo story once: a minute or two" unless Job.exists?
+  puts "An empty shop is given the demo story once" unless Job.exists?
   Database.load_demo { |share| puts format("%3d %%", share * 100) }
 end
 

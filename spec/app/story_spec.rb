@@ -3,14 +3,11 @@
 require_relative "../shop_helper"
 
 RSpec.describe Demo::Archive, :shop do
-  # moments of a computer, and what is worked out from them when it is asked for
-  LEFT_ASIDE = %w[created_at updated_at].freeze
-
   # every row, by its table
   def rows
     db = ActiveRecord::Base.connection
     described_class::TABLES.to_h do |table|
-      columns = db.columns(table).map(&:name) - LEFT_ASIDE
+      columns = db.columns(table).map(&:name) - %w[created_at updated_at]
       [table, db.select_all("SELECT #{columns.map { |name| %("#{name}") }.join(", ")} FROM #{table} ORDER BY id").to_a]
     end
   end
@@ -22,7 +19,9 @@ RSpec.describe Demo::Archive, :shop do
 
   it "was made by this version of the shop's tables" do
     Dir.mktmpdir do |folder|
-      Zip::File.open(described_class::PATH) { |zip| zip.find_entry("story.sqlite3").extract(destination_directory: folder) }
+      Zip::File.open(described_class::PATH) do |zip|
+        zip.find_entry("story.sqlite3").extract(destination_directory: folder)
+      end
       made = SQLite3::Database.new(File.join(folder, "story.sqlite3"))
       versions = made.execute("SELECT version FROM schema_migrations").flatten.sort
       expect(versions).to eq(Dir["db/migrate/*.rb"].map { |file| File.basename(file)[/\d+/] }.sort), "bin/demo --make"
