@@ -58,14 +58,23 @@ RSpec.describe Demo::Archive, :shop do
     emptied
     described_class.new(now).load
     shipped = rows
-    told = ->(value) { value.is_a?(Float) ? value.round(6) : value }
+    # all figures to a millionth, also within what is kept as JSON
+    told = lambda do |value|
+      read = (value.is_a?(String) && value.start_with?("[", "{")) ? JSON.parse(value) : value
+      case read
+      when Float then read.round(6)
+      when Array then read.map(&told)
+      when Hash then read.transform_values(&told)
+      else read
+      end
+    end
     described_class::TABLES.each do |table|
       expect(shipped[table].size).to eq(made[table].size), table
       shipped[table].zip(made[table]).each do |one, other|
         differing = one.keys.reject { |name| told[one[name]] == told[other[name]] || name.end_with?("_at") }
         moved = one.keys.select { |name| name.end_with?("_at") && one[name] && other[name] }
           .reject { |name| (Time.parse("#{one[name]} UTC") - Time.parse("#{other[name]} UTC")).abs < 1 }
-        expect([table, differing - %w[prepared checked], moved]).to eq [table, [], []]
+        expect([table, one["id"], differing, moved]).to eq [table, one["id"], [], []]
       end
     end
   end
