@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "../support/laid_plans"
+
 # Figures on which an answer turns, each tried on both sides of it.
 RSpec.describe "figures that decide" do
   def layer(title, at, residue: :film, wet: false)
@@ -44,7 +46,34 @@ RSpec.describe "figures that decide" do
     end
   end
 
+  describe UpClose::Timetable::Planner do
+    include LaidPlans
+
+    it "finds the latest start to a quarter of a minute, and says how late a mark is by its date" do
+      # an hour of work for Tuesday 21:00: by Tuesday 20:00
+      one = chain(1, step("rub", 60), due: at("2026-12-01 21:00"))
+      planner = described_class.new(hours, from: at("2026-11-30 19:00"))
+      latest = planner.latest(one, UpClose::Timetable::Plan.new([], [])).start(one)
+      expect(at("2026-12-01 20:00") - latest).to be_between(0, 15)
+      # 100 h of work cannot be done by then; three hours of it each evening
+      late = chain(2, step("rub", 170), step("seal", 170), due: at("2026-11-30 22:00"))
+      found = plan(late)
+      expect(found.late_s(late)).to eq found.ready(late) - at("2026-11-30 22:00")
+      expect(found.late_s(late)).to be > 20 * 3600
+      expect(plan(one).late_s(one)).to eq 0
+    end
+  end
+
   describe UpClose::Sheets::Spares do
+    it "calls copies enough only when the good ones can come of them with 95 in 100" do
+      sure = described_class.new(3, start: 1.0)
+      verdicts = [2, 3].map { |copies| sure.finding(copies).verdict }
+      expect(verdicts).to eq %i[watch fine]
+      likely = described_class.new(1, start: 0.8)
+      # 1 − 0.2² = 0.96
+      expect([1, 2].map { |copies| likely.finding(copies).verdict }).to eq %i[watch fine]
+    end
+
     it "never takes a chance for less than two in a hundred, whatever speaks against it" do
       spares = described_class.new(1, start: 0.5, factors: [["a", 0.1], ["b", 0.1]])
       # (1 − 0.98ⁿ) ≥ 0.95: n ≥ ln 0.05 ÷ ln 0.98 = 148.3
