@@ -19,6 +19,8 @@ module Demo
     ].freeze
     # rows that name what was drawn by when they were changed
     KEPT_AS_THEY_ARE = {"artworks" => %w[created_at updated_at]}.freeze
+    # written by the computer's clock while the story was made, whatever day it tells of
+    BY_THE_CLOCK = %w[created_at updated_at placed_at].freeze
     # The story is made at noon in a zone without an offset. What happened in the last hours goes on as long ago; what
     # is older happened on a day, at an hour of that day.
     MADE_AT = Time.utc(2026, 12, 1, 12).freeze
@@ -112,13 +114,19 @@ module Demo
       case column.type
       when :date then "date(#{name}, '#{days} days')"
       when :datetime
-        "CASE WHEN #{name} > '#{lately}' THEN strftime(#{FORMAT}, #{name}, '#{seconds} seconds') " \
+        "CASE #{now_for(column)}" \
+          "WHEN #{name} > '#{text(MADE_AT - LATELY_S)}' THEN strftime(#{FORMAT}, #{name}, '#{seconds} seconds') " \
           "ELSE strftime(#{FORMAT}, #{name}, '#{days} days', 'utc') END"
       else name
       end
     end
 
-    def lately = (MADE_AT - LATELY_S).strftime("%Y-%m-%d %H:%M:%S")
+    def now_for(column)
+      return unless BY_THE_CLOCK.include?(column.name)
+      %(WHEN "#{column.name}" > '#{text(MADE_AT)}' THEN '#{text(@now.getutc)}' )
+    end
+
+    def text(moment) = moment.strftime("%Y-%m-%d %H:%M:%S.%6N")
 
     def days = format("%+d", @now.to_date - MADE_AT.to_date)
 
