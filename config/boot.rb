@@ -71,5 +71,7 @@ Workers.letting_go = lambda do
   pool = ActiveRecord::Base.connection_pool
   pool.release_connection unless pool.active_connection?&.transaction_open?
 end
+# flanks are kept alike wherever one of them is saved
+Mark.flank_saved = ->(mark) { Actions::PairFlanks.after(mark) }
 require_relative "../app/web"
 require_relative "database"

@@ -19,7 +19,9 @@ WRITING_VERBS = {
   "board" => [Dir[File.expand_path("../db/demo/art/lamp-flasher/*", __dir__)], "--out", nil],
   "plan" => [%w[plan.json], "--ics", "plan.json"]
 }.freeze
-WRITTEN_ELSEWHERE = {"unroll" => "there.svg", "strap" => "there.pdf", "coupon" => "there.pdf", "plan" => "there.ics"}.freeze
+WRITTEN_ELSEWHERE = {
+  "unroll" => "there.svg", "strap" => "there.pdf", "coupon" => "there.pdf", "plan" => "there.ics"
+}.freeze
 
 RSpec.describe CommandLine::Output, :measured do
   around { |example| Dir.mktmpdir { |dir| Dir.chdir(dir) { example.run } } }

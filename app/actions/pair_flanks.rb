@@ -26,7 +26,7 @@ module Actions
     # what has to be prepared anew
     DRAWN = %w[recipe artwork_id width_mm cover].freeze
 
-    # Called by Mark whenever one is saved, whoever saves it. The right one takes after the left one; how they are made is
+    # Called whenever a flank is saved, whoever saves it. The right one takes after the left one; how they are made is
     # one decision, on whichever of them it was changed.
     def after(mark)
       changed = mark.saved_changes.keys

@@ -67,7 +67,7 @@ module Actions
 
     # The try at hand is spoilt. In a round it is tried again with the next print; without one, that piece is left.
     # @param key [String] the step that the maker saw
-    # @param seen [String, Integer, nil] how many attempts of this run there were on that page; nil where it was not told
+    # @param seen [String, Integer, nil] how many attempts of this run that page told of; nil where it told none
     # @return [Attempt, nil] nil from a page that has been overtaken, which spoils nothing
     def spoil(run, key, now, seen: nil)
       ApplicationRecord.change do

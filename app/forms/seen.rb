@@ -39,8 +39,8 @@ module Forms
     # @return [String]
     def sentence(names = changed, words: {})
       told = names.map { |name| "#{words.fetch(name, name)} #{told(name)}" }
-      "Changed in another window since this page was opened: #{told.join(", ")}. What you typed is kept. Save again to " \
-        "lay it over that, or load the page anew to see what is there."
+      "Changed in another window since this page was opened: #{told.join(", ")}. What you typed is kept. Save again " \
+        "to lay it over that, or load the page anew to see what is there."
     end
 
     private

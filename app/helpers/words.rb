@@ -72,8 +72,8 @@ module Helpers
     # @param by_mouse [String]  @param what [String] is held
     # @return [String] HTML
     def how_to_move(by_mouse, what: "it")
-      %(<span class="by-mouse">#{Rack::Utils.escape_html(by_mouse)}</span><span class="by-touch">to move #{what}, hold ) +
-        "it still, then drag; a swipe scrolls, two fingers enlarge</span>"
+      %(<span class="by-mouse">#{Rack::Utils.escape_html(by_mouse)}</span>) +
+        %(<span class="by-touch">to move #{what}, hold it still, then drag; a swipe scrolls, two fingers enlarge</span>)
     end
 
     # what this page shows, so that its form can be told what was changed meanwhile

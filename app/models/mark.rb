@@ -10,10 +10,16 @@ class Mark < ApplicationRecord
   has_many :layouts, -> { order(:id) }, through: :layout_marks
   has_many :attempts, -> { order(:copy, :id) }, inverse_of: :mark
 
+  class << self
+    # what is told of each flank that was saved, whoever saved it (config/boot.rb)
+    # @return [#call, nil]
+    attr_accessor :flank_saved
+  end
+
   # whether it is being saved because the other flank was
   attr_accessor :following
 
-  after_save { Actions::PairFlanks.after(self) if flank }
+  after_save { Mark.flank_saved&.call(self) if flank }
 
   # the other flank, while it is this one's mirror
   has_many :mirrors, -> { live.order(:id) }, class_name: "Mark", foreign_key: :mirror_of

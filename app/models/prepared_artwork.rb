@@ -190,7 +190,8 @@ class PreparedArtwork
     piece = @mark.piece
     [
       signature, @mark.width_mm, @mark.method_key, @mark.printer, @mark.stock, @mark.picked, @mark.purpose_core&.key,
-      piece.colour, piece.more_colours, @mark.laying["border_mm"], *@mark.work.limits_read.transform_values { |value, _| value.round(4) }.to_a
+      piece.colour, piece.more_colours, @mark.laying["border_mm"],
+      *@mark.work.limits_read.transform_values { |value, _| value.round(4) }.to_a
     ].to_json
   end
 end

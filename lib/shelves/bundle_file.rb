@@ -9,8 +9,8 @@ require "zip"
 
 module Shelves
   # A job's bundle as a file: a ZIP of bundle.json, the originals by their hash, and drawings and a record for whoever
-  # has no Up Close. What is read is taken for hostile: only names that a bundle has, only so much, told by its directory
-  # before anything is inflated. A value that a worker is sent, which reads it there. Frozen.
+  # has no Up Close. What is read is taken for hostile: only names that a bundle has, only so much, told by its
+  # directory before anything is inflated. A value that a worker is sent, which reads it there. Frozen.
   class BundleFile
     DATA, RECORD = "bundle.json", "record.csv"
     ORIGINAL = %r{\Aoriginals/(\h{64})\z}

@@ -32,7 +32,7 @@ module UpClose
       peroxide: "Acid and peroxide give off heat and gas: small amounts, never stoppered, never with bleach.",
       no_solvents: "Never acetone or alcohol in or near this bath: with peroxide or persulphate they can explode.",
       dry_first: "Rinse, neutralise and dry the piece before acetone or alcohol comes near it, and use other rags.",
-      spent_open: "Never store a spent bath closed: it gives off gas. A loose lid, a labelled plastic vessel, outdoors.",
+      spent_open: "Never store a spent bath closed: it gives off gas. Loose lid, labelled plastic vessel, outdoors.",
       current: "Isolated low-voltage supply, off while hands are in; no brine, which gives off chlorine; window open.",
       patina: "Patinas are poisonous and some fume: gloves, window open, off skin and food; their own sheet first.",
       hydrogen: "It gives off hydrogen, which burns: window open, no flame, small plates.",

@@ -13,7 +13,8 @@ RSpec.describe "the pages of the demo", :shop do
     # what covers its piece goes beyond it
     expect(placed.reject { |m| m.covering.any? }.map { |m| m.room.fits? }).to all(be true)
     # a coupon has lines that fail: that is what it is for
-    stops = placed.select(&:method_key).reject { |m| Coupon.exists?(mark_id: m.id) }.flat_map { |m| UpClose::Suitability.findings(m.situation).select(&:stop?) }
+    judged = placed.select(&:method_key).reject { |m| Coupon.exists?(mark_id: m.id) }
+    stops = judged.flat_map { |m| UpClose::Suitability.findings(m.situation).select(&:stop?) }
     expect(stops).to be_empty
     stages = placed.map { |m| Presenters::CardRow.new(m, writer: writer, now: Time.now).next_stage }
     expect(stages).to include("method", "place", "sheet", "apply", "record")

@@ -21,7 +21,7 @@ RSpec.describe CommandLine::Runner, "on the record", :shop do
     expect(up_close("coupon", "--method", "gel-medium", "--out", "x.txt").first).to eq 2
     grid = %w[coupon --method heat-resist --kind grid --out g.svg --across]
     expect(JSON.parse(up_close(*grid, "heat=150,170,190", "--down", "time=60,90")[1])["ladders"].size).to eq 6
-    expect(up_close(*grid, "heat=9,5").first).to eq 2
+    expect(up_close(*grid, "heat=9,5", "--force").first).to eq 2
     left = Devices::Simulated::LeftBehind.new(line_mm: 0.3, gap_mm: 0.25)
     small = UpClose::Coupons.build("small")
     camera = Devices::Simulated::Camera.new(sensor: [2600, 1950])

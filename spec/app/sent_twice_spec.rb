@@ -36,7 +36,8 @@ RSpec.describe "a form that is sent twice", :shop do
 
   it "at once makes one job, piece, mark, sheet, printer, backup and spoilt attempt, and both are led to it" do
     run = Actions::RunMarks.start(ready_mark, Time.now)
-    run.steps_core.take_while { |step| !step.round }.each { |step| Actions::RunMarks.finish_step(run, step.key, Time.now) }
+    run.steps_core.take_while { |step| !step.round }
+      .each { |step| Actions::RunMarks.finish_step(run, step.key, Time.now) }
     mark = run.mark
     presses = [
       ["/jobs/new", "/jobs", {"title" => "Regatta"}, "jobs"],

@@ -110,7 +110,7 @@ RSpec.describe "figures that decide" do
   end
 
   describe UpClose::Measure::LengthWriter do
-    it "writes lengths below a quarter of an inch with decimals unless they are a fraction, longer ones as the nearest" do
+    it "writes lengths below a quarter of an inch with decimals unless they are a fraction, longer ones as one" do
       writer = described_class.new("in", fractions: "64")
       # 0.24 in lies 0.36 of a 64th beside 15/64; 0.26 in beside 17/64 likewise
       expect([writer.figure(0.24 * 25.4), writer.figure(0.26 * 25.4), writer.figure(15 / 64.0 * 25.4)])

@@ -40,8 +40,8 @@ module UpClose
             phase: :after, lasts: 60, each: 120, cautions: bath | %i[dry_first],
             look_for: "no bright speck in what is to stand; an etch-proof pen closes it."
         end
-        hands :rinse, "Rinse, neutralise and dry", "Water, then baking soda in water, then water; dry it with a cloth " \
-          "kept for this.",
+        hands :rinse, "Rinse, neutralise and dry", "Water, then baking soda in water, then water; dry it with a " \
+          "cloth kept for this.",
           consumes: [coat("baking-soda", 50, least: 5)], phase: :after, lasts: 60, each: 30,
           cautions: bath | %i[dry_first spent_open],
           look_for: "no fizz, no green in the corners.", never: "pour the bath down a drain."

@@ -23,7 +23,7 @@ module UpClose
       # @param afterwards [Class, nil] an Afterwards::Work, done once the mark is on the piece
       # @param work_s [Numeric, nil] the maker's own time for its main wait, such as the etch
       # @param work_finish [Class, nil] what is done to an etched plate, of EtchFinishes
-      # @param work_bath [#cautions, nil] what etches it, an Etching::Bath or Etching::Current; nil: what suits its metal
+      # @param work_bath [#cautions, nil] what etches it: Etching::Bath or Etching::Current; nil: what suits its metal
       def initialize(method:, printer:, stock: nil, picked: {}, material: nil, finish: nil, copies: 1, pieces: nil,
         size: MarkSize::USUAL, coat_mm2: nil, border_mm: nil, own: nil, tray: nil, coats: nil, purpose: nil,
         afterwards: nil, work_s: nil, work_finish: nil, work_bath: nil)
