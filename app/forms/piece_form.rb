@@ -16,14 +16,15 @@ module Forms
       kind = UpClose::Surfaces.fetch(piece.shape)
       measures = kind.parameters.to_h do |parameter|
         value = piece.measures[parameter.key.to_s]
-        [parameter.words, (value.is_a?(Numeric) && parameter.kind == :length) ? writer.field(value) : value.to_json]
+        next [parameter.words, Seen.compared(value)] if parameter.list?
+        [parameter.words, (parameter.length? && value) ? writer.field(value) : value]
       end
       {
         "name" => piece.name, "shape" => kind.title, **measures, "material" => piece.material_core.title,
         "finish" => piece.finish_core.title, "colour" => piece.colour, "how many" => piece.count,
         "edge" => Piece::EDGES[piece.edge], "grit" => piece.grit, "other colours" => piece.more_colours.join(" "),
         "seen through" => piece.seen_through ? "yes" : "no", "use" => piece.uses.join(", "),
-        "places to avoid" => piece.keep_outs.any? ? piece.keep_outs.to_json : ""
+        "places to avoid" => Seen.compared(piece.keep_outs)
       }
     end
 

@@ -15,10 +15,14 @@ module Forms
     # @return [String] for the form's hidden field
     def self.text(shown) = JSON.generate(shown.transform_values { |value| short(value.to_s) })
 
-    def self.short(text) = (text.length > MOST_SHOWN) ? "#{LONG}#{Digest::SHA256.hexdigest(text)[0, 12]}" : text
+    def self.short(text) = (text.length > MOST_SHOWN) ? compared(text) : text
 
-    # stands before a text that was too long to show
+    # stands before what is compared and not shown
     LONG = "…"
+
+    # @param value [Object] as corners of an outline, which nobody reads as figures
+    # @return [String] in its place
+    def self.compared(value) = "#{LONG}#{Digest::SHA256.hexdigest(value.to_json)[0, 12]}"
 
     # @param text [String, nil] as +text+ gave it; nil from whoever does not say what it saw
     # @param now [Hash{String => Object}] the same fields as they stand now
@@ -38,16 +42,17 @@ module Forms
     # @param words [Hash{String => String}] how each is called, where that is not its name
     # @return [String]
     def sentence(names = changed, words: {})
-      told = names.map { |name| "#{words.fetch(name, name)} #{told(name)}" }
+      told = names.map { |name| [words.fetch(name, name), told(name)].compact.join(" ") }
       "Changed in another window since this page was opened: #{told.join(", ")}. What you typed is kept. Save again " \
         "to lay it over that, or load the page anew to see what is there."
     end
 
     private
 
+    # @return [String, nil] from what to what; nil for what is not shown
     def told(name)
       was, is = @then[name].to_s, @now[name].to_s
-      return "is another now" if [was, is].any? { |text| text.start_with?(LONG) }
+      return if [was, is].any? { |text| text.start_with?(LONG) }
       [was, is].map { |text| text.empty? ? "nothing" : text }.join(" → ")
     end
 

@@ -81,10 +81,11 @@ module Shelves
       lock = File.open(File.join(folder, LOCK), File::RDWR | File::CREAT, 0o600)
       lock.flock(File::LOCK_EX)
       yield folder
-      File.delete(lock.path)
       Dir[File.join(folder, "**/")].each { |inner| sync(inner) }
       File.rename(folder, target)
       sync(File.dirname(target))
+      # held until the folder has its name, so that a start meanwhile does not sweep it away
+      File.delete(File.join(target, LOCK))
     rescue Errno::EBUSY, Errno::EXDEV, Errno::ENOTEMPTY
       raise BackupFile::Broken, "#{target} cannot be put in place. Set UP_CLOSE_HOME to a folder that is not there yet."
     ensure

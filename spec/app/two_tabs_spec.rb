@@ -62,7 +62,7 @@ RSpec.describe "two tabs on one thing", :shop do
     layers = "#{path}/layers"
     number = board.files.index { |file| file["kind"] == "outline" }
     status, words, back = both_save(path, layers, {"layer[#{number}]" => "other both"}, {"layer[0]" => "paste top"})
-    expect([status, words]).to match [422, /files is another now/]
+    expect([status, words]).to match [422, /page was opened: files\./]
     expect(board.reload.files[number]["kind"]).to eq "other"
     save(layers, fields(path, layers).merge(back, "layer[0]" => "paste top"))
     expect([last_response.status, board.reload.files[0]["kind"]]).to eq [303, "paste"]
