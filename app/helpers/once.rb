@@ -35,7 +35,7 @@ module Helpers
       return unless env["REQUEST_METHOD"] == "POST" && !env["HTTP_ACCEPT"].to_s.include?("application/json")
       return if env["CONTENT_LENGTH"].to_i > Web::MOST_REQUEST_BYTES
       sent = Rack::Request.new(env).POST
-      return unless TOKEN.match?(sent[FIELD].to_s)
+      return unless TOKEN.match?(sent[FIELD].to_s.b)
       form = digest([env["PATH_INFO"], sent[FIELD]])
       [form, digest([form, told(sent.except(*NOT_SAID))])]
     rescue *Beside::BROKEN_OFF

@@ -63,6 +63,13 @@ RSpec.describe "a form that is sent twice", :shop do
     expect([send_twice["B"], send_twice["A"], send_twice["A"]]).to eq [[303, 2], [303, 3], [303, 3]]
   end
 
+  it "is answered whatever stands in its token" do
+    fields = hidden("/jobs/new", "/jobs").merge("title" => "Fair")
+    odd = ["%E9%FF", "", "x" * 3000, "0" * 23, "%00"].map { |token| "once=#{token}" } + ["once[]=1", "once[a]=b"]
+    answers = odd.map { |token| post("/jobs", "#{Rack::Utils.build_query(fields.except("once"))}&#{token}").status }
+    expect([answers.uniq, Job.count]).to eq [[303], odd.size]
+  end
+
   it "is known after the server was killed and started anew, since that is written down with what it made" do
     fields = hidden("/jobs/new", "/jobs").merge("title" => "Regatta")
     post "/jobs", fields
