@@ -25,7 +25,7 @@ module Helpers
 
     # @param verb [String] "GET"  @param path [String] as it was sent: the pattern decodes it, as the router's own does
     def allows?(verb, path)
-      route = @routes.call.fetch(verb, []).find { |pattern, *| pattern.match(path.empty? ? "/" : path) }
+      route = @routes.call.fetch(verb, []).find { |pattern, *| pattern.match(path.empty? ? "/" : path.b) }
       !route.nil? && ALLOWED.fetch(verb, []).include?(route.first.to_s)
     end
   end
