@@ -75,7 +75,7 @@ RSpec.configure do |config|
       Calibration, Printer, HistoryRow, HistoryEntry, Mark, Piece, Artwork, Board, Job, Preference
     ].each(&:delete_all)
     [Actions::LaidPlan, Actions::PlanWork::CHAINS].each(&:forget)
-    FileUtils.rm_rf([Settings.originals, Settings.devices])
+    FileUtils.rm_rf([Settings.originals, Settings.devices, File.join(Settings.home, "backups")])
     header "Host", "localhost"
   end
   config.after(:suite) { FileUtils.rm_rf(HOME) }

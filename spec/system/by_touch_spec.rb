@@ -42,7 +42,7 @@ RSpec.describe "drawings by touch", :shop, :page do
 
   # the thing in the middle of the window, with room to scroll both ways
   def brought(target)
-    expect(page).to have_css(".grip-bar", visible: :all)
+    expect(page).to have_css(".grip-bar", visible: :all), -> { "#{page.current_path}: #{page.text}" }
     # short pages scroll too
     page.execute_script("if (document.documentElement.scrollHeight < 1500) document.body.style.padding = '500px 0'")
     page.execute_script("document.querySelector(#{target.to_json}).scrollIntoView({block: 'center'})")
@@ -134,6 +134,7 @@ RSpec.describe "drawings by touch", :shop, :page do
 
   it "on a sheet whose used areas are drawn" do
     send_form "/drawer", "stock" => "label-backing", "printer" => "inkjet", "size" => "a4"
+    expect(last_response.status).to eq 303
     sheet = StockSheet.last
     used = -> { find("#sheet-#{sheet.id}", visible: :all).all("input:not([type=hidden])", visible: :all).map(&:value) }
     expect_deliberate("/drawer", "svg[data-sheet]", svg: "svg[data-sheet]", by: [30, 20], &used)
