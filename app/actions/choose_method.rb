@@ -41,18 +41,12 @@ module Actions
 
     # the sealer is chosen later: it does not stand in the way here
     def check(mark)
-      s = mark.situation
-      UpClose::Suitability.check!(UpClose::Suitability::Situation.new(
-        method: s.transfer_method,
-        printer: s.printer,
-        stock: s.stock,
-        material: s.material,
-        finish: s.finish,
-        colour: s.colour,
-        setting: s.setting,
-        grit: s.grit,
-        printers: Printer.kinds
-      ))
+      UpClose::Suitability.check!(
+        mark.planned.with(
+          sealer: nil, uses: [], more_colours: [], found: UpClose::PlannedMark::Found.new,
+          **UpClose::PlannedMark::Shop.new(printers: Printer.kinds).to_h
+        ).situation
+      )
     end
 
     # a new method begins with the finish that is usual over it

@@ -128,7 +128,7 @@ module Actions
       UpClose::Timetable::TaskChain.new(
         id: mark.id,
         title: marks.map(&:title).join(" and "),
-        steps: UpClose::Rounds.gathered(left(run, steps || (run ? run.walk.paced : mark.steps_written_out), done)),
+        steps: UpClose::Rounds.gathered(left(run, steps || (run ? run.walk.paced : mark.planned.written_out), done)),
         due: due,
         from: (mark.not_before.to_f if mark.not_before && run.nil?),
         copies: run ? run.pieces : mark.good_wanted,

@@ -18,13 +18,13 @@ module Actions
       end
     end
 
-    def begin_alone(mark, now) = create(mark, now, steps: mark.steps_written_out.map(&:to_h))
+    def begin_alone(mark, now) = create(mark, now, steps: mark.planned.written_out.map(&:to_h))
 
     # one run for all of them: the first mark's leads
     def begin_joined(marks, now)
       parts = marks.map do |mark|
         UpClose::Rounds::Joined::Part.new(
-          name: mark.id, steps: mark.steps_core, prints: mark.copies_wanted, pieces: mark.work.pieces_to_do
+          name: mark.id, steps: mark.planned.steps, prints: mark.copies_wanted, pieces: mark.pieces_to_do
         )
       end
       lead = create(

@@ -79,8 +79,8 @@ class AttemptFacts
   def worked_out
     limits = @mark.artwork ? @mark.design.limits : nil
     {
-      finest_mm: @mark.work.grown("finest_mm"), gap_mm: @mark.work.grown("gap_mm"),
-      solid_mm: @mark.work.grown("solid_mm"), line_limit_mm: limits&.[](:line_mm), gap_limit_mm: limits&.[](:gap_mm),
+      finest_mm: @mark.planned.grown(:finest_mm), gap_mm: @mark.planned.grown(:gap_mm),
+      solid_mm: @mark.planned.grown(:solid_mm), line_limit_mm: limits&.[](:line_mm), gap_limit_mm: limits&.[](:gap_mm),
       solid_limit_mm: limits&.[](:solid_mm), calibrated: !@mark.own_printer&.current.nil?,
       lightness: @mark.piece.colour_core.lightness, sealer_clash: clash?, new_lot: new_lot?,
       strain: strain

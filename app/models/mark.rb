@@ -62,8 +62,8 @@ class Mark < ApplicationRecord
   delegate :job, to: :piece
   delegate :placement, :ink_for_piece, :room, :eased_place, :repeats_core, :all_placed, :neighbours, :laid_first,
     :registration, :own_size, :own_size_fits?, to: :placing
-  delegate :setting, :mark_size, :worked, :priced_by, :reading_core, :situation, :wanted, :spares,
-    :steps_core, :steps_written_out, :short, :more_to_print, to: :work
+  # by the way it is done
+  delegate :setting, :situation, :spares, to: :planned
   delegate :pack, :print_pack, :pack_to_print, :sheet_kind, :cut_lines, :cut_outline, :cutting, :outline_key,
     :too_large, :tiled?, :boxed?, :allowances,
     :suiting_sheets, :heading, :own_printer, :unprintable, :wet?, :fault_findings,
@@ -80,9 +80,6 @@ class Mark < ApplicationRecord
     @other_flank ||= piece.marks.live.find { |other| other.id != id && other.flank && other.flank != flank }
   end
 
-  # names all that its artwork's look depends on
-  def looked_at_as = design.signature
-
   # @return [PreparedArtwork] the artwork as this mark prints it
   def design = @design ||= PreparedArtwork.new(self)
 
@@ -93,8 +90,9 @@ class Mark < ApplicationRecord
   # @return [MarkPlacing]
   def placing = @placing ||= MarkPlacing.new(self)
 
-  # @return [MarkWork]
-  def work = @work ||= MarkWork.new(self)
+  # All that is decided about it and known that bears on it; the same object for as long as nothing of that changes.
+  # @return [UpClose::PlannedMark]
+  def planned = MarkRecord.new(self).planned.then { |read| (read == @planned) ? @planned : @planned = read }
 
   # @return [MarkPrinting]
   def printing = @printing ||= MarkPrinting.new(self)
@@ -105,7 +103,7 @@ class Mark < ApplicationRecord
   def forget_design = @design = @covering = @printed = nil
 
   def reload(*)
-    @design = @placing = @work = @printing = @covering = @printed = nil
+    @design = @placing = @planned = @printing = @covering = @printed = nil
     super
   end
 
@@ -155,6 +153,18 @@ class Mark < ApplicationRecord
   # @return [Array<Integer>] by number
   def pieces_wanting = (1..good_wanted).to_a - attempts.reject { |a| a.result == "spoilt" }.map(&:piece)
 
+  # good ones that are still missing
+  def short = pieces_wanting.size
+
+  # pieces that the next run is for: all of them, or those that did not come out in the last one
+  def pieces_to_do = (run&.finished? && short.positive?) ? short : good_wanted
+
+  # how many more to print so that what is missing comes out
+  def more_to_print
+    known = spares
+    UpClose::Sheets::Spares.new([short, 1].max, start: known.chance, on_a_miss: known.on_a_miss).print || short
+  end
+
   # prints that can have been used
   def prints_made = [copies_wanted, next_print].max
 
@@ -193,7 +203,7 @@ class Mark < ApplicationRecord
 
   def alike?(other)
     other.made_like == made_like && other.placed? &&
-      other.steps_core.map { |step| [step.key, step.round] } == steps_core.map { |step| [step.key, step.round] }
+      [other, self].map { |mark| mark.planned.steps.map { |step| [step.key, step.round] } }.uniq.one?
   end
 
   # all wanted are good, and the last coat has cured

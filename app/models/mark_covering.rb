@@ -2,7 +2,6 @@
 
 # How a mark fills its piece, when it does: what is kept of it, and what comes of it.
 class MarkCovering
-  SHOWN = Shelves::LruCache.new(most: 100)
   # @param mark [Mark]  @param tried [UpClose::Covering::Cover, nil] not kept: a maker is still moving it
   def initialize(mark, tried: nil)
     @mark, @tried = mark, tried
@@ -85,12 +84,10 @@ class MarkCovering
   def shown
     own = @mark.artwork.ink_core
     return {"aspect" => own.aspect, "share" => 1.0, "vector" => !@mark.artwork.picture?} if recipe.empty?
-    SHOWN.fetch([@mark.artwork.id, @mark.artwork.updated_at.to_f, @mark.recipe, recipe.sized? && scale.round(9)]) do
-      prepared = Workers.call(behind, :to_keep)
-      box = UpClose::Artwork::Ink.from_h(prepared["ink"]).box
-      {"aspect" => box.height / box.width, "share" => box.width / prepared["ratio"] / own.box.width,
-       "vector" => prepared["vector"]}
-    end
+    prepared = Shelves::KeptAnswers.apart(behind, :to_keep)
+    box = UpClose::Artwork::Ink.from_h(prepared["ink"]).box
+    {"aspect" => box.height / box.width, "share" => box.width / prepared["ratio"] / own.box.width,
+     "vector" => prepared["vector"]}
   end
 
   # mm from side to side of what is shown

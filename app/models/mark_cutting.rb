@@ -3,7 +3,6 @@
 # The line a mark's copies are cut out along: what is kept with it, and what comes of it.
 class MarkCutting
   STRAIGHT = %w[box straight].freeze
-  CUTS = Shelves::LruCache.new(most: 300)
 
   # @param mark [Mark] with artwork, size and method
   def initialize(mark)
@@ -75,16 +74,13 @@ class MarkCutting
   # straight cuts, or nobody has said otherwise
   def ticked? = (!chosen? && !line.cover?) || STRAIGHT.include?(line.key)
 
-  def turned(cut) = @mark.reading_core.mirrored? ? cut.mirrored : cut
+  def turned(cut) = @mark.planned.reading.mirrored? ? cut.mirrored : cut
 
   def worked(line)
-    CUTS.fetch([printed.signature, line.key, printed.width_mm, figures, @mark.boxed?]) do
-      if line.follows_ink?
-        UpClose::Cutting::Cut.from_h(Workers.call(printed.drawn, :cut, line.key, printed.width_mm, figures))
-      else
-        line.new(asked(printed.width_mm)).call
-      end
-    end
+    return line.new(asked(printed.width_mm)).call unless line.follows_ink?
+    UpClose::Cutting::Cut.from_h(
+      Shelves::KeptAnswers.apart(printed.drawn, :cut, line.key, printed.width_mm, figures)
+    )
   end
 
   def asked(width_mm)

@@ -113,9 +113,9 @@ class MarkEtching
 
   # the artwork's thinnest line and gap, at the size it has now
   # @return [Float, nil] mm
-  def line_mm = @mark.work.grown("finest_mm")
+  def line_mm = @mark.planned.grown(:finest_mm)
 
-  def gap_mm = @mark.work.grown("gap_mm")
+  def gap_mm = @mark.planned.grown(:gap_mm)
 
   # what is kept
   # @return [Hash]

@@ -54,7 +54,7 @@ class MarkPack
 
   def printed = @mark.printed
 
-  def mirrored? = @mark.reading_core.mirrored?
+  def mirrored? = @mark.planned.reading.mirrored?
 
   def overlap_mm = @mark.laying["overlap_mm"] || UpClose::Printing::TiledPack::OVERLAP
 

@@ -2,9 +2,6 @@
 
 # Where a mark lies on its piece: its ink there, the room around it, its repeats and its neighbours.
 class MarkPlacing
-  # what was found of a place is asked again by the next page
-  ROOMS, EASED = Shelves::LruCache.new(most: 100), Shelves::LruCache.new(most: 100)
-
   # @param mark [Mark]
   def initialize(mark)
     @mark = mark
@@ -28,23 +25,18 @@ class MarkPlacing
   # @param place [UpClose::Placing::Placement] another place to try
   # @return [UpClose::Placing::FitSearch]
   def room(place = placement)
-    ROOMS.fetch([*known_by(place), @mark.clearance_mm]) do
-      UpClose::Placing::FitSearch.new(
-        shape: shape,
-        ink: ink_for_piece,
-        placement: place,
-        clearance_mm: @mark.clearance_mm
-      )
-    end
+    Shelves::KeptAnswers.of(
+      UpClose::Placing::FitSearch, :new, shape: shape, ink: ink_for_piece, placement: place,
+      clearance_mm: @mark.clearance_mm
+    )
   end
 
   # where film follows a curved piece that asks too much of it
   # @return [UpClose::Placing::Placement, nil]
   def eased_place(place = placement)
-    EASED.fetch([*known_by(place), @mark.design.bent?]) do
-      ink, bent = ink_for_piece, @mark.design.bent?
-      [UpClose::Placing::EasedPlace.new(shape: shape, ink: ink, placement: place, bent: bent).call]
-    end.first
+    Shelves::KeptAnswers.of(
+      UpClose::Placing::EasedPlace, :call, shape: shape, ink: ink_for_piece, placement: place, bent: @mark.design.bent?
+    )
   end
 
   # @return [UpClose::Placing::Repeats]
@@ -99,10 +91,4 @@ class MarkPlacing
   private
 
   def shape = @mark.shape_core
-
-  # names what is laid, what it is laid on, and where
-  def known_by(place)
-    piece = @mark.piece
-    [piece.shape, piece.measures, piece.keep_outs, @mark.flank, @mark.looked_at_as, place]
-  end
 end

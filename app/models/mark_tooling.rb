@@ -19,9 +19,9 @@ class MarkTooling
 
   # its thinnest line, at the size it has now
   # @return [Float] mm
-  def line_mm = @mark.work.grown("finest_mm") || SAMPLE_MM
+  def line_mm = @mark.planned.grown(:finest_mm) || SAMPLE_MM
 
-  def looked_at? = !@mark.work.grown("finest_mm").nil?
+  def looked_at? = !@mark.planned.grown(:finest_mm).nil?
 
   # @return [Array<UpClose::Tooling::Tip>]
   def tips = UpClose::Tooling.tips(work)
@@ -45,7 +45,7 @@ class MarkTooling
   def stroke_of(tip) = UpClose::Tooling::Stroke.new(tip, line_mm: line_mm, length_mm: length_mm)
 
   # @return [Float] mm of all lines
-  def length_mm = @mark.work.mark_size.line_mm
+  def length_mm = @mark.planned.size.line_mm
 
   # @return [Hash]
   def to_h = @kept.slice(:tip, :grain_deg).compact

@@ -9,17 +9,12 @@ class Piece < ApplicationRecord
   EDGES = {"open" => "falls away", "wall" => "a wall, as in a recess"}.freeze
 
   # shapes remember what they have worked out, and a drag asks the same one again
-  SHAPES = Shelves::LruCache.new(most: 40)
-
   # @return [UpClose::Surfaces::Shape]
   def to_core
-    SHAPES.fetch([shape, measures, keep_outs].to_json) do
-      UpClose::Surfaces.build(
-        shape,
-        measures.transform_keys(&:to_sym),
-        keep_outs: keep_outs.map { |k| UpClose::Surfaces::KeepOut.from_h(k) }
-      )
-    end
+    Shelves::KeptAnswers.of(
+      UpClose::Surfaces, :build, shape, measures.transform_keys(&:to_sym),
+      keep_outs: keep_outs.map { |k| UpClose::Surfaces::KeepOut.from_h(k) }
+    )
   end
 
   def material_core = UpClose::Materials.material(material)

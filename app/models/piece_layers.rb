@@ -81,7 +81,7 @@ class PieceLayers
 
   # until something can go over it, as its own steps say
   def next_s(mark)
-    waits = mark.worked.bare_steps.select { |step| step.phase == :apply && step.moments }
+    waits = mark.planned.bare_steps.select { |step| step.phase == :apply && step.moments }
     waits.last&.moments&.fetch(:next_coat, nil)
   end
 end

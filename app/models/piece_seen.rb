@@ -2,7 +2,6 @@
 
 # A piece with its marks as they will look, on its own photo where one is laid under it.
 class PieceSeen
-  SEEN = Shelves::LruCache.new(most: 8)
   # round a piece that is shown on one colour, as a share of it
   ROUND = 0.04
 
@@ -14,7 +13,7 @@ class PieceSeen
   def marks = @layers.marks
 
   # @return [Hash] as Shelves::SeenOnPiece#seen
-  def seen = SEEN.fetch(signature) { Workers.call(value, :seen) }
+  def seen = Shelves::KeptAnswers.apart(value, :seen)
 
   # the straightened photo that lies under the piece
   def photo? = plane.known?
@@ -27,13 +26,8 @@ class PieceSeen
     around.grown([around.width, around.height].max * ROUND)
   end
 
-  # names all that the pictures depend on
-  def signature
-    Digest::SHA256.hexdigest([
-      @piece.photo, @piece.colour, @piece.shape, @piece.measures, white,
-      marks.map { |mark| [mark.looked_at_as, mark.placement.to_a, mark.repeats, mark.cutting_kept, mark.laying] }
-    ].to_json)[0, 20]
-  end
+  # names all that the pictures depend on, for their addresses
+  def signature = UpClose::Identity.of(value)[0, PreparedArtwork::SIGNED]
 
   # @return [Array(Float, Float, Float, Float), nil] of white paper, mm from the piece's middle
   def white = @piece.photo && @piece.photo["white_mm"]
@@ -45,14 +39,14 @@ class PieceSeen
   def plane = @plane ||= PhotoPlane.new(@piece.photo && @piece.photo["laid"])
 
   def value
-    Shelves::SeenOnPiece.new(box: box, shape: shape, colour: @piece.colour_core, parts: parts, **from_photo)
+    @value ||= Shelves::SeenOnPiece.new(box: box, shape: shape, colour: @piece.colour_core, parts: parts, **from_photo)
   end
 
   def from_photo
     return {} unless photo?
-    bytes = Shelves::OriginalStore.new(Settings.originals).get(@piece.photo["original"])
     {
-      photo: bytes, plane: plane.scale, origin: UpClose::Geometry::Point[*@piece.photo["laid"]["origin"]],
+      photo: Shelves::StoredOriginal.new(Settings.originals, @piece.photo["original"]), plane: plane.scale,
+      origin: UpClose::Geometry::Point[*@piece.photo["laid"]["origin"]],
       white: white && UpClose::Geometry::Box.new(x: white[0], y: white[1], width: white[2], height: white[3])
     }
   end

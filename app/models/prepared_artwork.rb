@@ -3,8 +3,8 @@
 # What a mark really prints: its artwork, with the mark's own preparing done to
 # it. Everything after the Artwork stage asks here, never the artwork itself.
 class PreparedArtwork
-  CHECKED = Shelves::LruCache.new(most: 60)
-  LOOKS = Shelves::LruCache.new(most: 24)
+  # letters of a name in an address
+  SIGNED = 16
 
   # @param mark [Mark] with an artwork
   def initialize(mark)
@@ -49,24 +49,18 @@ class PreparedArtwork
   # @return [Hash]
   def facts = kept || (@facts ||= solved)
 
-  # names all that preparing is done with. Steps that follow the piece are told its shape too; others kept what they
-  # came to in older shops under its measures alone, which stays true of them.
-  def recipe_key
-    piece = @mark.piece
-    steps = recipe.active.map { |s| [s.work::KEY, s.figures] }
-    shape = recipe.follows_piece? ? [piece.shape, piece.keep_outs] : []
-    Digest::SHA256.hexdigest([artwork.id, steps, piece.measures, *shape].to_json)[0, 20]
-  end
+  # names all that preparing is done with, its scale aside
+  def recipe_key = UpClose::Identity.of(drawn_at(nil))
 
   # prepared so that one of the artwork's own units comes to so many millimetres
   # @return [Hash] what is worth keeping of it
-  def to_keep(mm_per_unit) = {"recipe" => recipe_key}.merge(apart(drawn_at(mm_per_unit), :to_keep))
+  def to_keep(mm_per_unit) = {"recipe" => recipe_key}.merge(kept_apart(drawn_at(mm_per_unit), :to_keep))
 
   # the same at the scale at which what is prepared measures what the mark does
   def solved
     return to_keep(mm_per_unit) if @mark.covering.any?
     {"recipe" => recipe_key}
-      .merge(apart(drawn_at(nil), :solved, @mark.width_mm, @mark.width_mm / artwork.ink_core.box.width))
+      .merge(kept_apart(drawn_at(nil), :solved, @mark.width_mm, @mark.width_mm / artwork.ink_core.box.width))
   end
 
   # millimetres one of the artwork's own units comes to
@@ -90,8 +84,8 @@ class PreparedArtwork
     )
   end
 
-  # opens and draws in a worker
-  def apart(...) = Workers.call(...)
+  # opened and drawn in a worker, once for as long as it is asked for
+  def kept_apart(...) = Shelves::KeptAnswers.apart(...)
 
   def aspect = ink.aspect
 
@@ -104,12 +98,8 @@ class PreparedArtwork
     artwork.lettering? ? artwork.width_per_cap * ink.box.width / artwork.ink_core.box.width / ratio : nil
   end
 
-  # names everything the picture depends on
-  def signature
-    Digest::SHA256.hexdigest(
-      [artwork.id, artwork.updated_at.to_f, prepared? && [recipe_key, recipe.sized? && @mark.width_mm]].to_json
-    )[0, 16]
-  end
+  # names everything the picture depends on, for its address
+  def signature = UpClose::Identity.of(drawn)[0, SIGNED]
 
   # @return [Hash, nil] the letters' heights at the mark's size
   def lettering
@@ -125,8 +115,18 @@ class PreparedArtwork
   def limits
     UpClose::Methods::Limits.for(
       method: method_looked_for, printer: @mark.printer || "laser", purpose: @mark.purpose_core,
-      recorded: @mark.work.limits_read
+      recorded: recorded_limits
     )
+  end
+
+  # what this shop has read of its limits for this way of doing it, or for the method nearest at hand
+  # @return [Hash{Symbol => Array(Float, String)}] for Methods::Limits
+  def recorded_limits
+    method, printer = method_looked_for, (@mark.printer || "laser").to_sym
+    way = UpClose::Record::Way.new(
+      method_key: method.key, printer: printer, stock: @mark.stock, family: @mark.piece.material_core.family
+    )
+    ShopFacts.now.book.recorded(method, way, purpose: @mark.purpose_core)
   end
 
   def film = @mark.stock_core&.white? ? :white : :clear
@@ -159,10 +159,13 @@ class PreparedArtwork
   # @return [Hash]
   def figures = looked_at.last
 
-  def looked_at = CHECKED.fetch(checks_key) { apart(drawn, :looked_at, about) }
+  def looked_at = kept_apart(drawn, :looked_at, about)
 
   # @return [Array<UpClose::Finding>, nil] nil when they have yet to be looked at
-  def findings_at_hand = CHECKED.at_hand(checks_key)&.first
+  def findings_at_hand = Shelves::KeptAnswers.at_hand(drawn, :looked_at, about)&.first
+
+  # names all that its checks depend on
+  def checks_key = Shelves::KeptAnswers.kept_as(drawn, :looked_at, about)
 
   # @param film [String] "wanted", "clear" or "white"
   # @return [String] PNG
@@ -173,25 +176,12 @@ class PreparedArtwork
   def look = look_on(film)
 
   def look_on(film, wanted: false)
-    LOOKS.fetch([checks_key, film, wanted]) do
-      apart(drawn, :look, @mark.width_mm, @mark.piece.colour_core, film, wanted: wanted)
-    end
+    kept_apart(drawn, :look, @mark.width_mm, @mark.piece.colour_core, film, wanted: wanted)
   end
 
   # @return [String] PNG of what really comes over, for the loupe
-  def impression_png
-    LOOKS.fetch([checks_key, "impression"]) { apart(drawn, :impression_png, about, @mark.printer || "laser") }
-  end
+  def impression_png = kept_apart(drawn, :impression_png, about, @mark.printer || "laser")
 
   # for addresses: what looks and the loupe's picture depend on
-  def looks_signature = Digest::SHA256.hexdigest(checks_key)[0, 16]
-
-  def checks_key
-    piece = @mark.piece
-    [
-      signature, @mark.width_mm, @mark.method_key, @mark.printer, @mark.stock, @mark.picked, @mark.purpose_core&.key,
-      piece.colour, piece.more_colours, @mark.laying["border_mm"],
-      *@mark.work.limits_read.transform_values { |value, _| value.round(4) }.to_a
-    ].to_json
-  end
+  def looks_signature = UpClose::Identity.of(drawn, about, @mark.printer || "laser")[0, SIGNED]
 end

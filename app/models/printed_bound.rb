@@ -16,7 +16,8 @@ class PrintedBound
 
   def width_mm = ink.box.width
 
-  def signature = Digest::SHA256.hexdigest([*all.map { |mark| mark.design.signature }, places].to_json)[0, 16]
+  # names all that it depends on
+  def signature = UpClose::Identity.of(drawn)
 
   # where the middle of all of it lies on the piece
   # @param place [UpClose::Placing::Placement, nil] another place to try for the first one

@@ -12,12 +12,12 @@ module Presenters
     # @return [Array<UpClose::Methods::Step>]
     def steps = all_steps.reject { |step| step.phase == :seal }
 
-    def pieces = @mark.work.pieces_to_do
+    def pieces = @mark.pieces_to_do
 
     def prints = @mark.copies_wanted
 
     # @return [Array<UpClose::Finding>]
-    def findings = [hands, *@mark.laid_first, *worked.findings.select { |finding| finding.key == :lots }, whole]
+    def findings = [hands, *@mark.laid_first, *planned.findings.select { |finding| finding.key == :lots }, whole]
 
     # @return [Run, nil] one that is under way
     def under_way = @mark.run&.finished? ? nil : @mark.run
@@ -35,12 +35,12 @@ module Presenters
 
     private
 
-    def worked = @worked ||= @mark.worked
+    def planned = @planned ||= @mark.planned
 
-    def all_steps = @all_steps ||= worked.steps
+    def all_steps = @all_steps ||= planned.steps
 
     def hands
-      total = Moments.about(worked.hands_s)
+      total = Moments.about(planned.hands_s)
       each = all_steps.reject(&:wait?).map { |step| Moments.about(step.least_s) }
       UpClose::Finding.note(
         :hands, "Work by hand", figure: total,
@@ -50,7 +50,7 @@ module Presenters
     end
 
     def whole
-      time = WholeTime.new(worked.written_out)
+      time = WholeTime.new(planned.written_out)
       UpClose::Finding.note(
         :whole, "From start to ready, at least", figure: Moments.about(time.all_s), working: time.working,
         reason: "Begun now, it is ready #{Moments.clock(@now + time.all_s, @now)}."

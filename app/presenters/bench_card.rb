@@ -20,18 +20,18 @@ module Presenters
 
     # @return [UpClose::Printing::BenchCard]
     def to_core
-      steps = @mark.steps_core
+      steps = @mark.planned.steps
       UpClose::Printing::BenchCard.new(
         title: @mark.title,
         subtitle: "#{@mark.job.title} · on #{@mark.piece.name}",
         facts: facts,
-        reading: @mark.reading_core.reason,
-        mirrored: @mark.reading_core.mirrored?,
+        reading: @mark.planned.reading.reason,
+        mirrored: @mark.planned.reading.mirrored?,
         steps: steps.map { |step| [step, time(step)] },
         cautions: steps.flat_map(&:cautions).uniq.map { |key|
           UpClose::Cautions.fetch(key)
         } + [UpClose::Cautions::DEFER],
-        pencil_lines: @mark.worked.pencil_lines(@writer),
+        pencil_lines: @mark.planned.pencil_lines(@writer),
         registration: @mark.registration(@writer).lines,
         shape: @mark.shape_core,
         lengths: @writer,
@@ -63,7 +63,7 @@ module Presenters
         *schools,
         ["Stock", "#{@mark.setting.stock.title}, #{@mark.setting.stock.side}"],
         *purpose,
-        ["Pieces", "#{@mark.work.pieces_to_do}, from #{@mark.copies_wanted} prints"],
+        ["Pieces", "#{@mark.pieces_to_do}, from #{@mark.copies_wanted} prints"],
         *lots,
         ["Draw lines", MarkRegister.new(@mark).marked_with],
         ["Sealer", @mark.sealer_core.title]
@@ -77,7 +77,7 @@ module Presenters
 
     # where the window holds fewer than are printed
     def lots
-      sizes = @mark.worked.lot_sizes
+      sizes = @mark.planned.lot_sizes
       sizes.one? ? [] : [["In lots", "print #{sizes.join(", then ")}; lay each lot before the next is printed"]]
     end
 
@@ -91,7 +91,7 @@ module Presenters
 
     def time(step)
       parts = [
-        (FOR[step.for] if @mark.work.pieces_to_do > 1), Moments.lasting(step),
+        (FOR[step.for] if @mark.pieces_to_do > 1), Moments.lasting(step),
         (Moments.window(step) if step.window?)
       ]
       parts.compact.reject(&:empty?).join(", ")

@@ -85,7 +85,7 @@ module Presenters
     # the piece, and the paper where it is larger
     def seen = @seen ||= lays_paper? ? box.union(UpClose::Geometry::Box.around(corners)) : box
 
-    def lines = @lines ||= mark.worked.pencil_lines(@writer)
+    def lines = @lines ||= mark.planned.pencil_lines(@writer)
 
     def lays_paper? = !mark.method_key.nil? && mark.method_core.stocks.any?
 

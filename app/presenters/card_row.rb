@@ -83,7 +83,7 @@ module Presenters
     def method_chosen
       return "none yet", :faint unless mark.method_key
       return "refused ■", :stop if UpClose::Suitability.findings(mark.situation).any?(&:stop?)
-      mark.reading_core.mirrored? ? ["mirrored", :turned] : "as it reads"
+      mark.planned.reading.mirrored? ? ["mirrored", :turned] : "as it reads"
     end
 
     def place

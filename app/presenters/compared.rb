@@ -35,11 +35,11 @@ module Presenters
           material: piece.material_core, finish: piece.finish_core, colour: piece.colour_core,
           more_colours: piece.more_colours_core, grit: piece.grit
         },
-        wanted: @mark.wanted,
+        wanted: @mark.planned.wanted,
         copies: @mark.good_wanted,
-        record: ShopLimits.ways,
+        record: @mark.planned.ways,
         cost: method(:cents),
-        size: @mark.mark_size,
+        size: @mark.planned.size,
         chosen: @mark.setting
       )
     end
@@ -52,14 +52,6 @@ module Presenters
       lines.sum { |line| line.cents || 0 } if lines&.first&.cents
     end
 
-    def priced
-      @priced ||= UpClose::Costing::Priced.new(
-        ShopPrices.list,
-        size: @mark.mark_size,
-        coverage: @mark.checked&.fetch("coverage", nil),
-        paper: UpClose::Printing::Paper.fetch(@mark.paper),
-        allowances: @mark.allowances
-      )
-    end
+    def priced = @priced ||= @mark.planned.priced
   end
 end

@@ -11,7 +11,7 @@ module Presenters
     end
 
     # @return [UpClose::Costing::Estimate]
-    def estimate = @estimate ||= worked.estimate
+    def estimate = @estimate ||= planned.estimate
 
     # whole cents for all good ones
     def whole_cents = (estimate.per_good * mark.good_wanted).round
@@ -29,18 +29,20 @@ module Presenters
 
     private
 
-    def worked = @worked ||= mark.worked
+    def planned = @planned ||= mark.planned
 
     def stocks_that_would_do
       mark.method_core.stocks.select { |stock| stock.printers.include?(mark.printer.to_sym) }
         .select do |stock|
-          UpClose::Suitability.drawbacks(mark.situation(stock: stock), mark.situation(stock: mark.setting.stock)).empty?
+          UpClose::Suitability.drawbacks(on(stock).situation, on(mark.setting.stock).situation).empty?
         end
     end
 
+    # the same, printed on another stock
+    def on(stock) = planned.with(stock: stock)
+
     def way(stock)
-      worked.priced
-        .way(worked.priced.name(stock).capitalize, mark.setting.with(stock: stock), mark.spares(on: stock).chance)
+      planned.priced.way(planned.priced.name(stock).capitalize, on(stock).setting, on(stock).spares.chance)
     end
   end
 end

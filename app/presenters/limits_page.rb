@@ -89,7 +89,7 @@ module Presenters
           method_key: mark.method_key, printer: mark.printer.to_sym, stock: mark.stock,
           family: mark.piece.material_core.family
         ),
-        title: mark.title, finest_mm: mark.work.grown("finest_mm"), gap_mm: mark.work.grown("gap_mm"),
+        title: mark.title, finest_mm: mark.planned.grown(:finest_mm), gap_mm: mark.planned.grown(:gap_mm),
         pieces: mark.piece.count
       )
     end

@@ -34,10 +34,10 @@ module Presenters
     def chosen? = !@mark.method_key.nil? && (@form.nil? || @form.ok?)
 
     # @return [UpClose::Methods::Orientation, nil]
-    def orientation = @orientation ||= chosen? ? @mark.reading_core : nil
+    def orientation = @orientation ||= chosen? ? @mark.planned.reading : nil
 
     # @return [Array<UpClose::Finding>]
-    def findings = [orientation.finding, @mark.spares.chance_finding] + @mark.worked.findings
+    def findings = [orientation.finding, @mark.spares.chance_finding] + @mark.planned.findings
 
     # what worked before on such a piece
     # @return [Object, nil] as LikeLast gives it

@@ -7,13 +7,13 @@ module Presenters
 
     def initialize(mark, writer:, placement: mark.placement)
       @mark, @writer, @placement = mark, writer, placement
-      @worked = mark.worked(at: placement)
-      @room = @worked&.room || mark.room(placement)
+      @planned = mark.planned.with(placement: placement)
+      @room = mark.room(placement)
       @view = PieceView.new(mark.piece, writer: writer, mark: mark, placement: placement, room: @room)
     end
 
     def findings
-      @findings ||= [*review, *curve, *repeats, *neighbours, *real_size, mark.reading_core&.finding].compact
+      @findings ||= [*review, *curve, *repeats, *neighbours, *real_size, mark.planned.reading&.finding].compact
     end
 
     # seen from the front, for a curved piece
@@ -58,7 +58,7 @@ module Presenters
     # the lines of what is tried; before a method is chosen they are the shape's alone
     # @return [Array<UpClose::Placing::PencilLines::Line>]
     def pencil_lines
-      return @worked.pencil_lines(@writer) if @worked
+      return @planned.pencil_lines(@writer) if mark.method_key
       UpClose::Placing::PencilLines.new(shape: shape, placement: placement, writer: @writer).call
     end
 

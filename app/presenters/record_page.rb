@@ -124,7 +124,7 @@ module Presenters
     def per_try
       mark = record.mark || (transfer_method && last_placed)
       return unless mark&.method_key && mark.artwork && chart?
-      cents = PER_TRY.fetch([mark.id, mark.updated_at, ShopPrices.stamp]) { mark.worked.estimate.per_copy.to_f }
+      cents = PER_TRY.fetch([mark.id, mark.updated_at, ShopPrices.stamp]) { mark.planned.estimate.per_copy.to_f }
       cents if cents.positive?
     end
 

@@ -9,7 +9,7 @@ module Presenters
     end
 
     # @return [Array<UpClose::Methods::Step>]
-    def steps = @steps ||= @mark.steps_core.select { |step| step.phase == :seal }
+    def steps = @steps ||= @mark.planned.steps.select { |step| step.phase == :seal }
 
     # what lies on the piece, in words
     def residue = UpClose::Methods::RESIDUES[@mark.setting.left]
@@ -58,7 +58,7 @@ module Presenters
 
     private
 
-    def whole = @whole ||= WholeTime.new(@mark.steps_written_out)
+    def whole = @whole ||= WholeTime.new(@mark.planned.written_out)
 
     def judged = @judged ||= Sealers.new(@mark).open_and_refused
   end

@@ -108,12 +108,12 @@ module Presenters
     # whether a step before this one lays the print on the piece
     def laid?
       bare = ->(each_step) { each_step.key[/\A[a-z_]+?(?=[_:~]?\d|:|\z)/] }
-      before = mark.steps_core.take_while { |earlier| bare[earlier] != bare[step] }
+      before = mark.planned.steps.take_while { |earlier| bare[earlier] != bare[step] }
       before.any? { |earlier| UpClose::Methods::Pictures.of(earlier) == :place }
     end
 
     # the paper hangs on a strip of tape, at this step or from an earlier one
-    def hinged? = mark.method_key && mark.steps_core.any?(&:hinged)
+    def hinged? = mark.method_key && mark.planned.steps.any?(&:hinged)
 
     # coats up to this one, the last of them wet
     def coats

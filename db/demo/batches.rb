@@ -52,7 +52,7 @@ module Demo
 
     # begun so that a step comes to hand a moment ago, by a hand a little quicker than planned
     def walk_to(mark, key)
-      took = mark.steps_written_out.take_while { |step| step.key != key }
+      took = mark.planned.written_out.take_while { |step| step.key != key }
         .map { |step| [step.key, step.least_s * 0.8 + 4 + step.earliest_s.to_i] }
       start = @now - 40 - took.sum(&:last)
       run = Actions::RunMarks.start(mark, start)

@@ -28,7 +28,7 @@ module CommandLine
     private
 
     def answer(request)
-      mark = request.worked
+      mark = request.planned
       {
         purpose: mark.setting.purpose.key, afterwards: mark.setting.afterwards&.key,
         method: mark.setting.transfer_method.key,
@@ -53,7 +53,7 @@ module CommandLine
 
     # the artwork's checks, then what speaks for and against the method here, then the place; each once
     def findings(request)
-      mark = request.worked
+      mark = request.planned
       place = UpClose::Placing::Review.new(
         room: mark.room,
         shape: mark.shape,

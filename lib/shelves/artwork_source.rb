@@ -13,7 +13,7 @@ module Shelves
       # @return [UpClose::Artwork::Drawing, UpClose::Artwork::Picture]
       # @raise [UpClose::Error]
       def opened
-        @opened ||= OpenedForms.new(forms).fetch([name, how]) { [opening.call, {}] }.first
+        @opened ||= OpenedForms.new(forms).fetch(self) { [opening.call, {}] }.first
       end
 
       # what the shop keeps of it
@@ -33,7 +33,9 @@ module Shelves
         end
       end
 
-      def key = [name, how]
+      # whichever folder it lies in
+      # @see UpClose::Identity
+      def identity = [name, how]
 
       private
 
@@ -48,11 +50,12 @@ module Shelves
 
       def opened
         @opened ||= OpenedForms.new(forms)
-          .fetch(key) { [UpClose::Artwork::Lettering.new(FontShelf.fetch(font), text, setting: setting).drawing, {}] }
+          .fetch(self) { [UpClose::Artwork::Lettering.new(FontShelf.fetch(font), text, setting: setting).drawing, {}] }
           .first
       end
 
-      def key = [font, text, setting.to_h]
+      # @see UpClose::Identity
+      def identity = [font, text, setting]
     end
 
     # many words set alike, one a copy
@@ -64,7 +67,8 @@ module Shelves
         @opened ||= UpClose::Artwork::LetteringSet.new(FontShelf.fetch(font), members, setting: setting).drawn
       end
 
-      def key = [font, members, setting.to_h]
+      # @see UpClose::Identity
+      def identity = [font, members, setting]
     end
   end
 end

@@ -18,6 +18,9 @@ module Shelves
       @parts = parts
     end
 
+    # @see UpClose::Identity
+    def identity = parts
+
     # @return [UpClose::Artwork::Ink] of all of them
     def ink
       hull = UpClose::Geometry::Algorithms::ConvexHull.call(parts.flat_map { |part| part.placed.hull })

@@ -27,13 +27,17 @@ module Shelves
         framed: framed)
     end
 
-    def ==(other) = other.is_a?(DrawnArtwork) && key == other.key
+    def ==(other) = other.is_a?(DrawnArtwork) && identity == other.identity
     alias_method :eql?, :==
 
-    def hash = key.hash
+    def hash = identity.hash
 
-    # @return [Array] all that it depends on
-    def key = [source.key, recipe, shape&.key, shape&.measures, (mm_per_unit&.round(9) if steps.sized?), framed]
+    # the piece counts where a step follows it, and the scale where one works in millimetres
+    # @see UpClose::Identity
+    def identity
+      done = steps.active.map { |step| [step.work::KEY, step.figures] }
+      [source, done, (shape if steps.follows_piece?), (mm_per_unit&.round(9) if steps.sized?), framed]
+    end
 
     def marshal_dump = [source, @forms, recipe, shape, mm_per_unit, framed]
 
@@ -77,7 +81,7 @@ module Shelves
     # @return [UpClose::Artwork::Recipe::Prepared]
     def prepared
       @prepared ||= begin
-        artwork, told = OpenedForms.new(@forms).fetch([:prepared, key]) do
+        artwork, told = OpenedForms.new(@forms).fetch(self) do
           made.then { |m| [m.artwork, {ratio: m.ratio, notes: m.notes}] }
         end
         UpClose::Artwork::Recipe::Prepared.new(artwork, told[:ratio], told[:notes])
@@ -118,7 +122,7 @@ module Shelves
     # @return [Array(Array<UpClose::Finding>, Hash)] its checks, and the figures that methods are judged by
     def looked_at(about)
       looked = subject(about)
-      known = [key, looked.artwork.ink.box.to_a]
+      known = [self, looked.artwork.ink.box]
       forms = OpenedForms.new(@forms)
       forms.tell(looked.artwork, known)
       looks = [UpClose::Artwork::Checks.findings(looked), figures_of(looked)]

@@ -3,11 +3,14 @@
 module Shelves
   # The few things asked for last, kept because making them is the slow part.
   class LruCache
-    def initialize(most: 6)
-      @most = most
+    # @param most [Integer] of them, or of their weights together
+    # @param weight [#call] what one that is kept counts for
+    def initialize(most: 6, weight: ->(_) { 1 })
+      @most, @weight = most, weight
       @lock = Mutex.new
       @kept = {}
       @busy = {}
+      @whole = 0
     end
 
     # Two that ask for the same wait for one answer.
@@ -23,16 +26,20 @@ module Shelves
     # @return what is kept under the key, or nil
     def at_hand(key)
       @lock.synchronize do
-        value = @kept.delete(key) or return
-        @kept[key] = value
+        value, weight = @kept.delete(key)
+        return unless weight
+        @kept[key] = [value, weight]
+        value
       end
     end
 
     # @return what is kept now
     def keep(key, value)
+      weight = @weight.call(value)
       @lock.synchronize do
-        @kept[key] = value
-        @kept.shift while @kept.size > @most
+        @whole += weight - (@kept.delete(key)&.last || 0)
+        @kept[key] = [value, weight]
+        @whole -= @kept.shift.last.last while @whole > @most && @kept.size > 1
       end
       value
     end

@@ -1,6 +1,5 @@
 # frozen_string_literal: true
 
-require "digest"
 require "fileutils"
 require "securerandom"
 
@@ -17,11 +16,11 @@ module Shelves
       @root = root
     end
 
-    # @param key [Array] all that it depends on
+    # @param source [Object] what it comes from, as UpClose::Identity tells it
     # @yield to make it when it is not here
     # @return [Array(UpClose::Artwork::Drawing|Picture, Hash)] the artwork, and what is told of it
-    def fetch(key)
-      path = File.join(@root, "#{Digest::SHA256.hexdigest([VERSION, key].inspect)}.form")
+    def fetch(source)
+      path = path_of(:opened, source)
       kept = read(path) and return kept
       yield.tap do |artwork, told|
         if artwork.is_a?(UpClose::Artwork::Drawing) || artwork.is_a?(UpClose::Artwork::Picture)
@@ -31,23 +30,23 @@ module Shelves
     end
 
     # what was worked out of an artwork before, told to it
-    # @param key [Array] all that the artwork depends on
+    # @param source [Object] what the artwork comes from
     # @return [UpClose::Artwork::Drawing, UpClose::Artwork::Picture] itself
-    def tell(artwork, key)
-      artwork.told(Marshal.load(File.binread(known_path(key)))) # rubocop:disable Security/MarshalLoad
+    def tell(artwork, source)
+      artwork.told(Marshal.load(File.binread(path_of(:known, source)))) # rubocop:disable Security/MarshalLoad
     rescue Errno::ENOENT, ArgumentError, TypeError, EOFError
       artwork
     end
 
     # what has been worked out of it is kept for the next time
-    def keep_known(artwork, key)
+    def keep_known(artwork, source)
       known = artwork.worked_out
-      write_whole(known_path(key), Marshal.dump(known)) if known.any?
+      write_whole(path_of(:known, source), Marshal.dump(known)) if known.any?
     end
 
     private
 
-    def known_path(key) = File.join(@root, "#{Digest::SHA256.hexdigest([VERSION, :known, key].inspect)}.form")
+    def path_of(kind, source) = File.join(@root, "#{UpClose::Identity.of(VERSION, kind, source)}.form")
 
     def read(path)
       form = Marshal.load(File.binread(path)) # rubocop:disable Security/MarshalLoad

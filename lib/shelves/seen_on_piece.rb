@@ -2,6 +2,7 @@
 
 require "vips"
 require "shelves/drawn_artwork"
+require "shelves/stored_original"
 
 module Shelves
   # A piece with its marks as they will look, on its own photo or on one colour: a value that a worker is sent.
@@ -14,7 +15,7 @@ module Shelves
     READ = 1.6
 
     # @param box [UpClose::Geometry::Box] of the picture, mm from the piece's middle
-    # @param photo [String, nil] bytes  @param plane [UpClose::Measure::PhotoScale::Straightened, nil]
+    # @param photo [StoredOriginal, nil]  @param plane [UpClose::Measure::PhotoScale::Straightened, nil]
     # @param origin [UpClose::Geometry::Point] of the piece's middle on the photo's plane, mm
     # @param white [UpClose::Geometry::Box, nil] of white paper, mm from the piece's middle
     # @param shape [UpClose::Surfaces::Shape]  @param colour [UpClose::Colour]  @param parts [Array<Part>] lowest first
@@ -22,6 +23,9 @@ module Shelves
       @box, @shape, @colour, @parts = box, shape, colour, parts
       @photo, @plane, @origin, @white, @most_px = photo, plane, origin, white, most_px
     end
+
+    # @see UpClose::Identity
+    def identity = [@box, @shape, @colour, @parts, @photo, @plane, @origin, @white, @most_px]
 
     # @return [Hash{Symbol => String}] PNGs: :bare, :clear and :white; and :findings, :rings, :contrast of each film
     def seen
@@ -73,7 +77,7 @@ module Shelves
 
     # a photo is read no finer than it is shown
     def straightened
-      read = Vips::Image.thumbnail_buffer(@photo, (READ * @most_px).round, size: :down)
+      read = Vips::Image.thumbnail_buffer(@photo.bytes, (READ * @most_px).round, size: :down)
       shrink = read.width / full_width.to_f
       there = UpClose::Geometry::Box.new(
         x: @box.x + @origin.x, y: @box.y + @origin.y, width: @box.width, height: @box.height
@@ -87,7 +91,7 @@ module Shelves
     end
 
     def full_width
-      header = Vips::Image.new_from_buffer(@photo, "")
+      header = Vips::Image.new_from_buffer(@photo.bytes, "")
       turned = header.get_typeof("orientation").positive? && header.get("orientation").between?(5, 8)
       turned ? header.height : header.width
     end

@@ -25,6 +25,9 @@ module UpClose
       freeze
     end
 
+    # @see Identity
+    def identity = to_a
+
     BLACK = new(0, 0, 0)
     WHITE = new(255, 255, 255)
     # walnut, slate, a dark paint: L* below this (a starting value)

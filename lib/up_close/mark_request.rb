@@ -2,15 +2,14 @@
 
 module UpClose
   # One mark asked for from outside, as docs/mark.md describes it. Reads what is given, fills in
-  # what a page would begin with, and answers the WorkedMark.
+  # what a page would begin with, and answers the PlannedMark.
   class MarkRequest
-    include Way
     include AskedValues
     include Fields
     include PieceAsked
     include ArtworkAsked
-    include SettingAsked
-    include SituationAsked
+    include WayAsked
+    include ShopAsked
     include OutlineAsked
 
     MOST = 500
@@ -35,14 +34,11 @@ module UpClose
       end
     end
 
-    # @return [WorkedMark]
-    def worked
-      @worked ||= WorkedMark.new(
-        shape: shape, ink: artwork_ink, placement: placement,
-        clearance_mm: number("clearance_mm", 0..500, CLEARANCE_MM), setting: setting, sealer: sealer,
-        situation: situation, reading: reading, record: record, climate: climate,
-        paper: Printing::Paper.fetch(@data["paper"] || "a4"), coverage: subject.solids.laid,
-        hour_cents: number("hour_cents", 0..1_000_000, 0).to_i
+    # @return [PlannedMark]
+    def planned
+      @planned ||= bare.with(
+        placement: placement, found: found, copies: whole("prints", @data["prints"], wanted), pieces: wanted,
+        coats: @data["coats"] && whole("coats", @data["coats"], nil)
       )
     end
 
@@ -50,28 +46,27 @@ module UpClose
     # @return [Comparison]
     def comparison
       @comparison ||= Comparison.new(
-        printers: printers.map(&:to_s), purpose: purpose, copies: wanted, size: size,
+        printers: printers.map(&:to_s), purpose: purpose, copies: wanted, size: planned.size,
         ground: {material: material, finish: finish, colour: colour, grit: grit},
-        wanted: looked_for.slice(:use, :finest_mm, :mostly_over_mm, :tones, :palette, :climate, :size_mm)
+        wanted: planned.wanted.except(:fumes, :book)
       )
     end
 
     private
 
-    # as a method begins, unless the request names one
-    def sealer = Sealing.fetch(@data["sealer"] || purpose.usual_sealer || transfer_method.seals_with || "none")
+    # good ones
+    def wanted = @data["pieces"] ? whole("pieces", @data["pieces"], 1) : whole("piece.count", piece["count"], 1)
 
-    def reading
-      Methods::Orientation.new(transfer_method, seen_through: piece["seen_through"] == true, picked: schools)
-    end
-
-    def climate = Timetable::Climate.asked(object_of(@data, "room", "{\"temperature_c\": 18, \"humidity\": 50}"))
-
-    # good and tried, by this way
-    def record
-      given = object_of(@data, "record", "{\"good\": 7, \"tried\": 10}")
-      counts = %w[good tried].map { |key| whole("record.#{key}", given[key], 0, least: 0) }
-      Record::Ways.new({[transfer_method.key, printer, stock.key] => counts})
+    # without the mark's size, and what is found of its artwork at that size
+    # @return [PlannedMark]
+    def bare
+      @bare ||= PlannedMark.new(
+        piece: on_piece, artwork: PlannedMark::Artwork.new(ink: artwork_ink), way: way, shop: shop,
+        place: PlannedMark::Place.new(
+          clearance_mm: number("clearance_mm", 0..500, CLEARANCE_MM),
+          paper: Printing::Paper.fetch(@data["paper"] || "a4")
+        )
+      )
     end
   end
 end

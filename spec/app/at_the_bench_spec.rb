@@ -134,7 +134,7 @@ RSpec.describe "at the bench", :shop do
     expect(get("/").body).to include("on plate")
     send_form "/marks/#{mark.id}/more"
     expect(mark.reload).to have_attributes(copies: 5, packed_at: nil)
-    expect(mark.work.pieces_to_do).to eq 1
+    expect(mark.pieces_to_do).to eq 1
     send_form "/marks/#{mark.id}/record/2", "result" => "usable", "print" => "4"
     expect(get("/").body).not_to include("on plate")
   end

@@ -105,7 +105,7 @@ RSpec.describe "a circuit board", :shop, :page do
     # 2 × 48 + 3, and 4 all round
     expect(board.marks["top"].piece.reload.measures["width_mm"]).to eq 107.0
     top = board.marks["top"]
-    top.runs.create!(began_at: Time.now, steps: top.steps_written_out.map(&:to_h))
+    top.runs.create!(began_at: Time.now, steps: top.planned.written_out.map(&:to_h))
     Actions::MakeBoardMarks.call(board.reload)
     now = board.reload.marks.transform_values(&:id)
     expect(now["top"]).not_to eq first["top"]

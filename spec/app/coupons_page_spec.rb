@@ -16,7 +16,7 @@ RSpec.describe "coupons and limits", :shop do
     expect([mark.width_mm, mark.method_key, mark.stock, mark.job.title])
       .to match [be_within(0.01).of(135), "gel-medium", "quick-peel", "Coupons"]
     # ink to ink, from the outer edge of the rings: 136 − 2 × (4 − 3.5)
-    expect(mark.reading_core).to be_mirrored
+    expect(mark.planned.reading).to be_mirrored
     expect(mark.pack.sheets).to eq 1
     get "/coupons/#{made.id}"
     expect(page_words).to include("Made, not yet printed.", "Read the photo", "136.0 × 93.0")

@@ -69,7 +69,7 @@ RSpec.describe "an etch that is measured", :shop, :page do
     # the strip told of the bath, not of the current
     expect(MarkEtching.new(mark.reload).current.efficiency).to eq 0.9
     expect(page).to have_text("by current of 0.2 A").and have_text("Volts follow from bath and distance")
-    expect(mark.reload.steps_core.map(&:key)).to include("patina", "brighten")
+    expect(mark.reload.planned.steps.map(&:key)).to include("patina", "brighten")
     width = mark.width_mm
     click_on "Widen the resist by 0.067 mm"
     expect(page).to have_css("h1", text: "Depth and time")
@@ -82,7 +82,7 @@ RSpec.describe "an etch that is measured", :shop, :page do
     form = Forms::BathForm.new({"depth" => "0.3", "bath" => "citric-peroxide"}, etching: MarkEtching.new(mark))
     Actions::ChooseBath.call(mark, MarkEtching.new(mark, typed: form.values), form) or raise form.errors.inspect
     mark.reload
-    run = mark.runs.create!(began_at: Time.now, steps: mark.steps_written_out.map(&:to_h))
+    run = mark.runs.create!(began_at: Time.now, steps: mark.planned.written_out.map(&:to_h))
     at = run.began_at
     until (step = run.clockwork.state(at.to_f).step).key == "look_1"
       at += step.least_s

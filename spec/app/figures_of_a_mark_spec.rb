@@ -7,7 +7,7 @@ RSpec.describe "figures of a mark", :shop do
 
   it "grow with it since it was looked at: a line twice as long and twice as thick" do
     mark.update!(checked: {"width_mm" => 15.0, "finest_mm" => 0.2, "line_mm" => 100.0}, width_mm: 30.0)
-    expect([mark.work.grown("finest_mm"), mark.setting.size.line_mm]).to eq [0.4, 200.0]
+    expect([mark.planned.grown(:finest_mm), mark.setting.size.line_mm]).to eq [0.4, 200.0]
   end
 
   it "want a copy for each repeat on each piece" do

@@ -18,10 +18,10 @@ RSpec.describe "what a shop learns from its own tries", :shop do
 
   it "learns how long ink stays wet here: in steps, at the bench, in the plan, said once each" do
     mark = ready_mark(count: "1")
-    expect(mark.steps_core.find { |step| step.key == "lay" }.latest_s).to eq 3600
+    expect(mark.planned.steps.find { |step| step.key == "lay" }.latest_s).to eq 3600
     [3, 6, 9, 12, 15, 18, 20, 21].each { |minutes| laid(minutes, "good") }
     [24, 27, 30, 35, 45, 50].each { |minutes| laid(minutes, "spoilt") }
-    lay = Mark.find(mark.id).steps_core.find { |step| step.key == "lay" }
+    lay = Mark.find(mark.id).planned.steps.find { |step| step.key == "lay" }
     expect(lay.latest_s / 60).to be_between(20, 28)
     expect(lay.source).to match(/\A2\d min from 14 tries of your own; 60 min is the starting value\z/)
     get "/timetable"
@@ -35,7 +35,7 @@ RSpec.describe "what a shop learns from its own tries", :shop do
     # a closed run keeps what it was begun with
     Attempt.delete_all
     expect(run.reload.steps_core.find { |step| step.key == "lay" }.latest_s).to eq lay.latest_s
-    expect(Mark.find(mark.id).steps_core.find { |step| step.key == "lay" }.latest_s).to eq 3600
+    expect(Mark.find(mark.id).planned.steps.find { |step| step.key == "lay" }.latest_s).to eq 3600
   end
 
   it "lets its own tries speak against a coarse ground, once they tell more than the plain rate" do

@@ -176,10 +176,10 @@ RSpec.describe "a maker's job", :shop do
     mark = through_the_pages(piece, artwork, place, way, "spray-acrylic")
     # film dries 30 min at 20 °C, twice as long at 10
     send_form "/marks/#{mark.id}/runs"
-    dries = [mark.steps_core, Run.last.steps_core, Actions::PlanWork.new(Time.now).chains.first.steps].map do |steps|
+    dries = [mark.planned.steps, Run.last.steps_core, Actions::PlanWork.new(Time.now).chains.first.steps].map do |steps|
       steps.find { |step| step.key == "film_dry" }.least_s
     end
-    bare = mark.worked.bare_steps.find { |step| step.key == "film_dry" }.least_s
+    bare = mark.planned.bare_steps.find { |step| step.key == "film_dry" }.least_s
     expect(dries).to eq [bare * 2] * 3
   end
 end

@@ -87,7 +87,7 @@ RSpec.describe "the pages of the demo", :shop do
     before = run.steps_core
     send_form "/marks/#{rose.id}/seal", "sealer" => "spray-lacquer"
     expect(Run.find(run.id).steps_core).to eq before
-    expect(rose.reload.steps_core.map(&:title)).to include("Spray lacquer: coat 4 of 4")
+    expect(rose.reload.planned.steps.map(&:title)).to include("Spray lacquer: coat 4 of 4")
   end
 
   it "keeps only preferences it knows, and sends nobody elsewhere" do

@@ -149,7 +149,7 @@ RSpec.describe Presenters do
 
   describe Presenters::StepPicture, :shop do
     def picture(mark, key)
-      described_class.new(mark, mark.steps_core.find { |one| one.key[/\A[a-z_]+/] == key }, writer: writer)
+      described_class.new(mark, mark.planned.steps.find { |one| one.key[/\A[a-z_]+/] == key }, writer: writer)
     end
 
     def layers(mark, key)

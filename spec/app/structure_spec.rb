@@ -99,14 +99,14 @@ RSpec.describe "how a page is built", :shop do
           mark.job.title,
           "Pencil lines",
           mark.sealer_core.title,
-          mark.reading_core.mirrored? ? "Printed mirrored" : "Printed as it reads"
+          mark.planned.reading.mirrored? ? "Printed mirrored" : "Printed as it reads"
         )
         mark.method_core.choices.each do |choice|
           # a line that is broken has the other column's words between
           option = choice.options[mark.setting.picked[choice.key]].first
           expect(words).to match(option.split(/(?<=-)|\s+/).map { |word| Regexp.escape(word) }.join(".{0,260}?"))
         end
-        mark.steps_core.each do |step|
+        mark.planned.steps.each do |step|
           expect(words).to include(step.title.split(":").first), "#{mark.title}: #{step.key}"
         end
         expect(words).not_to include("\u0000")

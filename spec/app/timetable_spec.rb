@@ -175,7 +175,7 @@ RSpec.describe "the timetable", :shop do
     ready = UpClose::Timetable::TaskChain.new(
       id: 0,
       title: "ready",
-      steps: [third.steps_core.find { |s| s.key == "bake" }],
+      steps: [third.planned.steps.find { |s| s.key == "bake" }],
       copies: 2
     )
     expect(UpClose::Timetable::Planner.new(work.hours, **work.send(:planner)).call([ready]).entries.first.from)
@@ -187,10 +187,11 @@ RSpec.describe "the timetable", :shop do
     keep
     ways = Actions::QuickerWays.call(mark.reload).to_h
     fewer = ways.keys.grep(/3 coats of .* instead of 4/).first
-    expect([ways[fewer], mark.steps_core].map { |steps| steps.count { |s| s.key.start_with?("seal_") } }).to eq [3, 4]
-    expect(ways[fewer].sum(&:least_s)).to be < mark.steps_core.sum(&:least_s)
+    coats = [ways[fewer], mark.planned.steps].map { |steps| steps.count { |s| s.key.start_with?("seal_") } }
+    expect(coats).to eq [3, 4]
+    expect(ways[fewer].sum(&:least_s)).to be < mark.planned.steps.sum(&:least_s)
     send_form "/marks/#{mark.id}/seal", "sealer" => "cup-coat", "coats" => "3"
-    expect([mark.reload.steps_core.map(&:title), Actions::QuickerWays.call(mark).map(&:first).grep(/coats of/)])
+    expect([mark.reload.planned.steps.map(&:title), Actions::QuickerWays.call(mark).map(&:first).grep(/coats of/)])
       .to match [include(/coat 3 of 3/), []]
     answer = send_form("/marks/#{mark.id}/seal", "sealer" => "cup-coat", "coats" => "plenty")
     expect([answer.status, page_words, answer.body])

@@ -79,7 +79,7 @@ RSpec.describe "What went wrong", :shop do
     lay = school.steps.find { |step| step["key"] == "lay" }
     expect(lay["words"]).to eq "Trimmed and at hand before the gel is spread. Middle first."
     expect(attempt.mark.reload.own_school).to eq school
-    expect(attempt.mark.steps_core.find { |step| step.key == "lay" }.words).to start_with "Trimmed and at hand"
+    expect(attempt.mark.planned.steps.find { |step| step.key == "lay" }.words).to start_with "Trimmed and at hand"
     attempt.mark.attempts.create!(copy: 7, piece: 1, result: "good", faults: [], made_at: Time.now + 60)
     expect(SchoolChange.last.since_words).to eq "since then 1 of 1"
     get "/attempts/#{attempt.id}/wrong"

@@ -20,7 +20,7 @@ RSpec.describe "etched to the end, at the real page", :shop, :page do
       [41.6, 22.4], [41.6, 24.65]
     ]
     # the top is printed mirrored, the bottom as in its file: melted down it lies as it is to lie
-    expect([top, bottom].map { |mark| mark.work.reading_core.mirrored? }).to eq [true, false]
+    expect([top, bottom].map { |mark| mark.planned.reading.mirrored? }).to eq [true, false]
     [top, bottom].each do |mark|
       visit "/marks/#{mark.id}/sheet"
       find("#lay-out").click_on("Lay out")

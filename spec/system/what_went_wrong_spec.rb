@@ -56,7 +56,7 @@ RSpec.describe "Learning from what went wrong", :shop, :page do
     click_on "Saved: back to the bench"
     expect(page).to have_text("1 spoilt")
     attempt = Attempt.last
-    expect(attempt.mark.steps_core.find { |step| step.key == "lay" }.words).to start_with "Trimmed and at hand"
+    expect(attempt.mark.planned.steps.find { |step| step.key == "lay" }.words).to start_with "Trimmed and at hand"
     expect_open_to_all ["/attempts/#{attempt.id}/wrong", "/marks/#{attempt.mark_id}/record"]
   end
 

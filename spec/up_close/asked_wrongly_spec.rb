@@ -191,7 +191,7 @@ RSpec.describe "requests that are wrong in one place" do
       told = mistakes(right, values: [nil, -1, "x", [nil], {"x" => 1}]) do |asked|
         request = described_class.new(asked, artwork: drawing)
         [request.subject.limits, request.cut_figures, request.cover]
-        request.worked
+        request.planned
       end
       expect(told.join("\n")).to eq ""
     end

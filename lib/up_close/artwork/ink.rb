@@ -21,6 +21,9 @@ module UpClose
       # height ÷ width
       def aspect = box.height / box.width
 
+      # @see Identity
+      def identity = [box, hull, centroid, rows]
+
       def to_h
         {box: box.to_a, hull: hull.map(&:to_a), centroid: centroid.to_a, rows: rows}
       end

@@ -63,6 +63,9 @@ module UpClose
       alias_method :eql?, :==
       def hash = to_a.hash
 
+      # @see Identity
+      def identity = to_a
+
       def to_a = [x, y, width, height]
 
       def inspect = "#<Box #{x}, #{y}, #{width} × #{height}>"

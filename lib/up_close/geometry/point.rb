@@ -47,6 +47,9 @@ module UpClose
       alias_method :eql?, :==
       def hash = [x, y].hash
 
+      # @see Identity
+      def identity = to_a
+
       def to_a = [x, y]
 
       def inspect = "#<Point #{x}, #{y}>"

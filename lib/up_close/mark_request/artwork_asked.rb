@@ -13,10 +13,20 @@ module UpClose
           limits: Methods::Limits.for(method: transfer_method, printer: printer, purpose: purpose),
           film: stock.white? ? :white : :clear,
           surface: colour,
-          border_mm: bare_setting.border_mm,
+          border_mm: bare.setting.border_mm,
           lettering: lettering,
           white_film: transfer_method.stocks.any?(&:white?),
           inked: transfer_method.inked? && purpose.inked?
+        )
+      end
+
+      # what its checks find that methods are judged and times worked out by
+      # @return [PlannedMark::Found]
+      def found
+        PlannedMark::Found.new(
+          width_mm: width_mm, finest_mm: Artwork::Checks::ThinnestLine.call(subject)&.value,
+          mostly_over_mm: subject.mostly_over_mm, line_mm: subject.lines.length_mm, coverage: subject.solids.laid,
+          tones: subject.solids.tones > Artwork::Checks::Tones::MUCH, palette: subject.palette
         )
       end
 

@@ -35,7 +35,7 @@ module UpClose
       def cut_figures
         asked = object("cut", CUT_KEYS)
         Cutting::Figures::ALL.to_h do |key, figure|
-          value = asked.fetch(key.to_s) { (key == :around_mm) ? bare_setting.border_mm : figure.default }
+          value = asked.fetch(key.to_s) { (key == :around_mm) ? bare.setting.border_mm : figure.default }
           next [key, value.to_f] if value.is_a?(Numeric) && figure.range.cover?(value)
           refuse("“cut.#{key}” is #{value.inspect}.", "Give #{figure.range.begin} to #{figure.range.end}.", :cut)
         end

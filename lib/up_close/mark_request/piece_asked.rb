@@ -8,6 +8,14 @@ module UpClose
 
       def piece = @data["piece"]
 
+      # @return [PlannedMark::OnPiece]
+      def on_piece
+        PlannedMark::OnPiece.new(
+          shape: shape, material: material, finish: finish, colour: colour, grit: grit, uses: uses,
+          seen_through: piece["seen_through"] == true
+        )
+      end
+
       def shape
         @shape ||= begin
           kind = Surfaces.fetch(piece["shape"])

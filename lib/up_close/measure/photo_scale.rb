@@ -117,6 +117,9 @@ module UpClose
           freeze
         end
 
+        # @see Identity
+        def identity = [@corners, width_mm, height_mm]
+
         # mm from the rectangle's first corner
         def place(point) = @map.apply(point)
 

@@ -40,6 +40,10 @@ module UpClose
         freeze
       end
 
+      # a drift of less than a ten-thousandth, as records grow old, is none
+      # @see Identity
+      def identity = [@starting, @recorded.transform_values { |value, _| value.round(4) }]
+
       # @return [Numeric, Boolean]
       # @raise [KeyError]
       def [](name) = @recorded.key?(name) ? @recorded[name].first : @starting.fetch(name)

@@ -10,6 +10,9 @@ module UpClose
       # a size under this share of the present one is no remedy
       LEAST = 0.2
 
+      # @see #initialize, #call
+      def self.call(...) = new(...).call
+
       # @param shape [Surfaces::Curved]  @param ink [Artwork::Ink]  @param placement [Placement]
       # @param bent [Boolean] whether the artwork is bent onto its place
       def initialize(shape:, ink:, placement:, bent: false)

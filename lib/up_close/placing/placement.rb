@@ -24,6 +24,9 @@ module UpClose
       alias_method :eql?, :==
       def hash = to_a.hash
 
+      # @see Identity
+      def identity = to_a
+
       def to_a = [x_mm, y_mm, width_mm, turn_deg]
     end
   end

@@ -21,6 +21,9 @@ module UpClose
 
       def to_h = {kind: kind, x: centre.x, y: centre.y, width: width, height: height, words: words}
 
+      # @see Identity
+      def identity = to_h
+
       # @return [KeepOut] on the other flank
       def mirrored = KeepOut.from_h(to_h.merge(x: -centre.x))
 

@@ -38,6 +38,9 @@ module UpClose
 
       def key = self.class.key
 
+      # @see Identity
+      def identity = [key, measures]
+
       # sent to a worker without what was worked out of it
       def marshal_dump = measures
 

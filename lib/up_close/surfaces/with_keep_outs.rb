@@ -17,6 +17,9 @@ module UpClose
 
       def bare = __getobj__
 
+      # @see Identity
+      def identity = [bare, keep_outs]
+
       def mirrored = WithKeepOuts.new(bare.mirrored, keep_outs.map(&:mirrored))
 
       # @param ink [Placing::PlacedInk]  @return [Float] mm

@@ -30,6 +30,9 @@ module UpClose
       end
 
       # slant and stretch only where there is any: what was kept before them reads as it did
+      # @see Identity
+      def identity = to_h
+
       def to_h
         plain = {"spacing" => spacing, "side" => side, "radius" => radius, "outline" => outline}
         plain["slant"] = slant unless slant.zero?

@@ -3,8 +3,26 @@
 module UpClose
   class MarkRequest
     # How a mark that is asked for is made: what it is for, by which method, from which printer, by which schools.
-    module Way
+    module WayAsked
       private
+
+      # @return [PlannedMark::Way]
+      def way
+        PlannedMark::Way.new(
+          transfer_method: transfer_method, printer: printer, stock: stock, picked: schools, purpose: purpose,
+          afterwards: afterwards, sealer: sealer,
+          work_s: @data["work_s"] && number("work_s", 1..MarkRequest::LONGEST_WORK_S, nil)
+        )
+      end
+
+      # as it is asked for, else the first that the method knows for this printer
+      def stock
+        return Sheets::Stock.fetch(@data["stock"]) if @data["stock"]
+        Methods::MethodChoice.new(method: transfer_method, printer: printer).stock
+      end
+
+      # as a method begins, unless the request names one
+      def sealer = Sealing.fetch(@data["sealer"] || purpose.usual_sealer || transfer_method.seals_with || "none")
 
       # the one asked for, or what we would suggest
       def transfer_method
