@@ -20,6 +20,20 @@ module Actions
       nil
     end
 
+    # a file that the shop drew itself
+    # @param bytes [String]  @param file_name [String]  @param source [String] in words
+    # @return [Artwork]
+    # @raise [UpClose::Error] when it cannot be opened
+    def drawn(mark, bytes, name:, file_name:, source:)
+      original = Shelves::OriginalStore.new(Settings.originals).put(bytes)
+      artwork = opened(original, name: name, source: source, file_name: file_name)
+      ApplicationRecord.change do
+        artwork.save!
+        use(mark, artwork)
+      end
+      artwork
+    end
+
     # white artwork that was refused, done in one of the ways there are for it
     # @param way [UpClose::Artwork::WaysWithWhite::Way]  @param original [String] as the store named it
     # @return [UpClose::Error, nil] the refusal
@@ -38,7 +52,7 @@ module Actions
     # its method as far as the way decides it; what speaks against that is said at Method
     def choose(mark, way)
       sealer = UpClose::Methods.fetch(way.method_key).seals_with
-      mark.update!(
+      mark.change(
         method_key: way.method_key,
         printer: mark.printer || "laser",
         stock: way.stock || UpClose::Methods.fetch(way.method_key).stocks.first.key,
@@ -54,7 +68,7 @@ module Actions
       mark.forget_design
       place = FirstPlace.call(mark, cap_height_mm)
       ApplicationRecord.change do
-        mark.update!(
+        mark.change(
           artwork: artwork, recipe: [], earlier_recipes: [], prepared: nil, checked: nil, earlier_places: [],
           placed_at: nil, packed_at: nil, width_mm: place.width_mm, x_mm: place.x_mm, y_mm: place.y_mm, turn_deg: 0,
           cover: nil, cutting_kept: {}

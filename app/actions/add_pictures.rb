@@ -8,28 +8,28 @@ module Actions
     # @param mark [Mark] whose blank it is; without artwork it takes the first picture itself
     # @param files [Array<Hash>] uploads
     # @return [Hash{String => String}] what was refused, by its file's name, and why
-    def call(mark, files)
+    def call(mark, files, now)
       files.each_with_object({}) do |file, refused|
         if ContactSheet.new(mark.reload).room < 1
           refused[file[:filename].to_s] = "#{ContactSheet::MOST} pictures is the limit. Begin another job for the rest."
           next
         end
-        reason = add(mark, file) and refused[file[:filename].to_s] = reason
+        reason = add(mark, file, now) and refused[file[:filename].to_s] = reason
       end
     end
 
     # @return [String, nil] why it was refused
-    def add(mark, file)
+    def add(mark, file, now)
       form = Forms::ArtworkForm.new({"kind" => "file", "file" => file, "source" => ""})
       target = mark.artwork ? another(mark) : mark
-      return cover(target) if AddArtwork.call(target, form)
+      return cover(target, now) if AddArtwork.call(target, form)
       ApplicationRecord.change { [target, target.piece].each(&:destroy!) } if target != mark
       form.errors.values.first || "It cannot be read."
     end
 
-    def cover(mark)
+    def cover(mark, now)
       mark.reload
-      CoverPiece.call(mark, mark.covering.beginning)
+      CoverPiece.call(mark, mark.covering.beginning, now)
       nil
     end
 
@@ -38,7 +38,7 @@ module Actions
     def another(mark)
       ApplicationRecord.change do
         piece = mark.piece.dup
-        piece.update!(name: next_name(mark.piece), count: 1, photo: nil)
+        piece.change(name: next_name(mark.piece), count: 1, photo: nil)
         piece.marks.create!(
           **mark.attributes.slice(*ContactSheet::SAME_WORK), earlier_places: []
         )
@@ -57,7 +57,7 @@ module Actions
     def alike(marks)
       first = marks.find(&:method_key) or return
       work = first.attributes.slice(*(ContactSheet::SAME_WORK - %w[copies clearance_mm]))
-      ApplicationRecord.change { marks.reject(&:method_key).each { |mark| mark.update!(work) } }
+      ApplicationRecord.change { marks.reject(&:method_key).each { |mark| mark.change(work) } }
     end
 
     # all of them lighter or darker, softer or harder; what else is prepared stays

@@ -33,8 +33,8 @@ module Actions
       end
       ApplicationRecord.change do
         mark.layouts.each { |layout| layout.destroy! if layout.laid? }
-        mark.update!(bound_to: host.id, picked: host.picked, packed_at: nil)
-        host.update!(binds: true)
+        mark.change(bound_to: host.id, picked: host.picked, packed_at: nil)
+        host.change(binds: true)
       end
       nil
     end
@@ -42,8 +42,8 @@ module Actions
     def part(mark)
       host = mark.host or return
       ApplicationRecord.change do
-        mark.update!(bound_to: nil)
-        host.update!(binds: host.guests.reload.any?)
+        mark.change(bound_to: nil)
+        host.change(binds: host.guests.reload.any?)
       end
     end
   end

@@ -76,7 +76,7 @@ module Actions
       %w[marks runs boards layouts].each do |name|
         table = BundleTables.all.fetch(name)
         @data[name].each do |row|
-          table.model.find(@ids[name][row["id"]]).update!(linked(name, table, row))
+          table.model.find(@ids[name][row["id"]]).change(linked(name, table, row))
         end
       end
     end

@@ -18,7 +18,7 @@ module Actions
         mark = attempt.mark
         school = mark.own_school || OwnSchool.find_or_initialize_by(method_key: attempt.method_key, title: TITLE)
         school.update!(steps: changed(school.steps.presence || copied(mark), change))
-        mark.update!(picked: mark.picked.merge("own_school" => school.id)) if mark.method_key == attempt.method_key
+        mark.change(picked: mark.picked.merge("own_school" => school.id)) if mark.method_key == attempt.method_key
         SchoolChange.create!(
           method_key: attempt.method_key, own_school: school, attempt: attempt, cause: cause.key, step: change.step,
           words: change.words, made_at: now

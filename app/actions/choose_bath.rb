@@ -8,12 +8,14 @@ module Actions
     # @param etching [MarkEtching]  @param form [Forms::BathForm] gets the refusal
     # @return [Boolean]
     def call(mark, etching, form)
-      seconds = etching.time_s
-      ApplicationRecord.change { mark.update!(etching: etching.to_h, work_s: seconds) }
+      set(mark, etching)
       true
     rescue UpClose::Error => error
       form.refuse(error, :depth)
       false
     end
+
+    # @raise [UpClose::Error] where nothing can etch it so
+    def set(mark, etching) = mark.change(etching: etching.to_h, work_s: etching.time_s)
   end
 end

@@ -9,7 +9,7 @@ module Actions
     def call(mark, form)
       return false unless form.ok?
       ApplicationRecord.change do
-        mark.update!(cutting_kept: form.kept, laying: mark.laying.merge(form.laying).compact)
+        mark.change(cutting_kept: form.kept, laying: mark.laying.merge(form.laying).compact)
       end
       mark.forget_design
       true

@@ -9,15 +9,21 @@ module Actions
     # @return [Boolean]
     def call(mark, form)
       return false unless form.ok?
-      mark.assign_attributes(form.values.slice(:method_key, :printer, :stock, :picked, :reading))
-      check(mark)
-      mark.sealer = sealer_that_suits(mark)
-      mark.coats = nil if mark.sealer_changed?
-      ApplicationRecord.change { mark.save! }
+      set(mark, **form.values.slice(:method_key, :printer, :stock, :picked, :reading))
       true
     rescue UpClose::Error => error
       form.errors[:method_key] = error.sentence
       false
+    end
+
+    # @param way [Hash] :method_key, :printer, :stock (its key), :picked (keys of schools), :reading
+    # @raise [UpClose::Error] when something refuses it
+    def set(mark, **way)
+      mark.assign_attributes(way)
+      check(mark)
+      mark.sealer = sealer_that_suits(mark)
+      mark.coats = nil if mark.sealer_changed?
+      mark.change
     end
 
     # as it was done before on the same kind of piece: method, printer, stock, schools, finish
@@ -32,7 +38,7 @@ module Actions
       check(mark)
       mark.sealer = way.sealer || sealer_that_suits(mark)
       mark.coats = way.coats if mark.sealer_core.coats.positive?
-      ApplicationRecord.change { mark.save! }
+      mark.change
       nil
     rescue UpClose::Error => error
       mark.restore_attributes

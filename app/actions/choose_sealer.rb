@@ -12,7 +12,7 @@ module Actions
       finding = sealer.finding(residue: mark.setting.left, material: mark.piece.material_core)
       return UpClose::Errors::Unsuitable.new(finding.reason, remedy: finding.remedy, field: :sealer) if finding.stop?
       number = count(coats.to_s.strip, sealer)
-      ApplicationRecord.change { mark.update!(sealer: sealer.key, coats: number) }
+      mark.change(sealer: sealer.key, coats: number)
       nil
     rescue UpClose::Error => error
       error

@@ -19,8 +19,8 @@ module Actions
 
     def keep(mark, settings)
       ApplicationRecord.change do
-        mark.update!(strap: settings.slice(:down_mm, :high_mm, :overlap_mm).transform_keys(&:to_s))
-        mark.piece.update!(handle: {"side" => settings[:handle], "joins_mm" => settings[:joins]}.compact)
+        mark.change(strap: settings.slice(:down_mm, :high_mm, :overlap_mm).transform_keys(&:to_s))
+        mark.piece.change(handle: {"side" => settings[:handle], "joins_mm" => settings[:joins]}.compact)
       end
     end
   end

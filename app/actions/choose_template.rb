@@ -10,7 +10,7 @@ module Actions
       return false unless form.ok?
       kept = form.values.slice(:stuff, :kind, :folds, :moved).transform_keys(&:to_s)
       kept.delete("kind") if kept["kind"] == "auto"
-      ApplicationRecord.change { mark.update!(template: kept) }
+      mark.change(template: kept)
       true
     end
   end

@@ -8,7 +8,7 @@ module Actions
     # @param tooling [MarkTooling]
     def call(mark, tooling)
       seconds = tooling.stroke.seconds
-      ApplicationRecord.change { mark.update!(tooling: tooling.to_h, work_s: seconds) }
+      mark.change(tooling: tooling.to_h, work_s: seconds)
     end
   end
 end

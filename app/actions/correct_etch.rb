@@ -40,7 +40,7 @@ module Actions
       run.update!(steps: steps.map(&:to_h))
       run.forget_steps
       mark = run.mark
-      mark.update!(etching: mark.etching.merge("strip_um" => depth_um, "strip_min" => (seconds / 60).round(2)))
+      mark.change(etching: mark.etching.merge("strip_um" => depth_um, "strip_min" => (seconds / 60).round(2)))
     end
   end
 end

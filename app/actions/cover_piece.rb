@@ -10,31 +10,31 @@ module Actions
     # @param cover [UpClose::Covering::Cover]
     # @raise [UpClose::Error] when nothing of the piece is left
     # @param pins [Hash{String => Array(Float, Float)}] places of the picture, by the feature each is held to
-    def call(mark, cover, pins: {})
+    def call(mark, cover, now, pins: {})
       ApplicationRecord.change do
         mark.lock!
         was = mark.cover
         mark.cover = cover.to_h.transform_keys(&:to_s).merge("earlier" => earlier(was), "pins" => pins)
         mark.cutting_kept = {} unless was
-        settle(mark)
-        mark.save!
+        mark.covering.settle(now)
+        mark.change
       end
     end
 
     # holds a place of the picture to a feature of the body, with those that are held already
     # @param feature [Integer] its number  @param point [UpClose::Geometry::Point] mm on the piece, where it is now
-    def pin(mark, feature, point)
+    def pin(mark, feature, point, now)
       covering = mark.covering
       on = UpClose::Covering::Pins.on_picture(covering.cover, point)
       pins = covering.pins.merge(feature.to_s => on.to_a)
-      call(mark, covering.pinned(pins), pins: pins)
+      call(mark, covering.pinned(pins), now, pins: pins)
     end
 
     # @param form [Forms::CoverForm] gets the refusal
     # @return [Boolean] whether it was refused
-    def try(mark, form)
+    def try(mark, form, now)
       return true unless form.ok?
-      call(mark, form.cover)
+      call(mark, form.cover, now)
       false
     rescue UpClose::Error => error
       form.refuse(error, :edge)
@@ -46,14 +46,14 @@ module Actions
     def earlier(was) = was ? (was.fetch("earlier", []) + [was.except("earlier")]).last(REMEMBERED) : []
 
     # @return [Boolean] whether there was anything to take back
-    def undo(mark)
+    def undo(mark, now)
       *rest, last = mark.cover.to_h.fetch("earlier", [])
       return false unless last
       ApplicationRecord.change do
         mark.lock!
         mark.cover = last.merge("earlier" => rest)
-        settle(mark)
-        mark.save!
+        mark.covering.settle(now)
+        mark.change
       end
       true
     end
@@ -66,20 +66,8 @@ module Actions
         mark.forget_design
         to = FirstPlace.call(mark, nil)
         mark.assign_attributes(width_mm: to.width_mm, x_mm: to.x_mm, y_mm: to.y_mm, turn_deg: 0.0)
-        PrepareArtwork.again(mark)
-        mark.save!
+        mark.change
       end
-    end
-
-    # after the piece, the artwork or its recipe has changed too
-    def settle(mark)
-      mark.forget_design
-      middle = mark.covering.region.box.centre
-      mark.prepared = mark.design.solved
-      mark.assign_attributes(
-        width_mm: mark.prepared["width_mm"], x_mm: middle.x.round(6), y_mm: middle.y.round(6), turn_deg: 0.0,
-        repeats: {}, placed_at: mark.placed_at || Time.now.utc
-      )
     end
   end
 end

@@ -15,7 +15,7 @@ module Actions
         motion: etching.motion
       ).value!
       told = etching.to_h.merge(strip_um: reading.depth_um, strip_min: reading.minutes)
-      ApplicationRecord.change { mark.update!(etching: told, work_s: MarkEtching.new(mark, typed: told).time_s) }
+      mark.change(etching: told, work_s: MarkEtching.new(mark, typed: told).time_s)
       nil
     rescue UpClose::Error => error
       error

@@ -11,11 +11,11 @@ module Actions
       words = reason.to_s.scrub("").strip[0, MarkStops::MOST_LETTERS]
       return false if words.empty?
       stops = LookAtArtwork.once(mark).stops
-      ApplicationRecord.change { mark.update!(override: stops.passed_for(words, now)) } if stops.any?
+      mark.change(override: stops.passed_for(words, now)) if stops.any?
       true
     end
 
-    def take_back(mark) = ApplicationRecord.change { mark.update!(override: {}) }
+    def take_back(mark) = mark.change(override: {})
 
     # @raise [UpClose::Errors::Unsuitable] when something says stop and no reason was given
     def check!(mark)

@@ -32,7 +32,7 @@ module Actions
     # @param piece [Piece]
     def give(mark, piece)
       was = mark.piece
-      mark.update!(piece: piece, x_mm: 0, y_mm: 0, turn_deg: 0, placed_at: nil, clearance_mm: 2.0)
+      mark.change(piece: piece, x_mm: 0, y_mm: 0, turn_deg: 0, placed_at: nil, clearance_mm: 2.0)
       was.reload.destroy! if was.job.title == JOB && was.marks.reload.none?
     end
 
@@ -64,16 +64,17 @@ module Actions
       materials = UpClose::Materials::ALL.select { |material| families.nil? || families.include?(material.family) }
       materials.product(FINISHES).any? do |material, finish|
         form.errors.delete(:method_key)
-        mark.piece.update!(material: material.key, finish: finish, colour: material.colour)
+        mark.piece.change(material: material.key, finish: finish, colour: material.colour)
         ChooseMethod.call(mark.reload, form)
       end
     end
 
     def size(mark, width_mm)
       mark.reload.assign_attributes(width_mm: width_mm, x_mm: 0, y_mm: 0)
-      PrepareArtwork.again(mark)
-      mark.piece.update!(measures: {width_mm: width_mm + 2 * ROUND_MM, height_mm: mark.height_mm + 2 * ROUND_MM})
-      mark.save!
+      mark.forget_design
+      mark.design.prepare_again
+      mark.piece.change(measures: {width_mm: width_mm + 2 * ROUND_MM, height_mm: mark.height_mm + 2 * ROUND_MM})
+      mark.change
     end
     private_class_method :stand_in, :choose, :size
   end

@@ -27,9 +27,9 @@ module Actions
     # all of it, or nothing
     def keep(mark, marks, sheets)
       ApplicationRecord.change do
-        mark.save!
+        mark.change
         # what lies on the same sheets is laid out too
-        marks.drop(1).each { |companion| companion.update!(packed_at: mark.packed_at) }
+        marks.drop(1).each { |companion| companion.change(packed_at: mark.packed_at) }
         marks.each { |laid| leave_layouts(laid) }
         Layout.lay!(marks, sheets, mark.allowances) if sheets
       end

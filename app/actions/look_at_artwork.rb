@@ -20,7 +20,7 @@ module Actions
     end
 
     def keep(mark, summary)
-      ApplicationRecord.change { mark.update_columns(checked: summary) } unless mark.checked == summary
+      mark.keep_looked(summary)
     end
 
     # what is more than can be looked at is said, and stands in nobody's way

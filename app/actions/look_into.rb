@@ -95,7 +95,10 @@ module Actions
       leaves = Devices::Simulated::Bench.leaves(
         attempt.method_key, attempt.material, attempt.id, missing: 0.05, spot_mm: attempt.mark.width_mm / 14
       )
-      photo(attempt, Workers.call(outcome_of(attempt, nil), :simulated, leaves, seed: attempt.id))
+      before_camera = Devices::Simulated::PhotographedMark.new(
+        drawn: attempt.mark.design.drawn, width_mm: attempt.mark.width_mm
+      )
+      photo(attempt, Workers.call(before_camera, :taken, leaves, seed: attempt.id))
     end
 
     def outcome_of(attempt, bytes)

@@ -29,17 +29,17 @@ module Actions
     def copper(board, side, box)
       mark = mark_for(board, side, "board blank, #{side}", BLANK, box)
       artwork(mark, board, side, "copper")
-      purpose(mark, "purpose" => "resist", "afterwards_resist" => "etch")
+      ChoosePurpose.set(mark, purpose: "resist", afterwards: "etch")
       place(mark, board, side, "copper")
-      choose_method(mark, board.method_key, "pick_#{board.method_key}_layer" => side)
-      bath(mark, board)
+      choose_method(mark, board.method_key, "layer" => side)
+      ChooseBath.set(mark, MarkEtching.new(mark, typed: {depth_mm: board.depth_mm}))
       mark
     end
 
     def legend(board, side, box)
       mark = mark_for(board, "#{side} legend", "legend, #{side}", LAMINATE, box)
       artwork(mark, board, side, "legend")
-      purpose(mark, "purpose" => "picture")
+      ChoosePurpose.set(mark, purpose: "picture")
       place(mark, board, side, "legend")
       choose_method(mark, LEGEND_METHOD)
       mark
@@ -54,7 +54,7 @@ module Actions
       }
       made = board.marks[key]
       return SavePiece.new_mark(blank(board, about.merge(made_of))) if made.nil? || begun?(made)
-      ApplicationRecord.change { made.piece.update!(about) }
+      made.piece.change(about)
       made.reload
     end
 
@@ -66,35 +66,24 @@ module Actions
 
     def artwork(mark, board, side, layer)
       svg = Workers.call(board.drawn, :artwork, side, layer)
-      upload = {tempfile: StringIO.new(svg), filename: "#{layer}-#{side}.svg"}
-      form = Forms::ArtworkForm.new({"kind" => "file", "file" => upload, "source" => "the board’s files"})
-      AddArtwork.call(mark, form) or raise UpClose::Error.new(form.errors.values.first.to_s)
+      name = "#{layer}-#{side}"
+      AddArtwork.drawn(mark, svg, name: name, file_name: "#{name}.svg", source: "the board’s files")
     end
 
     # so that the board lies in the middle of its blank; the bottom is looked at from below
     def place(mark, board, side, layer)
       x, y = Workers.call(board.drawn, :middle, side, layer)
       x = -x if side == "bottom"
-      ApplicationRecord.change { mark.update!(x_mm: x, y_mm: y, width_mm: mark.artwork.natural_width_mm) }
+      mark.change(x_mm: x, y_mm: y, width_mm: mark.artwork.natural_width_mm)
     end
 
-    def purpose(mark, typed)
-      form = Forms::PurposeForm.new(typed)
-      ChoosePurpose.call(mark, form) or raise UpClose::Error.new(form.errors.values.first.to_s)
-    end
-
-    def choose_method(mark, key, typed = {})
+    # the first printer and sheet that it knows, its usual schools but for those given
+    def choose_method(mark, key, picked = {})
       known = UpClose::Methods.fetch(key)
-      form = Forms::MethodForm.new({
-        "method_key" => key, "printer" => known.printers.first.to_s, "stock" => known.stocks.first.key,
-        "reading" => "auto", **typed
-      })
-      ChooseMethod.call(mark, form) or raise UpClose::Error.new(form.errors.values.first.to_s)
-    end
-
-    def bath(mark, board)
-      form = Forms::BathForm.new({"depth" => board.depth_mm.to_s}, etching: MarkEtching.new(mark))
-      ChooseBath.call(mark, MarkEtching.new(mark, typed: form.values), form)
+      ChooseMethod.set(
+        mark, method_key: key, printer: known.printers.first.to_s, stock: known.stocks.first.key, reading: "auto",
+        picked: known.choices.to_h { |choice| [choice.key.to_s, choice.pick_for(nil).to_s] }.merge(picked)
+      )
     end
   end
 end

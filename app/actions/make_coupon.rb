@@ -11,14 +11,14 @@ module Actions
 
     # @param form [Forms::CouponForm]
     # @return [Coupon, nil]
-    def call(form)
+    def call(form, now)
       return unless form.ok?
       values = form.values
       ApplicationRecord.change do
         coupon = Coupon.create!(
           values.slice(:kind, :method_key, :printer, :stock, :material).merge(plan: values[:plan]&.to_h)
         )
-        coupon.update!(mark: mark(coupon, values), **printer(values[:printer]))
+        coupon.update!(mark: mark(coupon, values, now), **printer(values[:printer]))
         coupon
       end
     rescue UpClose::Error => error
@@ -38,12 +38,12 @@ module Actions
       Job.find_or_create_by!(title: JOB) { |job| job.note = NOTE }
     end
 
-    def mark(coupon, values)
+    def mark(coupon, values, now)
       drawn = coupon.to_core
       mark = SavePiece.new_mark(piece(coupon, drawn, values), 0.0)
       artwork(mark, coupon, drawn)
       choose(mark, coupon)
-      mark.update!(width_mm: mark.artwork.natural_width_mm, x_mm: 0, y_mm: 0, placed_at: Time.now)
+      mark.change(width_mm: mark.artwork.natural_width_mm, x_mm: 0, y_mm: 0, placed_at: now)
       mark
     end
 
@@ -57,17 +57,18 @@ module Actions
     end
 
     def artwork(mark, coupon, drawn)
-      upload = {tempfile: StringIO.new(drawn.svg), filename: "coupon-#{coupon.id}.svg"}
-      form = Forms::ArtworkForm.new({"kind" => "file", "file" => upload, "source" => "drawn by Up Close"})
-      AddArtwork.call(mark, form) or raise UpClose::Error.new(form.errors.values.first.to_s)
-      mark.artwork.update!(name: "Coupon #{coupon.id}")
+      AddArtwork.drawn(
+        mark, drawn.svg, name: "Coupon #{coupon.id}", file_name: "coupon-#{coupon.id}.svg",
+        source: "drawn by Up Close"
+      )
     end
 
     def choose(mark, coupon)
-      form = Forms::MethodForm.new({
-        "method_key" => coupon.method_key, "printer" => coupon.printer, "stock" => coupon.stock, "reading" => "auto"
-      })
-      ChooseMethod.call(mark, form) or raise UpClose::Error.new(form.errors.values.first.to_s)
+      known = UpClose::Methods.fetch(coupon.method_key)
+      ChooseMethod.set(
+        mark, method_key: coupon.method_key, printer: coupon.printer, stock: coupon.stock, reading: "auto",
+        picked: known.choices.to_h { |choice| [choice.key.to_s, choice.pick_for(nil).to_s] }
+      )
     end
     private_class_method :printer, :job, :mark, :piece, :artwork, :choose
   end

@@ -23,14 +23,14 @@ module Actions
         "lines" => [pixels[[0.3, 0.5], [0.7, 0.5]]],
         "trace" => []
       }
-      ApplicationRecord.change { piece.update!(photo: photo) }
+      piece.change(photo: photo)
     end
 
     # keeps what was marked
     # @param form [Forms::PhotoForm]
     def mark(piece, form)
       return false unless form.ok?
-      ApplicationRecord.change { piece.update!(photo: piece.photo.merge(form.to_keep)) }
+      piece.change(photo: piece.photo.merge(form.to_keep))
       true
     end
 
@@ -41,7 +41,7 @@ module Actions
       points = form.values[:trace].map { |p| scale.place(p) }
       shape = UpClose::Surfaces.build("free-polygon", {points: points.map(&:to_a)})
       ApplicationRecord.change do
-        piece.update!(
+        piece.change(
           shape: "free-polygon",
           measures: shape.measures,
           photo: laid(piece, form, UpClose::Geometry::Box.around(points).centre)
@@ -64,7 +64,7 @@ module Actions
         )
       end
       middle = UpClose::Geometry::Point[form.values[:rect_width] / 2, form.values[:rect_height] / 2]
-      ApplicationRecord.change { piece.update!(photo: laid(piece, form, middle)) }
+      piece.change(photo: laid(piece, form, middle))
       nil
     end
 
@@ -76,7 +76,7 @@ module Actions
     def white(piece, place)
       x, y = place
       kept = (x && y) ? [x - WHITE_MM / 2, y - WHITE_MM / 2, WHITE_MM, WHITE_MM] : nil
-      ApplicationRecord.change { piece.update!(photo: piece.photo.merge("white_mm" => kept)) }
+      piece.change(photo: piece.photo.merge("white_mm" => kept))
     end
 
     # a later change of the marks moves nothing that has been laid

@@ -21,7 +21,7 @@ module Actions
             .except("open_again")
             .merge("notes" => facts[:notes], "mm_per_unit" => facts[:mm_per_unit])
         )
-        artwork.marks.update_all(prepared: nil, checked: nil)
+        artwork.marks.each { |mark| mark.change(prepared: nil, checked: nil) }
       end
     rescue UpClose::Error, SystemCallError => error
       warn "#{artwork.name}: #{error.message}"

@@ -12,7 +12,7 @@ module Actions
       to = from + ((way == "up") ? 1 : -1)
       return unless to.between?(0, list.size - 1)
       list[from], list[to] = list[to], list[from]
-      ApplicationRecord.change { list.each_with_index { |mark, i| mark.update!(layer: i + 1) } }
+      ApplicationRecord.change { list.each_with_index { |mark, i| mark.change(layer: i + 1) } }
     end
   end
 end

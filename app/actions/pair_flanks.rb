@@ -12,7 +12,7 @@ module Actions
     # @return [Mark] the other flank
     def call(mark, own: false)
       ApplicationRecord.change do
-        mark.update!(flank: "left")
+        mark.change(flank: "left")
         other = mark.piece.marks.create!(
           **mark.attributes.slice(*ContactSheet::SAME_WORK), earlier_places: [], flank: "right",
           mirror_of: own ? nil : mark.id
@@ -33,7 +33,7 @@ module Actions
       mark.mirrors.each { |other| follow(mark, other) } if changed.intersect?(FOLLOWED)
       made = changed & ContactSheet::SAME_WORK
       return if mark.mirror_of.nil? || mark.following || made.empty?
-      Mark.live.find_by(id: mark.mirror_of)&.update!(mark.attributes.slice(*made))
+      Mark.live.find_by(id: mark.mirror_of)&.change(mark.attributes.slice(*made))
     end
 
     # @return [Mark] the other flank
@@ -45,12 +45,12 @@ module Actions
       )
       other.forget_design
       settle(other) if mark.artwork && (other.prepared.nil? || other.changed.intersect?(DRAWN))
-      other.save!
+      other.change
       other
     end
 
     # goes its own way from now on
-    def part(mark) = ApplicationRecord.change { mark.update!(mirror_of: nil) }
+    def part(mark) = mark.change(mirror_of: nil)
 
     # beside what the left one is prepared by, left for right, last
     def flipped(recipe) = recipe.reject { |step| step["key"] == "flip" } + [{"key" => "flip", "on" => true}]
@@ -60,7 +60,7 @@ module Actions
     end
 
     def settle(other)
-      return CoverPiece.settle(other) if other.cover
+      return other.covering.settle if other.cover
       other.prepared = other.design.solved.merge("width_mm" => other.width_mm)
     end
   end

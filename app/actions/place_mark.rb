@@ -9,15 +9,15 @@ module Actions
 
     # @param form [Forms::PlaceForm]
     # @return [Boolean]
-    def call(mark, form)
+    def call(mark, form, now)
       return false unless form.ok?
-      move(mark, form.placement, clearance_mm: form.values[:clearance_mm])
+      move(mark, form.placement, now, clearance_mm: form.values[:clearance_mm])
       Preference.put("ratio", UpClose::Working.number(form.values[:ratio], 3)) if form.values[:ratio]
       true
     end
 
     # @param to [UpClose::Placing::Placement]
-    def move(mark, to, clearance_mm: mark.clearance_mm, paper: mark.paper)
+    def move(mark, to, now, clearance_mm: mark.clearance_mm, paper: mark.paper)
       ApplicationRecord.change do
         mark.lock!
         was = state(mark)
@@ -29,11 +29,10 @@ module Actions
           turn_deg: to.turn_deg,
           clearance_mm: clearance_mm,
           paper: paper,
-          placed_at: Time.now.utc
+          placed_at: now
         )
-        PrepareArtwork.again(mark)
         mark.earlier_places = (mark.earlier_places + [was]).last(REMEMBERED) unless was == state(mark)
-        mark.save!
+        mark.change
       end
     end
 
@@ -44,30 +43,29 @@ module Actions
         *rest, last = mark.earlier_places
         return false unless last
         mark.assign_attributes(**last.transform_keys(&:to_sym), earlier_places: rest)
-        PrepareArtwork.again(mark)
-        mark.save!
+        mark.change
       end
       true
     end
 
     # @param by [String] "box" or "ink": which middle goes to the piece's middle
-    def centre(mark, by)
+    def centre(mark, by, now)
       here = mark.placement
       offset = (by == "ink") ? mark.room.placed.centroid - here.centre : UpClose::Geometry::Point::ORIGIN
-      move(mark, here.with(x_mm: -offset.x, y_mm: -offset.y))
+      move(mark, here.with(x_mm: -offset.x, y_mm: -offset.y), now)
     end
 
     # @param where [String] "here", "anywhere", "turned" (and at the best turn), "searched", "eased" (as film follows
     #   the curve) or "paper" (what its paper takes)
     # @param paper [String, nil] a key of Printing::Paper, for "paper"
     # @return [Boolean] false when nothing fits
-    def largest(mark, where, paper: nil)
+    def largest(mark, where, now, paper: nil)
       paper ||= mark.paper
       width, centre, turn = place_for_largest(mark, where, paper)
       return false unless width&.positive?
       move(
         mark,
-        mark.placement.with(width_mm: width, x_mm: centre.x, y_mm: centre.y, turn_deg: turn || mark.turn_deg),
+        mark.placement.with(width_mm: width, x_mm: centre.x, y_mm: centre.y, turn_deg: turn || mark.turn_deg), now,
         paper: paper
       )
       true

@@ -17,7 +17,7 @@ module Actions
       mark.recipe = recipe.to_a
       mark.earlier_recipes = (mark.earlier_recipes + [was]).last(REMEMBERED) if remember && was != mark.recipe
       settle(mark, mm_per_unit)
-      ApplicationRecord.change { mark.save! }
+      mark.change
       nil
     rescue UpClose::Error => error
       mark.restore_attributes
@@ -38,13 +38,6 @@ module Actions
       return unless last
       mark.earlier_recipes = rest
       call(mark, last, remember: false)
-    end
-
-    # sizes in a recipe are millimetres: a mark made larger is prepared again
-    def again(mark)
-      mark.forget_design
-      return unless mark.artwork && mark.design.recipe.sized? && mark.design.kept.nil?
-      mark.prepared = mark.design.solved.merge("width_mm" => mark.width_mm)
     end
   end
 end

@@ -49,7 +49,7 @@ module Actions
     def more(mark)
       ApplicationRecord.change do
         LaySheet.leave_layouts(mark)
-        mark.update!(copies: mark.more_to_print, packed_at: nil)
+        mark.change(copies: mark.more_to_print, packed_at: nil)
       end
     end
 

@@ -53,7 +53,8 @@ module Actions
     # @return [UpClose::Error, nil]
     def simulated(coupon, now)
       leaves = Devices::Simulated::Bench.leaves(coupon.method_key, coupon.material, coupon.id)
-      taken = Workers.call(worker_value(coupon, nil), :taken, leaves, seed: coupon.id)
+      before_camera = Devices::Simulated::PhotographedCoupon.new(worker_value(coupon, nil))
+      taken = Workers.call(before_camera, :taken, leaves, seed: coupon.id)
       photo(coupon, taken.value!, now)
     rescue UpClose::Error => error
       error

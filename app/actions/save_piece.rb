@@ -19,23 +19,13 @@ module Actions
     # @return [Boolean]
     def change(piece, form)
       return false unless form.ok?
-      ApplicationRecord.change do
-        piece.update!(form.values)
-        piece.reload.marks.live.select { |mark| mark.artwork && mark.cover }.each { |mark| cover_again(mark) }
-      end
+      piece.change(form.values)
       true
     end
 
     # what both flanks of a body agree on
     # @param features [Array<Hash>]
-    def features(piece, features) = ApplicationRecord.change { piece.update!(features: features) }
-
-    # a mark that covers it has another outline now
-    def cover_again(mark)
-      mark.piece.reload
-      CoverPiece.settle(mark)
-      mark.save!
-    end
+    def features(piece, features) = piece.change(features: features)
 
     def new_mark(piece, clearance_mm = 2.0)
       ApplicationRecord.change do

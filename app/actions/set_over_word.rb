@@ -7,7 +7,7 @@ module Actions
 
     # @param form [Forms::WordForm]  @param word [PhotoWord]
     # @return [Boolean]
-    def call(mark, form, word)
+    def call(mark, form, word, now)
       return false unless form.ok?
       lettering = Forms::ArtworkForm.new({
         "kind" => "lettering", "text" => form.values[:text], "font" => form.values[:font], "source" => "over a photo"
@@ -16,7 +16,7 @@ module Actions
       artwork = AddArtwork.call(mark, lettering)
       return form.errors.merge!(lettering.errors) && false unless artwork
       mark.reload
-      PlaceMark.move(mark, placement(mark, form.pose, word))
+      PlaceMark.move(mark, placement(mark, form.pose, word), now)
       true
     end
 

@@ -17,7 +17,7 @@ module Actions
       return too_far(bare, strip.unit_mm) unless (share - 1).abs <= MOST
       refusal = PrepareArtwork.call(mark, [*others, {"key" => "squeeze", "on" => true, "across" => share * 100}])
       return refusal if refusal
-      ApplicationRecord.change { mark.update!(copies: strip.count) }
+      mark.change(copies: strip.count)
       nil
     end
 

@@ -4,7 +4,8 @@ module Forms
   # Artwork: a file, or lettering in a font.
   class ArtworkForm < Base
     MOST_BYTES = UpClose::Artwork::Opening::MOST_BYTES
-    MOST_NAME = 200
+    MOST_NAME = SentFile::MOST_NAME
+    SMALLER = "Save it smaller: 600 pixels an inch at its final size is plenty."
     ACCEPTED = ".svg,.svgz,.pdf,.png,.jpg,.jpeg,.webp,.gif,.tif,.tiff,.heic,.heif,.avif,image/*,application/pdf"
 
     # the name under which white artwork was kept, that it need not be chosen again
@@ -29,17 +30,11 @@ module Forms
     end
 
     def read_file
-      upload = @typed["file"]
-      unless upload.is_a?(Hash) && upload[:tempfile]
+      file = SentFile.of(@typed["file"]) or
         return errors[:file] = "Choose a file: SVG, PDF, PNG, JPEG or another picture."
-      end
-      if upload[:tempfile].size > MOST_BYTES
-        return errors[:file] = "This file is #{upload[:tempfile].size / 1024 / 1024} MB; " \
-          "#{MOST_BYTES / 1024 / 1024} MB is the most. Save it smaller: 600 pixels an inch at its final size is plenty."
-      end
-      values[:bytes] = upload[:tempfile].tap(&:rewind).read
-      values[:file_name] = upload[:filename].to_s.strip[-MOST_NAME..] || upload[:filename].to_s.strip
-      values[:name] = File.basename(values[:file_name], ".*").strip[0, 120].then { |n| n.empty? ? "Artwork" : n }
+      values.merge!(bytes: file.bytes(MOST_BYTES, advice: SMALLER), file_name: file.name, name: file.bare_name)
+    rescue UpClose::Error => error
+      errors[:file] = error.sentence
     end
 
     def read_lettering
@@ -91,19 +86,19 @@ module Forms
 
     # a set: from a table, which is shown first, or typed one a line
     def read_members
-      upload = @typed["set_file"]
-      return preview_table(upload) if upload.is_a?(Hash) && upload[:tempfile]
+      file = SentFile.of(@typed["set_file"])
+      return preview_table(file) if file
       return if typed(:set).to_s.strip.empty?
       attempt(:set) { values[:members] = UpClose::Artwork::LetteringSet.read(typed(:set)) }
       values.delete(:set)
     end
 
     # what was read stands in the field for the set, to be looked through
-    def preview_table(upload)
-      bytes = upload[:tempfile].tap(&:rewind).read(UpClose::Formats::CsvTable::MOST_BYTES + 1).to_s
+    def preview_table(file)
+      bytes = file.bytes(UpClose::Formats::CsvTable::MOST_BYTES)
       members = Workers.call(UpClose::Artwork::LetteringSet, :from_csv, bytes)
       @typed = @typed.merge("set" => members.join("\n")).except("set_file")
-      @preview = "#{members.size} read from #{upload[:filename]}, as shown here. Check them, then use them."
+      @preview = "#{members.size} read from #{file.name}, as shown here. Check them, then use them."
     rescue UpClose::Error => error
       errors[:set_file] = error.sentence
     end

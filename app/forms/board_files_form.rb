@@ -7,12 +7,10 @@ module Forms
 
     def read
       words(:name, most: 120)
-      given = Array(@typed["files"]).select { |file| file.is_a?(Hash) && file[:tempfile] }
+      given = SentFile.all(@typed["files"])
       return errors[:files] = "Choose the files of a board: Gerber and drill files, or a ZIP of them." if given.empty?
-      values[:files] = given.map do |file|
-        [file[:filename].to_s, file[:tempfile].tap(&:rewind).read(Shelves::BoardFiles::MOST_BYTES + 1).to_s.b]
-      end
-      values[:name] = given.first[:filename].to_s.sub(/\.\w+\z/, "")[0, 120] if values[:name].to_s.empty?
+      values[:name] = given.first.name.sub(/\.\w+\z/, "")[0, 120] if values[:name].to_s.empty?
+      attempt(:files) { given.map { |file| [file.name, file.bytes(Shelves::BoardFiles::MOST_BYTES)] } }
     end
   end
 end

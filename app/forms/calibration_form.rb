@@ -37,13 +37,9 @@ module Forms
 
     def read_scan
       count(:dpi, UpClose::Printing::Calibrating::Scan::DPI, "The scan's dpi")
-      upload = typed(:scan)
-      return errors[:scan] = "Choose the scan, PNG or JPEG." unless upload.is_a?(Hash) && upload[:tempfile]
+      file = SentFile.of(typed(:scan)) or return errors[:scan] = "Choose the scan, PNG or JPEG."
       return unless errors.empty?
-      bytes = upload[:tempfile].tap(&:rewind).read(MOST_BYTES + 1)
-      if bytes.bytesize > MOST_BYTES
-        return errors[:scan] = "This scan is larger than #{MOST_BYTES / 1024 / 1024} MB. Scan at 300 dpi."
-      end
+      bytes = file.bytes(MOST_BYTES, advice: "Scan at 300 dpi.")
       @calibration = Workers.call(Shelves::OutsidePicture.new(bytes), :calibration, values[:dpi], page)
     end
   end

@@ -10,14 +10,11 @@ module Forms
     def read
       words(:name, most: 60)
       words(:licence, required: "Type the licence under which you use it, or who gave you permission.", most: 300)
-      upload = @typed["font_file"]
-      return errors[:font_file] = "Choose a font file: TTF, OTF or WOFF." unless upload.is_a?(Hash) && upload[:tempfile]
-      if upload[:tempfile].size > MOST_BYTES
-        return errors[:font_file] = "This file is larger than #{MOST_BYTES / 1024 / 1024} MB. Choose one font, not " \
-          "a family."
-      end
-      values[:bytes] = upload[:tempfile].tap(&:rewind).read.to_s
-      values[:file_name] = upload[:filename].to_s[0, 200]
+      file = SentFile.of(@typed["font_file"]) or
+        return errors[:font_file] = "Choose a font file: TTF, OTF or WOFF."
+      attempt(:font_file) { values[:bytes] = file.bytes(MOST_BYTES, advice: "Choose one font, not a family.") }
+      values.delete(:font_file)
+      values[:file_name] = file.name
     end
   end
 end

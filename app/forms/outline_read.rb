@@ -36,10 +36,8 @@ module Forms
 
     # as it was chosen now, or as it was kept while something was asked
     def outline_bytes
-      upload = @typed["outline_file"]
-      if upload.is_a?(Hash) && upload[:tempfile]
-        return upload[:tempfile].tap(&:rewind).read(UpClose::Artwork::Opening::MOST_BYTES).to_s
-      end
+      file = SentFile.of(@typed["outline_file"])
+      return file.bytes(UpClose::Artwork::Opening::MOST_BYTES) if file
       name = typed(:outline_kept).to_s
       store = Shelves::OriginalStore.new(Settings.originals)
       store.get(name) if Shelves::OriginalStore::NAME.match?(name) && store.named?(name)

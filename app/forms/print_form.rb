@@ -23,7 +23,7 @@ module Forms
       keep if errors.any? && values[:bytes]
     end
 
-    def upload? = typed("file").is_a?(Hash) && typed("file")[:tempfile]
+    def upload? = !SentFile.of(typed("file")).nil?
 
     def kept_before? = Shelves::OriginalStore::NAME.match?(typed(:kept).to_s)
 

@@ -18,16 +18,13 @@ module Forms
       values[:used] = areas
     end
 
-    def scan? = typed(:scan).is_a?(Hash) && typed(:scan)[:tempfile]
+    def scan? = !SentFile.of(typed(:scan)).nil?
 
     # its sides and what is gone, as found
     def read_scan
       count(:dpi, UpClose::Sheets::Remaining::DPI, "The scan's dpi")
       return if errors[:dpi]
-      bytes = typed(:scan)[:tempfile].tap(&:rewind).read(MOST_BYTES + 1)
-      if bytes.bytesize > MOST_BYTES
-        return errors[:scan] = "This scan is larger than #{MOST_BYTES / 1024 / 1024} MB. Scan at 300 dpi."
-      end
+      bytes = SentFile.of(typed(:scan)).bytes(MOST_BYTES, advice: "Scan at 300 dpi.")
       left = Workers.call(Shelves::OutsidePicture.new(bytes), :remaining, values[:dpi])
       values.merge!(
         left,

@@ -54,14 +54,6 @@ module Helpers
       end
     end
 
-    # each to the shorter of two columns, in their order
-    # @param heights [Array<Numeric>]
-    # @return [Array<Symbol>] :left, :right
-    def two_columns(heights)
-      tall = {left: 0, right: 0}
-      heights.map { |height| tall.min_by(&:last).first.tap { |side| tall[side] += height } }
-    end
-
     # figures never stand in the heading face: its 1 is a bare stroke
     def figured(text)
       Rack::Utils.escape_html(text).gsub(/(?<!&#)\d+(?!;)/) { |digits| %(<span class="num">#{digits}</span>) }

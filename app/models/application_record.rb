@@ -19,4 +19,25 @@ class ApplicationRecord < ActiveRecord::Base
   ensure
     Held.forget
   end
+
+  # The one way to change a row that is kept: what is decided, and what follows from it, whole or not at all.
+  # @param decided [Hash] columns; what was assigned before is kept with them
+  # @return [ApplicationRecord] itself
+  def change(decided = {})
+    assign_attributes(decided)
+    prepare_change
+    ApplicationRecord.change do
+      save!
+      follow_change
+    end
+    self
+  end
+
+  private
+
+  # what has to be worked out anew before it is kept, outside the writer's place
+  def prepare_change = nil
+
+  # what changes with it, in the same transaction
+  def follow_change = nil
 end

@@ -224,4 +224,18 @@ class Mark < ApplicationRecord
   def run = runs.last
 
   def placed? = !placed_at.nil? && !width_mm.nil? && !artwork.nil?
+
+  # What looking at it found, which is no decision of the maker's.
+  # @param summary [Hash]
+  def keep_looked(summary)
+    ApplicationRecord.change { update_columns(checked: summary) } unless checked == summary
+  end
+
+  private
+
+  # sizes in a recipe are millimetres: a mark made larger is prepared again
+  def prepare_change
+    forget_design
+    design.prepare_again
+  end
 end

@@ -90,6 +90,22 @@ class MarkCovering
      "vector" => prepared["vector"]}
   end
 
+  # Where the mark lies and how wide it is, after the piece, the artwork, its recipe or the cover has changed. Its mark
+  # is changed, and not yet kept.
+  # @param now [Time, nil] when it was placed, where it was not before
+  # @return [Mark]
+  # @raise [UpClose::Error] when nothing of the piece is left
+  def settle(now = nil)
+    @mark.forget_design
+    middle = @mark.covering.region.box.centre
+    @mark.prepared = @mark.design.solved
+    @mark.assign_attributes(
+      width_mm: @mark.prepared["width_mm"], x_mm: middle.x.round(6), y_mm: middle.y.round(6), turn_deg: 0.0,
+      repeats: {}, placed_at: @mark.placed_at || now
+    )
+    @mark
+  end
+
   # mm from side to side of what is shown
   def shown_mm = cover.picture_mm * shown["share"]
 

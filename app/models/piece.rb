@@ -17,6 +17,18 @@ class Piece < ApplicationRecord
     )
   end
 
+  # a mark that covers it has another outline now, and what follows it is prepared anew
+  def follow_change
+    return unless saved_changes.keys.intersect?(%w[shape measures keep_outs])
+    marks.reset
+    marks.live.includes(:artwork).select(&:artwork).each do |mark|
+      mark.association(:piece).target = self
+      next mark.covering.settle && mark.change if mark.cover
+      mark.change if mark.design.prepare_again
+    end
+  end
+  private :follow_change
+
   def material_core = UpClose::Materials.material(material)
 
   def finish_core = UpClose::Materials.finish(finish)

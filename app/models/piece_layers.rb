@@ -2,8 +2,6 @@
 
 # The marks of one piece, in the order they are applied, and what that comes to.
 class PieceLayers
-  FLATTEN_MM = 0.05
-
   # @param piece [Piece]  @param flank [String, nil] of a body with two
   # @param tried [Hash{Integer => UpClose::Placing::Placement}] marks that are tried elsewhere, by number
   # @param among [Array<Mark>, nil] all of them, where they are at hand

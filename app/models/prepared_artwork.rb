@@ -40,14 +40,23 @@ class PreparedArtwork
   # @return [Hash, nil]
   def kept
     prepared = @mark.prepared or return
-    if prepared["recipe"] == recipe_key && (!recipe.sized? || (prepared["width_mm"] - @mark.width_mm).abs < 1e-6)
-      prepared
-    end
+    prepared if prepared["recipe"] == recipe_key && (!recipe.sized? || as_wide?(prepared["width_mm"]))
   end
+
+  def as_wide?(width_mm) = (width_mm - @mark.width_mm).abs < UpClose::Tolerance::SLIGHT
+  private :as_wide?
 
   # what it comes to once prepared: kept, or prepared now
   # @return [Hash]
   def facts = kept || (@facts ||= solved)
+
+  # Worked out anew where what is kept is of another size, or of another piece that it follows.
+  # @return [Boolean] whether it was
+  def prepare_again
+    return false unless artwork && @mark.width_mm && recipe.sized? && kept.nil?
+    @mark.prepared = solved.merge("width_mm" => @mark.width_mm)
+    true
+  end
 
   # names all that preparing is done with, its scale aside
   def recipe_key = UpClose::Identity.of(drawn_at(nil))

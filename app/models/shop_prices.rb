@@ -2,16 +2,17 @@
 
 # What packs cost this shop, as the core asks for it.
 module ShopPrices
+  KNOWN = Shelves::LruCache.new(most: 2)
+
   module_function
 
-  # names all that the list depends on
-  def stamp
-    tables = %w[stock_facts supply_prices].map { |table| "(SELECT max(updated_at) FROM #{table})" }
-    [*ApplicationRecord.connection.select_rows("SELECT #{tables.join(", ")}").first, Preference.get("hour_cents")]
-  end
+  # names all that a cost depends on
+  def stamp = [*written_as, Preference.get("hour_cents")]
 
-  # @return [UpClose::Costing::PriceList] what has no price here has none
-  def list = Held.fetch(:prices) { as_written }
+  # @return [UpClose::Costing::PriceList] what has no price here has none; the same until one is written down
+  def list = KNOWN.fetch(written_as) { as_written }
+
+  def written_as = ChangeCount.of("stock_facts", "supply_prices")
 
   def as_written
     pack = UpClose::Costing::PriceList::Pack

@@ -121,7 +121,7 @@ module Presenters
       [free(point.x, way.x, box.x, box.right), free(point.y, way.y, box.y, box.bottom)].min.clamp(0..)
     end
 
-    def free(from, way, low, high) = if way.abs < 1e-9
+    def free(from, way, low, high) = if way.abs < UpClose::Tolerance::ROUNDING
                                        Float::INFINITY
                                      else
                                        ((way.positive? ? high : low) - from) / way

@@ -55,9 +55,6 @@ module Presenters
       "record"
     end
 
-    # what is to be decided next, as a thing to do
-    def next_words = STAGES.fetch(next_stage, "Purpose")
-
     # whether what comes before is decided
     def open?(stage)
       case stage

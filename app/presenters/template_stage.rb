@@ -41,7 +41,7 @@ module Presenters
     # @return [Array(Float, Float, Float), nil] middle and radius, mm
     def weak_neck
       x, y, size, neck = told[:neck]
-      [x, y, size / 2 + number_mm / 2] if neck && neck < stuff.neck_mm - 1e-6
+      [x, y, size / 2 + number_mm / 2] if neck && neck < stuff.neck_mm - UpClose::Tolerance::SLIGHT
     end
 
     # bridges by island, for those that are moved by hand

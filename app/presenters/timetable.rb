@@ -49,10 +49,6 @@ module Presenters
     # @return [UpClose::Timetable::Plan::Entry, nil]
     def next_entry = stretches.select(&:hands?).min_by(&:from)
 
-    # what is not begun yet and is to be taken in hand first
-    # @return [UpClose::Timetable::Plan::Entry, nil]
-    def next_to_begin = plan.entries.select { |e| e.hands? && work.mark(e.chain).run.nil? }.min_by(&:from)
-
     # a job's marks that miss its date, as planned
     # @return [Array<UpClose::Timetable::TaskChain>]
     def late(job) = work.chains.select { |chain| work.mark(chain).job == job && plan.late_s(chain) > 0 }

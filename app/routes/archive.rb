@@ -18,7 +18,7 @@ module Routes
       # @param since [Time, nil] since when it is put away
       # @return [ApplicationRecord] what was put away or brought back
       def archive(model, since)
-        model.find(params["id"]).tap { |record| ApplicationRecord.change { record.update!(archived_at: since) } }
+        model.find(params["id"]).tap { |record| record.change(archived_at: since) }
       end
     end
 

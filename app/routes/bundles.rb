@@ -8,10 +8,9 @@ module Routes
       # @return [String] path of the file that was chosen
       # @raise [UpClose::Error]
       def bundle_sent
-        file = params["bundle"]
-        chosen = file.is_a?(Hash) && file[:tempfile]
-        raise UpClose::Error.new("Choose a bundle first.", field: :bundle) unless chosen
-        file[:tempfile].path
+        file = Forms::SentFile.of(params["bundle"]) or
+          raise UpClose::Error.new("Choose a bundle first.", field: :bundle)
+        file.path
       end
     end
 

@@ -68,14 +68,14 @@ module Routes
         piece = Piece.find(params["id"])
         form = Forms::DirectionForm.new(params)
         halt 422, compose_page(piece, refused: form) unless form.ok?
-        ApplicationRecord.change { piece.update!(direction: form.kept) }
+        piece.change(direction: form.kept)
         redirect to("/pieces/#{piece.id}/compose"), 303
       end
 
       app.post "/marks/:id/place/along" do
         mark = find_mark(params["id"])
         deg = mark.piece.direction["deg"] or halt 404
-        Actions::PlaceMark.move(mark, mark.placement.with(turn_deg: deg))
+        Actions::PlaceMark.move(mark, mark.placement.with(turn_deg: deg), now)
         redirect to("/pieces/#{mark.piece.id}/compose?active=#{mark.id}"), 303
       end
     end

@@ -21,9 +21,7 @@ module Routes
 
       # @return [String, nil] bytes of an uploaded photo
       def sent_photo
-        file = params["photo"]
-        return unless file.is_a?(Hash) && file[:tempfile]
-        file[:tempfile].tap(&:rewind).read(Routes::Coupons::MOST_BYTES)
+        Forms::SentFile.of(params["photo"])&.bytes(MOST_BYTES)
       end
     end
 
@@ -44,7 +42,7 @@ module Routes
 
       app.post "/coupons" do
         form = Forms::CouponForm.new(params)
-        coupon = Actions::MakeCoupon.call(form)
+        coupon = Actions::MakeCoupon.call(form, now)
         halt 422, limits_page(form: form) unless coupon
         redirect to("/coupons/#{coupon.id}"), 303
       end
@@ -76,6 +74,8 @@ module Routes
         refusal = Actions::ReadCoupon.photo(coupon, bytes, now)
         halt 422, coupon_page(coupon, refusal: refusal.sentence) if refusal
         redirect to("/coupons/#{coupon.id}"), 303
+      rescue UpClose::Error => error
+        halt 422, coupon_page(coupon, refusal: error.sentence)
       end
 
       app.post "/coupons/:id/camera" do

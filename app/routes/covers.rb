@@ -42,7 +42,7 @@ module Routes
       app.post "/marks/:id/cover/begin" do
         mark = find_mark(params["id"])
         redirect to("/marks/#{mark.id}/artwork"), 303 unless mark.artwork
-        Actions::CoverPiece.call(mark, mark.covering.beginning) unless mark.covering.any?
+        Actions::CoverPiece.call(mark, mark.covering.beginning, now) unless mark.covering.any?
         redirect to("/marks/#{mark.id}/cover"), 303
       end
 
@@ -60,7 +60,7 @@ module Routes
       app.post "/marks/:id/cover" do
         mark = covering_mark
         form = Forms::CoverForm.new(params, covering: mark.covering, unit: unit)
-        refused = Actions::CoverPiece.try(mark, form)
+        refused = Actions::CoverPiece.try(mark, form, now)
         if wants_json?
           status 422 if refused
           next told_cover(mark, mark.covering, form.errors)
@@ -71,7 +71,7 @@ module Routes
 
       app.post "/marks/:id/cover/undo" do
         mark = covering_mark
-        Actions::CoverPiece.undo(mark)
+        Actions::CoverPiece.undo(mark, now)
         redirect to("/marks/#{mark.id}/cover"), 303
       end
     end

@@ -69,7 +69,7 @@ module Routes
         mark = covering_mark
         feature, x, y = %w[feature x_mm y_mm].map { |key| Float(params[key], exception: false) }
         halt 400 unless feature && x && y && mark.covering.features[feature.to_i]
-        Actions::CoverPiece.pin(mark, feature.to_i, UpClose::Geometry::Point[x, y])
+        Actions::CoverPiece.pin(mark, feature.to_i, UpClose::Geometry::Point[x, y], now)
         told_cover(mark, mark.covering)
       end
     end

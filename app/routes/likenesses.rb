@@ -8,10 +8,10 @@ module Routes
 
     # what only these routes need
     module Helping
-      # @param file [IO] a crop of a photo  @param word [String] that it shows
+      # @param file [Forms::SentFile] a crop of a photo  @param word [String] that it shows
       # @return [Array(Array, String)] the likest faces here, and the crop as it is shown
       def likest(file, word)
-        bytes = file.tap(&:rewind).read(UpClose::Artwork::Opening::MOST_BYTES + 1)
+        bytes = file.bytes(UpClose::Artwork::Opening::MOST_BYTES)
         Workers.call(Shelves::OutsidePicture.new(bytes), :likest, word, SHOWN, SHOWN_PX)
       end
 
@@ -25,11 +25,9 @@ module Routes
 
       app.post "/marks/:id/like" do
         mark = find_mark(params["id"])
-        upload = params["photo"]
-        unless upload.is_a?(Hash) && upload[:tempfile]
+        file = Forms::SentFile.of(params["photo"]) or
           halt 422, like_page(mark, refusal: "Choose a cropped picture of the word, PNG or JPEG.")
-        end
-        matches, picture = likest(upload[:tempfile], params["word"].to_s[0, 60])
+        matches, picture = likest(file, params["word"].to_s[0, 60])
         halt 422, like_page(mark, refusal: "No font here has all these letters.") if matches.empty?
         like_page(mark, matches: matches, picture: picture)
       rescue UpClose::Error => error

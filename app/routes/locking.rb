@@ -18,7 +18,7 @@ module Routes
       {"unlock" => ->(time) { time }, "lock" => ->(_) {}}.each do |verb, moment|
         app.post "/marks/:id/#{verb}" do
           mark = find_mark(params["id"])
-          ApplicationRecord.change { mark.update!(unlocked_at: moment.call(now)) }
+          mark.change(unlocked_at: moment.call(now))
           redirect back_within(request.referer), 303
         end
       end

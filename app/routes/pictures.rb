@@ -13,7 +13,7 @@ module Routes
       end
 
       # several, or one
-      def pictures_sent = Array(params["files"]).select { |file| file.is_a?(Hash) && file[:tempfile] }
+      def pictures_sent = Array(params["files"]).select { |file| Forms::SentFile.of(file) }
     end
 
     def self.registered(app)
@@ -28,7 +28,7 @@ module Routes
 
       app.post "/marks/:id/pictures" do
         mark = find_mark(params["id"])
-        refused = Actions::AddPictures.call(mark, pictures_sent)
+        refused = Actions::AddPictures.call(mark, pictures_sent, now)
         if wants_json?
           content_type :json
           next JSON.generate(refused: refused.map { |name, reason| "#{name}: #{reason}" })

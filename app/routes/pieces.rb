@@ -45,14 +45,9 @@ module Routes
 
       app.post "/pieces/:id/photo" do
         piece = Piece.find(params["id"])
-        upload = params["photo"]
-        unless upload.is_a?(Hash) && upload[:tempfile]
+        file = Forms::SentFile.of(params["photo"]) or
           halt 422, photo_page(piece, refusal: "Choose a photo, PNG or JPEG.")
-        end
-        Actions::MeasurePhoto.take(
-          piece,
-          upload[:tempfile].tap(&:rewind).read(UpClose::Artwork::Opening::MOST_BYTES + 1)
-        )
+        Actions::MeasurePhoto.take(piece, file.bytes(UpClose::Artwork::Opening::MOST_BYTES))
         redirect to("/pieces/#{piece.id}/photo"), 303
       rescue UpClose::Error => error
         halt 422, photo_page(piece, refusal: error.sentence)

@@ -53,7 +53,7 @@ module Routes
       app.post "/marks/:id/place" do
         mark = find_mark(params["id"])
         form = Forms::PlaceForm.new(params, mark: mark, writer: writer)
-        done = Actions::PlaceMark.call(mark, form)
+        done = Actions::PlaceMark.call(mark, form, now)
         next answer(mark, form) if wants_json?
         unless done
           halt 422, stage(mark, "place", form: form, asked: false, at: Presenters::PlaceStage.new(mark, writer: writer))
@@ -72,13 +72,13 @@ module Routes
     # moved by a press
     def self.moves(app)
       {
-        "undo" => ->(m, _) { Actions::PlaceMark.undo(m) },
-        "centre" => ->(m, p) { Actions::PlaceMark.centre(m, p["by"]) },
-        "largest" => ->(m, p) { Actions::PlaceMark.largest(m, p["where"], paper: p["paper"]) }
+        "undo" => ->(m, _, _) { Actions::PlaceMark.undo(m) },
+        "centre" => ->(m, p, at) { Actions::PlaceMark.centre(m, p["by"], at) },
+        "largest" => ->(m, p, at) { Actions::PlaceMark.largest(m, p["where"], at, paper: p["paper"]) }
       }.each do |verb, act|
         app.post "/marks/:id/place/#{verb}" do
           mark = find_mark(params["id"])
-          act.call(mark, params)
+          act.call(mark, params, now)
           redirect to("/marks/#{mark.id}/place"), 303
         end
       end
@@ -92,7 +92,7 @@ module Routes
         unless form.ok?
           halt 422, stage(mark, "place", form: form, asked: false, at: Presenters::PlaceStage.new(mark, writer: writer))
         end
-        ApplicationRecord.change { mark.update!(repeats: form.repeats.to_h) }
+        mark.change(repeats: form.repeats.to_h)
         redirect to("/marks/#{mark.id}/place"), 303
       end
 
@@ -101,7 +101,7 @@ module Routes
         if Actions::LookAtArtwork.once(mark).stops.open.any?
           halt 422, stage(mark, "place", form: nil, asked: true, at: Presenters::PlaceStage.new(mark, writer: writer))
         end
-        ApplicationRecord.change { mark.update!(placed_at: now) }
+        mark.change(placed_at: now)
         redirect to("/marks/#{mark.id}/#{mark.method_key ? "sheet" : "method"}"), 303
       end
     end

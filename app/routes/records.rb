@@ -19,9 +19,8 @@ module Routes
 
       # the file, or what was read of it before
       def notes_text
-        file = params["file"]
-        return params["text"].to_s unless file.is_a?(Hash) && file[:tempfile]
-        file[:tempfile].tap(&:rewind).read(UpClose::Formats::CsvTable::MOST_BYTES + 1).to_s
+        file = Forms::SentFile.of(params["file"])
+        file ? file.bytes(UpClose::Formats::CsvTable::MOST_BYTES) : params["text"].to_s
       end
     end
 

@@ -6,11 +6,11 @@ module Routes
     def self.registered(app)
       app.post "/runs/:id/note" do
         run = find_run
-        photo = params["photo"].is_a?(Hash) ? params["photo"][:tempfile].tap(&:rewind)
-          .read(Actions::NoteRun::MOST_PHOTO_BYTES + 1) : nil
-        refusal = Actions::NoteRun.call(run, params["words"], photo, now)
-        halt 422, bench_page(run, refusal: refusal.sentence, words: params["words"]) if refusal
+        photo = Forms::SentFile.of(params["photo"])&.bytes(Actions::NoteRun::MOST_PHOTO_BYTES)
+        refusal = Actions::NoteRun.call(run, params["words"], photo, now) and raise refusal
         redirect to("/runs/#{run.id}"), 303
+      rescue UpClose::Error => error
+        halt 422, bench_page(run, refusal: error.sentence, words: params["words"])
       end
 
       app.get "/runs/:id/photos/:name" do

@@ -69,7 +69,7 @@ module Routes
         seconds = Integer(params["seconds"].to_s, exception: false)
         moment = seconds ? Time.at(seconds) : moment_typed(params["at"])
         halt 422, timetable_page unless params["clear"] || moment
-        ApplicationRecord.change { mark.update!(not_before: params["clear"] ? nil : moment) }
+        mark.change(not_before: params["clear"] ? nil : moment)
         redirect to("/timetable#mark-#{mark.id}"), 303
       end
     end

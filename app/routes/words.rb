@@ -59,7 +59,7 @@ module Routes
         form = Forms::WordForm.new(params)
         halt 422, word_page(mark, form: form) unless form.ok? && form.values[:cap_mm]
         if params["act"] == "use"
-          halt 422, word_page(mark, form: form) unless Actions::SetOverWord.call(mark, form, word)
+          halt 422, word_page(mark, form: form) unless Actions::SetOverWord.call(mark, form, word, now)
           redirect to("/marks/#{mark.id}/#{mark.method_key ? "place" : "method"}"), 303
         end
         fit = word.fit(form.values[:font], form.values[:text], form.pose, bent: form.bent?)

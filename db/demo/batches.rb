@@ -23,7 +23,7 @@ module Demo
       mark = piece(
         "limewood coasters", "disc", {diameter_mm: 112}, "wood", "sanded", "#ead6ae", count: 24, grit: "320"
       )
-      mark.update!(clearance_mm: 6)
+      mark.change(clearance_mm: 6)
       purpose(mark, "picture")
       file(mark, Art::LightTower.svg, "Coaster light.svg")
       method(mark, "ink-offset", "inkjet", stock: "label-backing")
@@ -41,7 +41,7 @@ module Demo
 
     def view(number)
       mark = piece("aluminium tag #{number + 1}", "disc", {diameter_mm: 30}, "aluminium", "etched", "#c4c6c7")
-      mark.update!(clearance_mm: 1, copies: 2)
+      mark.change(clearance_mm: 1, copies: 2)
       purpose(mark, "picture")
       file(mark, Art::Views.png(number), "#{Art::Views::TITLES[number]}.png")
       method(mark, "baked-medium", "laser")

@@ -6,10 +6,10 @@ module Demo
     private
 
     def cover(mark, **changes)
-      Actions::CoverPiece.call(mark, mark.covering.beginning)
+      Actions::CoverPiece.call(mark, mark.covering.beginning, @now)
       return if changes.empty?
       mark.reload
-      Actions::CoverPiece.call(mark, mark.covering.cover.with(**changes))
+      Actions::CoverPiece.call(mark, mark.covering.cover.with(**changes), @now)
     end
 
     # sycamore with a dark pour, photographed with white paper beside it: beams, tower and herring in layers
@@ -28,11 +28,11 @@ module Demo
       method(letters, "water-slide", "laser", stock: "clear-film")
       settle(letters, x_mm: -52, y_mm: 14, turn_deg: -2)
       close(letters)
-      ApplicationRecord.change { beams.piece.update!(direction: {"kind" => "grain", "deg" => -2.0}) }
+      beams.piece.change(direction: {"kind" => "grain", "deg" => -2.0})
     end
 
     def layer(mark, art, name, film, **at)
-      mark.update!(clearance_mm: 2)
+      mark.change(clearance_mm: 2)
       file(mark, art, name)
       method(mark, "water-slide", "laser", stock: film)
       settle(mark.reload, **at)
@@ -90,7 +90,7 @@ module Demo
       cover = mark.covering.cover
       x, y = Art::HerringSkin::EYE
       at = UpClose::Geometry::Point[(x - 55) / 110 * cover.picture_mm, (y - 22) / 110 * cover.picture_mm] + cover.centre
-      Actions::CoverPiece.pin(mark, 0, at)
+      Actions::CoverPiece.pin(mark, 0, at, @now)
     end
   end
 end

@@ -40,7 +40,7 @@ module Demo
     def summer
       @job = job("Pendants for the summer visitors", "the lighthouse shop", -20, "A few each week.")
       @pendant = piece("brass pendants, summer", "disc", {diameter_mm: 25}, "brass", "etched", "#c9a646", count: 26)
-      @pendant.update!(clearance_mm: 1.5)
+      @pendant.change(clearance_mm: 1.5)
       purpose(@pendant, "picture")
       file(@pendant, Art::LightTower.svg, "Pellow Ness Light, summer.svg")
       purpose(@pendant, "resist")
@@ -73,10 +73,10 @@ module Demo
     # by the simulated camera, small
     def photographed(attempt, fault, seed)
       leaves = Devices::Simulated::LeftBehind.new(surface: "#c9a646", missing: 0.0, **LEFT.fetch(fault, {}))
-      value = Shelves::OutcomePhoto.new(
+      value = Devices::Simulated::PhotographedMark.new(
         drawn: attempt.mark.design.drawn, width_mm: attempt.mark.width_mm
       )
-      photo = Workers.call(value, :simulated, leaves, seed: seed + 1, ground: 0.12, sensor: [640, 480])
+      photo = Workers.call(value, :taken, leaves, seed: seed + 1, ground: 0.12, sensor: [640, 480])
       attempt.update!(photo: Shelves::OriginalStore.new(Settings.originals).put(photo))
     end
 
@@ -84,7 +84,7 @@ module Demo
       form = Forms::CouponForm.new(
         {"kind" => "limits", "method_key" => "heat-resist", "stock" => "resist-film", "material" => "brass"}
       )
-      coupon = Actions::MakeCoupon.call(form) or raise form.errors.inspect
+      coupon = Actions::MakeCoupon.call(form, @now) or raise form.errors.inspect
       refusal = Actions::ReadCoupon.simulated(coupon, days_ago(24, 20))
       raise refusal.sentence if refusal
     end

@@ -129,7 +129,7 @@ module Demo
 
     def dish
       mark = piece("sycamore dish, the recess", "disc", {diameter_mm: 150}, "wood", "sanded", "#ecd9b0", count: 1)
-      mark.update!(clearance_mm: 6)
+      mark.change(clearance_mm: 6)
       file(mark, Art::CompassRose.svg, "Compass rose.svg")
       method(mark, "ink-offset", "inkjet", stock: "label-backing")
       settle(mark, width_mm: 124, turn_deg: 12)
@@ -144,7 +144,7 @@ module Demo
 
     def pendants
       mark = piece("brass pendants", "disc", {diameter_mm: 25}, "brass", "etched", "#c9a646", count: 24)
-      mark.update!(clearance_mm: 1.5)
+      mark.change(clearance_mm: 1.5)
       file(mark, Art::LightTower.svg, "Pellow Ness Light.svg")
       method(mark, "baked-medium", "laser")
       settle(mark, width_mm: 21)

@@ -21,18 +21,14 @@ module Shelves
       {shares: reading.shares, readings: told, fields: plan ? reading.fields : nil}
     end
 
-    # what a method leaves of it, photographed
-    # @param leaves [Devices::Simulated::LeftBehind]
-    # @return [Devices::Answer] of a JPEG
-    def taken(leaves, seed: 1) = Devices::Simulated::Camera.new.ask(coupon: coupon, leaves: leaves, seed: seed)
-
-    private
-
+    # @return [UpClose::Coupons::Coupon] that was printed
     def coupon
       @coupon ||= UpClose::Coupons.build(
         kind, face: FontShelf.fetch("atkinson-hyperlegible"), title: title.to_s, grid: plan
       )
     end
+
+    private
 
     def photo = @photo ||= PhotoIn.image(bytes)
   end

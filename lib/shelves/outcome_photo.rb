@@ -16,30 +16,7 @@ module Shelves
       UpClose::Outcomes::Outcome.new(photo, drawn.artwork, width_mm: width_mm, corners: tapped).to_h
     end
 
-    # @param leaves [Devices::Simulated::LeftBehind]
-    # @return [String] JPEG of what it leaves of the mark
-    def simulated(leaves, seed: 1, ground: 0.25, sensor: [2000, 1500])
-      Workers.drawing("photographing")
-      per_mm = leaves.class::PER_MM.clamp(nil, 1400 / width_mm)
-      raster = UpClose::Artwork::SizedRaster.new(drawn.artwork, width_mm: width_mm, per_mm: per_mm).image
-      raster = raster.colourspace(:srgb).extract_band(0, n: 3)
-      room = ([raster.width, raster.height].max * ground).round
-      sides = [raster.width, raster.height].map { |side| side + 2 * room }
-      flat = leaves.of_artwork(raster.embed(room, room, *sides, extend: :white), seed: seed)
-      camera = Devices::Simulated::Camera.new(sensor: sensor, aslant: framed(*sides, sensor))
-      camera.photograph(flat, ground: leaves.ground, seed: seed)
-    end
-
     private
-
-    # as large as the picture takes it, a little aslant
-    def framed(wide, high, (across, down))
-      scale = [across * 0.9 / wide, down * 0.9 / high].min
-      half_x, half_y = wide * scale / 2 / across, high * scale / 2 / down
-      [[-1, -1, 0.02, 0.015], [1, -1, -0.015, -0.01], [1, 1, 0.01, -0.02], [-1, 1, -0.01, 0.01]].map do |x, y, dx, dy|
-        [0.5 + x * half_x + dx, 0.5 + y * half_y + dy]
-      end
-    end
 
     def photo = @photo ||= PhotoIn.image(bytes, most_px: 2400)
   end

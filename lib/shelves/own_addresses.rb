@@ -6,7 +6,6 @@ require "socket"
 module Shelves
   # By which addresses and names this computer is reached.
   module OwnAddresses
-    LOOPBACK_NAMES = %w[localhost 127.0.0.1 ::1].freeze
     ANYWHERE = %w[0.0.0.0 ::].freeze
 
     module_function

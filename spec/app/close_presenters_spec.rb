@@ -91,12 +91,12 @@ RSpec.describe "what pages say up close", :shop do
     it "keeps marks on one piece apart, and repeats from each other" do
       other = Actions::SavePiece.new_mark(first.piece)
       Actions::AddArtwork.use(other, first.artwork)
-      Actions::PlaceMark.move(other, placed(width_mm: 10, x_mm: 24, y_mm: 0))
+      Actions::PlaceMark.move(other, placed(width_mm: 10, x_mm: 24, y_mm: 0), Time.now)
       stage = described_class.new(Mark.find(first.id), writer: writer)
       # 30 wide in the middle, 10 wide at 24: 19 − 15
       expect(stage.findings.find { |f| f.key == :neighbour })
         .to have_attributes(title: "Clear of badge", figure: "4.0 mm", verdict: :fine, limit: 2.0)
-      Actions::PlaceMark.move(other, placed(width_mm: 10, x_mm: 10, y_mm: 0))
+      Actions::PlaceMark.move(other, placed(width_mm: 10, x_mm: 10, y_mm: 0), Time.now)
       over = -> { described_class.new(Mark.find(first.id), writer: writer).findings.find { |f| f.key == :over } }
       # a film may lie over another: not told before both methods are
       expect(over.call).to have_attributes(title: "badge over badge", verdict: :watch)
@@ -110,7 +110,7 @@ RSpec.describe "what pages say up close", :shop do
       expect(Forms::PlaceForm.new({"real" => "200 m", "ratio" => "1:48"}, mark: first, writer: writer).errors[:real])
         .to match(/comes to 4166.67 mm wide/)
       form = Forms::PlaceForm.new({"real" => "1.44 m", "ratio" => "1:48"}, mark: first, writer: writer)
-      Actions::PlaceMark.call(first, form)
+      Actions::PlaceMark.call(first, form, Time.now)
       told = described_class.new(Mark.find(first.id), writer: writer).findings.find { |f| f.key == :real }
       expect(told).to have_attributes(
         title: "Size on the real thing, at 1:48",
@@ -150,7 +150,7 @@ RSpec.describe "what pages say up close", :shop do
       )
       expect(mark.design.mm_per_unit).to be_within(1e-9).of(scale)
       was = mark.width_mm
-      Actions::PlaceMark.move(mark, mark.placement.with(width_mm: 44.0))
+      Actions::PlaceMark.move(mark, mark.placement.with(width_mm: 44.0), Time.now)
       mark = Mark.find(mark.id)
       made = mark.design.drawn.prepared
       expect(mark.design.mm_per_unit * made.artwork.ink.box.width / made.ratio).to be_within(1e-5).of(44)
@@ -162,7 +162,7 @@ RSpec.describe "what pages say up close", :shop do
     it "depends in its signature on the recipe, not on where it lies" do
       mark = ready_mark
       was = mark.design.signature
-      Actions::PlaceMark.move(mark, mark.placement.with(x_mm: 3))
+      Actions::PlaceMark.move(mark, mark.placement.with(x_mm: 3), Time.now)
       expect(Mark.find(mark.id).design.signature).to eq was
       Actions::PrepareArtwork.call(mark, [{"key" => "straighten", "turn" => 5, "on" => true}])
       expect(Mark.find(mark.id).design.signature).not_to eq was
@@ -180,7 +180,7 @@ RSpec.describe "what pages say up close", :shop do
   end
 
   describe Forms::RepeatsForm do
-    let(:mark) { ready_mark.tap { |m| Actions::PlaceMark.move(m, m.placement.with(y_mm: -10)) } }
+    let(:mark) { ready_mark.tap { |m| Actions::PlaceMark.move(m, m.placement.with(y_mm: -10), Time.now) } }
 
     def read(**typed) = described_class.new(typed.transform_keys(&:to_s), mark: mark)
 
@@ -199,7 +199,7 @@ RSpec.describe "what pages say up close", :shop do
       expect(read(kind: "round", count: "1").errors[:count]).to match(/from 2 to 200/)
       expect(read(kind: "along", run: "100", count: "4", ends: "centred").errors[:count])
         .to match(/An even number has no mark in the middle. Take 3 or 5/)
-      Actions::PlaceMark.move(mark, mark.placement.with(y_mm: 0))
+      Actions::PlaceMark.move(mark, mark.placement.with(y_mm: 0), Time.now)
       expect(read(kind: "round", count: "4").errors[:kind]).to match(/lies in the middle/)
     end
   end

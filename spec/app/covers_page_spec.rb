@@ -61,8 +61,7 @@ RSpec.describe "A mark that covers its piece", :shop do
   end
 
   it "follows a piece that is measured anew" do
-    mark.piece.update!(measures: {diameter_mm: 20.0})
-    Actions::SavePiece.cover_again(again)
+    mark.piece.change(measures: {diameter_mm: 20.0})
     expect(again.width_mm).to be_within(0.11).of(23.0)
   end
 end

@@ -65,7 +65,7 @@ RSpec.describe "the pages of the demo", :shop do
   it "lets two pages change different things of one mark, and loses neither" do
     board = mark("Name board")
     one, two = Array.new(2) { Mark.find(board.id) }
-    move = ->(m, typed) { Actions::PlaceMark.call(m, Forms::PlaceForm.new(typed, mark: m, writer: writer)) }
+    move = ->(m, typed) { Actions::PlaceMark.call(m, Forms::PlaceForm.new(typed, mark: m, writer: writer), Time.now) }
     move.call(one, {"x" => "-40"})
     # the other page was loaded before; it sends only the figure that was changed there
     move.call(Mark.find(two.id), {"width" => "50"})

@@ -14,7 +14,7 @@ RSpec.describe "what a maker made", :shop do
     expect(runs.uniq.size).to eq 1
     moved = together.call { Actions::RunMarks.finish_step(Run.find(runs.first), "ground", Time.now) }
     expect([moved.count(true), StepEnd.count]).to eq [1, 1]
-    together.call { Actions::PlaceMark.move(Mark.find(mark.id), mark.placement.with(x_mm: rand(100) / 10.0)) }
+    together.call { Actions::PlaceMark.move(Mark.find(mark.id), mark.placement.with(x_mm: rand(100) / 10.0), Time.now) }
     together.call { Actions::RecordAttempt.spoilt(Mark.find(mark.id), nil) }
     expect(mark.attempts.reload.map(&:copy)).to eq [1, 2, 3, 4]
   end
@@ -41,7 +41,7 @@ RSpec.describe "what a maker made", :shop do
     mark = ready_mark
     before = mark.attributes.deep_dup
     allow_any_instance_of(Mark).to receive(:save!).and_raise(ActiveRecord::StatementInvalid, "disk full")
-    expect { Actions::PlaceMark.move(mark, mark.placement.with(width_mm: 10)) }
+    expect { Actions::PlaceMark.move(mark, mark.placement.with(width_mm: 10), Time.now) }
       .to raise_error(ActiveRecord::StatementInvalid)
     expect(Mark.find(mark.id).attributes).to eq before
   end

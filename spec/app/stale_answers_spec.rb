@@ -14,7 +14,7 @@ CHANGES_OF_A_MARK = {
   "a place kept off" => ->(m) { m.piece.update!(keep_outs: [{kind: "disc", x: 20, y: 10, width: 4, height: 4}]) },
   "place" => ->(m) { m.update!(x_mm: 3.0) }, "room" => ->(m) { m.update!(clearance_mm: 9.0) },
   "copies" => ->(m) { m.update!(copies: 7) }, "sealer" => ->(m) { m.update!(sealer: "spray-satin", coats: 2) },
-  "cover" => ->(m) { Actions::CoverPiece.call(m, m.covering.beginning) }
+  "cover" => ->(m) { Actions::CoverPiece.call(m, m.covering.beginning, Time.now) }
 }.freeze
 
 # Answers that are kept are kept under what they were worked out from.

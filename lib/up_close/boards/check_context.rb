@@ -27,7 +27,7 @@ module UpClose
 
       # @param value [Float]  @param limit [Float]  @return [Symbol]
       def verdict(value, limit)
-        return :stop if value < limit - 1e-9
+        return :stop if value < limit - Tolerance::ROUNDING
         (value < limit * SPARE) ? :watch : :fine
       end
 

@@ -8,8 +8,6 @@ module UpClose
       # one: +axis+ :x or :y; +at+ mm of the mark's middle on it; +line+ mm where the line is drawn; +words+; +gap_mm+
       # of equal gaps. Frozen.
       Snap = Value.define(:axis, :at, :line, :words, :gap_mm, keyword_init: true)
-      # nearer than this two snaps are one
-      SAME_MM = 1e-6
       SIDES = {x: ["left edges", "right edges"], y: ["upper edges", "lower edges"]}.freeze
 
       # @param own [Geometry::Box] of the mark that moves  @param others [Hash{String => Geometry::Box}] by title

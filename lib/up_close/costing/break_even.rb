@@ -11,7 +11,10 @@ module UpClose
       # from one, and what each piece takes besides. Frozen.
       Way = Value.define(:title, :pack_cents, :good_a_pack, :each_cents) do
         # @return [Rational] cents for so many good pieces
-        def cost(pieces) = (pieces / good_a_pack.to_f - 1e-9).ceil * pack_cents + pieces * each_cents.to_r
+        def cost(pieces)
+          packs = (pieces / good_a_pack.to_f - Tolerance::ROUNDING).ceil
+          packs * pack_cents + pieces * each_cents.to_r
+        end
 
         # @return [Rational] cents a piece, of very many
         def rate = pack_cents / good_a_pack.to_r + each_cents.to_r

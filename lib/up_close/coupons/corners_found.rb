@@ -142,7 +142,7 @@ module UpClose
         Geometry::Point[left + x, top + y]
       end
 
-      def middle(sums) = sums.each_with_index.sum { |sum, i| sum * (i + 0.5) } / [sums.sum, 1e-9].max
+      def middle(sums) = sums.each_with_index.sum { |sum, i| sum * (i + 0.5) } / [sums.sum, Tolerance::ROUNDING].max
 
       def refuse(seen)
         raise Errors::BadShape.new(

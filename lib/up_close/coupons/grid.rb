@@ -99,7 +99,7 @@ module UpClose
         shares = @read.map(&:last)
         x = Matrix.rows(rows)
         y = Vector.elements(shares)
-        pulls = Array.new(x.column_count) { |i| i.zero? ? 1e-6 : (NOISE / SPREAD)**2 }
+        pulls = Array.new(x.column_count) { |i| i.zero? ? Tolerance::SLIGHT : (NOISE / SPREAD)**2 }
         pull = Matrix.diagonal(*pulls)
         @inverse = (x.transpose * x + pull).inverse
         @values = @inverse * (x.transpose * y)
@@ -134,7 +134,7 @@ module UpClose
       def sure(place)
         apart = basis(place) - basis(Array.new(axes.size, 0.0))
         spread = @noise * Math.sqrt(apart.inner_product(@inverse * apart))
-        return 0.5 if spread < 1e-9
+        return 0.5 if spread < Tolerance::ROUNDING
         Math.erf(apart.inner_product(@values) / spread / Math.sqrt(2)) / 2 + 0.5
       end
 

@@ -104,7 +104,7 @@ module UpClose
       # ink of letters that is there, against the largest of them
       def letter_share(element)
         largest = @coupon.elements.select { |other| other.kind == :letters }.max_by(&:size_mm)
-        (inked(element) / [inked(largest), 1e-6].max).clamp(0.0, 1.0)
+        (inked(element) / [inked(largest), Tolerance::SLIGHT].max).clamp(0.0, 1.0)
       end
 
       # share of its box that is ink; the same whatever its size

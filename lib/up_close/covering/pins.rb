@@ -16,7 +16,8 @@ module UpClose
       # @param cover [Cover] with a picture_mm
       # @return [Cover] moved so that the pins hold
       def call(cover)
-        factor = (@pins.size > 1 && spread > 1e-9) ? solved : Complex.polar(cover.picture_mm, radians(cover.turn_deg))
+        apart = @pins.size > 1 && spread > Tolerance::ROUNDING
+        factor = apart ? solved : Complex.polar(cover.picture_mm, radians(cover.turn_deg))
         centre = mean(targets) - factor * mean(sources)
         cover.with(
           picture_mm: factor.abs, turn_deg: factor.arg * 180 / Math::PI, x_mm: centre.real, y_mm: centre.imaginary

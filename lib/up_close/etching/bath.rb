@@ -69,7 +69,9 @@ module UpClose
         # plates like this one that so much of it etches before it is spent
         # @param grams [Numeric] of metal of one  @param ml [Numeric]  @param taken_g_l [Numeric] before
         # @return [Integer]
-        def plates(grams, ml, taken_g_l: 0) = (ml / 1000.0 * left_g_l(taken_g_l) * SPENT_AT / grams + 1e-9).floor
+        def plates(grams, ml, taken_g_l: 0)
+          (ml / 1000.0 * left_g_l(taken_g_l) * SPENT_AT / grams + Tolerance::ROUNDING).floor
+        end
 
         # called once, before anyone sees it
         # @raise [Errors::BadDefinition]

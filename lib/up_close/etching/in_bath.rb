@@ -101,12 +101,12 @@ module UpClose
       # −ln(1 − x) ÷ x, 1 where x is nothing
       def slowed(depth_mm)
         share = used_up(depth_mm)
-        (share < 1e-9) ? 1.0 : -Math.log(1 - share) / share
+        (share < Tolerance::ROUNDING) ? 1.0 : -Math.log(1 - share) / share
       end
 
       def spends(share)
         return :stop if share >= 1
-        (share > Bath::SPENT_AT + 1e-9) ? :watch : :fine
+        (share > Bath::SPENT_AT + Tolerance::ROUNDING) ? :watch : :fine
       end
 
       def needed_ml(depth_mm) = bath.volume_ml(grams(depth_mm), plate_mm2: area_mm2, taken_g_l: taken_g_l)

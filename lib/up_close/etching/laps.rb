@@ -10,7 +10,7 @@ module UpClose
       # @param seconds [Numeric] in the bath, above 0  @param most_s [Numeric] that the resist bears at a time
       # @return [Array<Float>] seconds of each
       def of(seconds, most_s: LAP_S)
-        count = [(seconds / most_s.to_f - 1e-9).ceil, 1].max
+        count = [(seconds / most_s.to_f - Tolerance::ROUNDING).ceil, 1].max
         Array.new(count) { seconds / count.to_f }
       end
     end

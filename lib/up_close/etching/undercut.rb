@@ -28,7 +28,7 @@ module UpClose
       # @return [Float] mm; 0 where it is gone
       def line_mm(drawn_mm)
         left = drawn_mm - 2 * side_mm
-        (left > 1e-9) ? left : 0.0
+        (left > Tolerance::ROUNDING) ? left : 0.0
       end
 
       # @param drawn_mm [Numeric] a gap in the resist
@@ -39,10 +39,6 @@ module UpClose
       # @param wanted_mm [Numeric]
       # @return [Float] mm
       def drawn_for(wanted_mm) = wanted_mm + 2 * side_mm
-
-      # lines drawn no wider than this are gone
-      # @return [Float] mm
-      def gone_mm = 2 * side_mm
 
       # @return [Working]
       def working

@@ -49,12 +49,12 @@ module UpClose
       def empty? = width <= 0 || height <= 0
 
       # @param other [Box]  @return [Boolean]
-      def inside?(other, slack: 1e-9)
+      def inside?(other, slack: Tolerance::ROUNDING)
         x >= other.x - slack && y >= other.y - slack && right <= other.right + slack && bottom <= other.bottom + slack
       end
 
       # @param other [Box]  @return [Boolean] more than their edges touch
-      def overlaps?(other, slack: 1e-9)
+      def overlaps?(other, slack: Tolerance::ROUNDING)
         x < other.right - slack && other.x < right - slack && y < other.bottom - slack && other.y < bottom - slack
       end
 

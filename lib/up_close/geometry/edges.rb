@@ -114,7 +114,7 @@ module UpClose
         ring.each_with_index do |(x, y), i|
           nx, ny = ring[(i + 1) % ring.size]
           length = Math.hypot(nx - x, ny - y)
-          next if length < 1e-9
+          next if length < Tolerance::ROUNDING
           push(x, y, nx, ny, length)
           @ring << number
           @part << part

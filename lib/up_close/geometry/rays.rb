@@ -30,15 +30,15 @@ module UpClose
       def meets_segment(p, n, a, b)
         way = b - a
         across = n.cross(way)
-        return if across.abs < 1e-12
+        return if across.abs < Tolerance::ZERO
         meets, share = (a - p).cross(way) / across, (a - p).cross(n) / across
-        meets if meets >= 0 && share.between?(-1e-9, 1 + 1e-9)
+        meets if meets >= 0 && share.between?(-Tolerance::ROUNDING, 1 + Tolerance::ROUNDING)
       end
 
       # the nearest of the lines n·x = d that the ray runs towards
       # @param planes [Array<Array(Point, Float)>] outward normals and distances
       def leaves_planes(p, n, planes)
-        planes.filter_map { |normal, d| (d - normal.dot(p)) / normal.dot(n) if normal.dot(n) > 1e-12 }.min
+        planes.filter_map { |normal, d| (d - normal.dot(p)) / normal.dot(n) if normal.dot(n) > Tolerance::ZERO }.min
       end
     end
   end

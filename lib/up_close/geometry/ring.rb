@@ -2,7 +2,8 @@
 
 module UpClose
   module Geometry
-    # A closed outline of straight stretches; either way round. Frozen.
+    # A closed outline of straight stretches; either way round. It never changes, and remembers
+    # what was worked out of it.
     class Ring
       MOST_POINTS = 2000
       attr_reader :points
@@ -70,11 +71,12 @@ module UpClose
         nearest = nil
         bare_edges.each do |px, py, dx, dy, _|
           across = nx * dy - ny * dx
-          next if across.abs < 1e-12
+          next if across.abs < Tolerance::ZERO
           ox, oy = px - x, py - y
           t = (ox * dy - oy * dx) / across
           s = (ox * ny - oy * nx) / across
-          nearest = t if t >= 0 && s >= -1e-9 && s <= 1 + 1e-9 && (nearest.nil? || t < nearest)
+          on_it = s.between?(-Tolerance::ROUNDING, 1 + Tolerance::ROUNDING)
+          nearest = t if t >= 0 && on_it && (nearest.nil? || t < nearest)
         end
         nearest || 0.0
       end

@@ -13,7 +13,7 @@ module UpClose
       # @param from [Float] radians, from x towards y  @param to [Float]
       # @return [Array<Array>] curve commands along an upright ellipse, starting at +from+
       def arc(cx, cy, rx, ry, from, to)
-        count = ((to - from).abs / (ARC_DEG * Math::PI / 180) - 1e-9).ceil.clamp(1, 64)
+        count = ((to - from).abs / (ARC_DEG * Math::PI / 180) - Tolerance::ROUNDING).ceil.clamp(1, 64)
         step = (to - from) / count
         handle = 4.0 / 3 * Math.tan(step / 4)
         Array.new(count) do |i|

@@ -55,7 +55,7 @@ module UpClose
       def mean_scale = Math.sqrt(determinant.abs)
 
       # true when lengths grow alike in every direction
-      def even?(tolerance = 1e-6)
+      def even?(tolerance = Tolerance::SLIGHT)
         first, second = Math.hypot(a, b), Math.hypot(c, d)
         (first - second).abs <= tolerance * [first, second].max && (a * c + b * d).abs <= tolerance * first * second
       end

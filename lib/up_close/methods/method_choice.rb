@@ -2,7 +2,7 @@
 
 module UpClose
   module Methods
-    # What a method is carried out with. Frozen.
+    # What a method is carried out with. It never changes, and remembers the steps that come of it.
     class MethodChoice
       attr_reader :transfer_method,
         :printer, :stock, :picked, :material, :finish, :copies, :pieces, :tray, :coats, :size, :coat_mm2,

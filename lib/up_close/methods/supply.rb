@@ -73,7 +73,7 @@ module UpClose
       def counted(amount)
         singular = unit.delete_suffix("s")
         return "part of a #{singular} of #{title}" if amount < 1 && unit == "sheets"
-        number = (amount - 1e-9).ceil.clamp(1..)
+        number = (amount - Tolerance::ROUNDING).ceil.clamp(1..)
         named = title.match?(/\b#{singular}s?\b/) ? title : "#{unit} of #{title}"
         "#{number} #{named.sub(/\b#{singular}s?\b/, (number == 1) ? singular : unit)}"
       end

@@ -48,7 +48,7 @@ module UpClose
       # least squares
       def plane(tiles)
         rows = Matrix.rows(tiles.map { |x, y, _| [1.0, x, y] })
-        pull = Matrix.diagonal(1e-6, 0.05, 0.05)
+        pull = Matrix.diagonal(Tolerance::SLIGHT, 0.05, 0.05)
         ((rows.transpose * rows + pull).inverse * (rows.transpose * Vector.elements(tiles.map(&:last)))).to_a
       end
 

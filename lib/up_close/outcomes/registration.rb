@@ -116,7 +116,7 @@ module UpClose
 
       def solve(slopes, off)
         normal = Matrix.rows(slopes.map { |one| slopes.map { |other| Values.dot(one, other) } })
-        pull = Matrix.identity(8) * (normal.trace / 8 * 1e-3 + 1e-9)
+        pull = Matrix.identity(8) * (normal.trace / 8 * 1e-3 + Tolerance::ROUNDING)
         moves = (normal + pull).lup.solve(Vector.elements(slopes.map { |one| Values.dot(one, off) })).to_a
         longest = moves.map(&:abs).max
         most = 12 / @shrink

@@ -20,7 +20,7 @@ module UpClose
       def evened(values)
         mean = values.sum / values.size
         off = values.map { |value| value - mean }
-        spread = Math.sqrt([off.sum { |value| value * value } / off.size, 1e-6].max)
+        spread = Math.sqrt([off.sum { |value| value * value } / off.size, Tolerance::SLIGHT].max)
         off.map { |value| value / spread }
       end
     end

@@ -125,7 +125,7 @@ module UpClose
           times = @shape.growth(about, @placement.centre, @wanted)
           return @placement.width_mm * times if times
         end
-        smallest = whole * 1e-6
+        smallest = whole * Tolerance::SLIGHT
         return 0.0 if rim_room(smallest) < 0
         width = Geometry::Algorithms::FallingRoot.call(smallest, whole, tolerance: @tolerance) { |w| rim_room(w) }
         clear_at?(width) ? width : clear_of_hole(width)
@@ -145,7 +145,7 @@ module UpClose
       # what some rows of the silhouette rule out, all of them do
       def clear_at?(width)
         [sparse, @ink].all? do |ink|
-          @shape.clearance_of(PlacedInk.new(ink, @placement.with(width_mm: width))) >= @wanted - 1e-9
+          @shape.clearance_of(PlacedInk.new(ink, @placement.with(width_mm: width))) >= @wanted - Tolerance::ROUNDING
         end
       end
 
@@ -160,7 +160,11 @@ module UpClose
       # many places may be as good: the one nearest the middle lines is wanted
       def centred_as_may_be(width, middle)
         [[0, 0], [middle.x, 0], [0, middle.y]].map { |x, y| Geometry::Point.new(x, y) }
-          .find { |place| @shape.clearance_of(at(width, x_mm: place.x, y_mm: place.y)) >= @wanted - 1e-6 } || middle
+          .find { |place| room_at?(width, place) } || middle
+      end
+
+      def room_at?(width, place)
+        @shape.clearance_of(at(width, x_mm: place.x, y_mm: place.y)) >= @wanted - Tolerance::SLIGHT
       end
     end
   end

@@ -60,11 +60,11 @@ module UpClose
 
       def edge_verdict(gap)
         return :stop if gap < 0
-        (gap >= @wanted - 1e-9) ? :fine : :watch
+        (gap >= @wanted - Tolerance::ROUNDING) ? :fine : :watch
       end
 
       def edge_remedy(gap)
-        return if gap >= @wanted - 1e-9
+        return if gap >= @wanted - Tolerance::ROUNDING
         here = @room.largest_here
         here.zero? ? "Move it further in." : "Make it #{mm(here)} wide or less, or move it."
       end

@@ -25,7 +25,7 @@ module UpClose
       def items(words, outline, gap_mm:, turned:)
         size = height(words.length + (turned ? 1.4 : 0), gap_mm) or return []
         top = outline.min_by { |p| [p.y.round(6), p.x] }
-        flat = outline.select { |p| p.y - top.y < 1e-6 }
+        flat = outline.select { |p| p.y - top.y < Tolerance::SLIGHT }
         x = (flat.map(&:x).minmax.sum - width(words, turned, size)) / 2
         foot = top.y - CLEAR
         [

@@ -52,7 +52,7 @@ module UpClose
 
       private
 
-      def fit(room, size) = [((room + @gap + 1e-9) / (size + @gap)).floor, 0].max
+      def fit(room, size) = [((room + @gap + Tolerance::ROUNDING) / (size + @gap)).floor, 0].max
 
       def n(value) = Working.number(value, 1)
     end

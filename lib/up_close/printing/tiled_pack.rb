@@ -93,7 +93,10 @@ module UpClose
 
       def n(value) = Working.number(value, 1)
 
-      def count(size, room) = (size <= room + 1e-9) ? 1 : ((size - overlap) / (room - overlap) - 1e-9).ceil
+      def count(size, room)
+        return 1 if size <= room + Tolerance::ROUNDING
+        ((size - overlap) / (room - overlap) - Tolerance::ROUNDING).ceil
+      end
 
       def part(column, row, columns, rows)
         wide, tall = [[whole.width, columns], [whole.height, rows]].map do |size, many|

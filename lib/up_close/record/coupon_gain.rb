@@ -52,7 +52,7 @@ module UpClose
       def normal(z) = (1 + Math.erf(z / Math.sqrt(2))) / 2
 
       def entropy(chance)
-        [chance, 1 - chance].sum { |share| (share > 1e-12) ? -share * Math.log2(share) : 0 }
+        [chance, 1 - chance].sum { |share| (share > Tolerance::ZERO) ? -share * Math.log2(share) : 0 }
       end
 
       def n(value) = Working.number(value)

@@ -85,7 +85,7 @@ module UpClose
       def film_turns = @corners.map(&:first).minmax
 
       def check
-        if @down.negative? || @down + @high > wall.long + 1e-9
+        if @down.negative? || @down + @high > wall.long + Tolerance::ROUNDING
           refuse(:down, "The strap would lie #{n(@down)} to #{n(@down + @high)} mm below the rim, and the wall is " \
             "#{n(wall.long)} mm long.", "Move it up or down, or make it lower.")
         end
@@ -116,7 +116,7 @@ module UpClose
       def level_edges
         @corners.each_with_index.flat_map do |(turn, down), i|
           on, below = @corners[(i + 1) % @corners.size]
-          ((down - below).abs < 1e-9) ? edge(turn, on, down)[..-2] : [wall.flat(turn, down)]
+          ((down - below).abs < Tolerance::ROUNDING) ? edge(turn, on, down)[..-2] : [wall.flat(turn, down)]
         end
       end
 

@@ -28,7 +28,7 @@ module UpClose
         return [0.0, 1.0] if known.empty?
         mean = known.sum.to_f / known.size
         spread = Math.sqrt(known.sum { |value| (value - mean)**2 } / known.size)
-        [mean, (spread < 1e-9) ? 1.0 : spread]
+        [mean, (spread < Tolerance::ROUNDING) ? 1.0 : spread]
       end
 
       # @return [Array<Float>] 1, then each figure in units of its spread; 0 where it is not known
@@ -52,7 +52,7 @@ module UpClose
         size = values.size
         slope = Array.new(size) { |i| i.zero? ? 0.0 : -pull * values[i] }
         bend = Array.new(size) { |i| Array.new(size) { |j| (i == j && i.positive?) ? pull : 0.0 } }
-        bend[0][0] = 1e-6
+        bend[0][0] = Tolerance::SLIGHT
         rows.each_with_index { |row, n| add(slope, bend, row, hits[n] - chance(row, values), chance(row, values)) }
         Matrix.rows(bend).lup.solve(Vector.elements(slope))
       end

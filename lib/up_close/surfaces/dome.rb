@@ -33,7 +33,7 @@ module UpClose
       # @return [Float] radius of the largest flat disc a share of strain allows: the closed form's root
       def largest_flat(share)
         most = Math::PI * radius
-        Geometry::Algorithms::FallingRoot.call(most * 1e-9, most) { |a| share - strain(a) }
+        Geometry::Algorithms::FallingRoot.call(most * Tolerance::ROUNDING, most) { |a| share - strain(a) }
       end
 
       # gores that bring the strain across each down to +share+

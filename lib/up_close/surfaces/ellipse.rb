@@ -47,7 +47,7 @@ module UpClose
       end
 
       def in_first_quarter(e0, e1, y0, y1)
-        return on_long_axis(e0, e1, y0) if y1 < e1 * 1e-12
+        return on_long_axis(e0, e1, y0) if y1 < e1 * Tolerance::ZERO
         return [0.0, e1] if y0.zero?
         ratio = (e0 / e1)**2
         z0, z1 = y0 / e0, y1 / e1

@@ -68,7 +68,7 @@ module UpClose
         angle = point.y / radius
         [
           Geometry::Point[point.x, radius * Math.sin(angle.clamp(-Math::PI / 2, Math::PI / 2))],
-          angle.abs <= Math::PI / 2 + 1e-9
+          angle.abs <= Math::PI / 2 + Tolerance::ROUNDING
         ]
       end
 

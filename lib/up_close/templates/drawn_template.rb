@@ -71,7 +71,7 @@ module UpClose
       def beside(slot)
         moved = slot.true_edge.each_cons(2).flat_map do |from, to|
           way = to - from
-          next [] if way.length < 1e-9
+          next [] if way.length < Tolerance::ROUNDING
           off = way.unit.normal * (-slot.side * BESIDE_MM)
           [from + off, to + off]
         end

@@ -38,7 +38,7 @@ module UpClose
         least = cut.stuff.neck_mm
         place = cut.neck
         return Finding.fine(:neck, "Weakest neck", figure: "over #{Working.number(Cut::NECK_REACH_MM)} mm") unless place
-        weak = place.mm < least - 1e-6
+        weak = place.mm < least - Tolerance::SLIGHT
         Finding.new(
           key: :neck, title: "Weakest neck", verdict: weak ? :watch : :fine, figure: "#{Working.number(place.mm)} mm",
           value: place.mm, unit: "mm", limit: least, places: [place.box],

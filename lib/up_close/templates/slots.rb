@@ -56,7 +56,7 @@ module UpClose
 
       def strip(from, to, side)
         way = (to - from)
-        return Geometry::Region.none if way.length < 1e-9
+        return Geometry::Region.none if way.length < Tolerance::ROUNDING
         off = way.unit.normal * (side * @window)
         Geometry::Region.polygon([from, to, to + off, from + off].map(&:to_a))
       end

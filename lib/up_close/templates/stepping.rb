@@ -108,7 +108,7 @@ module UpClose
       def number_of(long)
         many = long / @wanted_mm
         case ends
-        when "dart" then [(many + 1e-9).floor, 1].max
+        when "dart" then [(many + Tolerance::ROUNDING).floor, 1].max
         when "centred" then [((many - 1) / 2).round, 0].max * 2 + 1
         else [many.round, 1].max
         end

@@ -11,7 +11,7 @@ module UpClose
       # @return [Hash{String => Array<Geometry::Path>}] CUT, SCORE and MARK
       def layers(units: nil)
         long = units ? self.units[[units, count].min - 1].to_mm : run_mm
-        inside = ticks.select { |tick| tick.at_mm <= long + 1e-9 }
+        inside = ticks.select { |tick| tick.at_mm <= long + Tolerance::ROUNDING }
         {
           "CUT" => [strip(long)], "SCORE" => [line(0, HIGH_MM / 2, long, HIGH_MM / 2)],
           "MARK" => inside.map { |tick| mark(tick) } + mitres(long)

@@ -2,7 +2,7 @@
 
 module UpClose
   module Timetable
-    # The hours a maker works: a weekly pattern, less days off. Frozen.
+    # The hours a maker works: a weekly pattern, less days off. They never change.
     class Hours
       DAY_MIN = 1440
       MOST_DAYS = 400

@@ -57,7 +57,7 @@ module UpClose
         end
         limits << [before.from + before.step.most_s, place - 1] if before&.step&.shut?
         limit, anchor = limits.min_by(&:first)
-        [entry, limit, anchor] if limit && entry.from > limit + 1e-6
+        [entry, limit, anchor] if limit && entry.from > limit + Tolerance::SLIGHT
       end
     end
   end

@@ -8,8 +8,6 @@ module UpClose
       OVERLAP = 0.2
       # shallower than this a V only scratches, mm
       SCRATCH_MM = 0.04
-      # between two lines of their own, the tool is set anew
-      SET_S = 4.0
 
       attr_reader :tip, :line_mm, :length_mm
 
@@ -25,7 +23,7 @@ module UpClose
       # @return [Integer] side by side; a V widens by going deeper
       def passes
         return 1 if tip.v? || tip.width_mm >= line_mm
-        1 + ((line_mm - tip.width_mm) / (tip.width_mm * (1 - OVERLAP)) - 1e-9).ceil
+        1 + ((line_mm - tip.width_mm) / (tip.width_mm * (1 - OVERLAP)) - Tolerance::ROUNDING).ceil
       end
 
       # what it leaves at least
@@ -55,7 +53,7 @@ module UpClose
 
       def n(value, places = 2) = Working.number(value, places)
 
-      def wide? = !tip.v? && tip.width_mm > line_mm + 1e-9
+      def wide? = !tip.v? && tip.width_mm > line_mm + Tolerance::ROUNDING
 
       def scratch? = tip.v? && depth_mm < SCRATCH_MM
 

@@ -139,7 +139,7 @@ module UpClose
         end
         wanted = sampled.map { |_, _, logs| logs.sum / logs.size }
         matrix = Matrix.rows(rows)
-        held = Matrix.diagonal(*[1e-3 * rows.size] * 5, *[1e-6 * rows.size] * CLUSTERS)
+        held = Matrix.diagonal(*[1e-3 * rows.size] * 5, *[Tolerance::SLIGHT * rows.size] * CLUSTERS)
         (matrix.transpose * matrix + held).lup.solve(matrix.transpose * Vector.elements(wanted)).to_a
       end
 
@@ -181,7 +181,7 @@ module UpClose
         scale = lightness.call(@typed.reflectance) / [lightness.call(mean), DARKEST].max
         all.sum do |other|
           value = lightness.call(other) * scale
-          [Math.log(value / PLAUSIBLE.end), Math.log(PLAUSIBLE.begin / [value, 1e-6].max), 0].max
+          [Math.log(value / PLAUSIBLE.end), Math.log(PLAUSIBLE.begin / [value, Tolerance::SLIGHT].max), 0].max
         end
       end
     end

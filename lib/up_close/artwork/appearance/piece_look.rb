@@ -57,7 +57,7 @@ module UpClose
       def hard_to_read
         return [] unless @inks
         inked = held(windowed(mask))
-        low = (inked > LEAST_INK) & (windowed(ratios * mask) / (inked + 1e-6) < Math.log(HARD))
+        low = (inked > LEAST_INK) & (windowed(ratios * mask) / (inked + Tolerance::SLIGHT) < Math.log(HARD))
         boxes(held(low)).first(MOST_RINGS)
       end
 

@@ -51,7 +51,7 @@ module UpClose
           tried = step(pose, damping)
           now = cost(tried)
           if now < missed
-            done = missed - now < missed * 1e-6
+            done = missed - now < missed * Tolerance::SLIGHT
             pose, missed, damping = tried, now, damping / 4
             break if done
           else
@@ -94,7 +94,7 @@ module UpClose
         slopes = @free.map { |name, (by, _)| slope(pose, name, by, here) }
         jacobian = Matrix.columns(slopes)
         normal = jacobian.transpose * jacobian
-        held = Matrix.diagonal(*normal.each(:diagonal).map { |value| damping * [value, 1e-9].max })
+        held = Matrix.diagonal(*normal.each(:diagonal).map { |value| damping * [value, Tolerance::ROUNDING].max })
         change = (normal + held).lup.solve(jacobian.transpose * Vector.elements(here))
         moved(pose, change.to_a)
       rescue ExceptionForMatrix::ErrNotRegular

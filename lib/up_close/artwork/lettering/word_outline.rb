@@ -27,7 +27,7 @@ module UpClose
       def some(pose, numbers)
         flat = flattened
         pens = letters(0.0).map { |letter| letter.pen + (letter.index - (@text.length - 1) / 2.0) * pose.spacing }
-        return numbers.map { |n| points_at(flat[n], pens, pose).to_a } unless pose.bend.abs < 1e-9
+        return numbers.map { |n| points_at(flat[n], pens, pose).to_a } unless pose.bend.abs < Tolerance::ROUNDING
         straight(pose, pens, numbers, flat)
       end
 

@@ -63,7 +63,7 @@ module UpClose
 
       # each letter upright on its own place of the arc
       def bent(point, pen, middle)
-        return Geometry::Point[pen + point.x, point.y] if bend.abs < 1e-9
+        return Geometry::Point[pen + point.x, point.y] if bend.abs < Tolerance::ROUNDING
         angle, radius = (pen + middle) * bend, 1 / bend
         turn = Geometry::Transform.turn(angle * 180 / Math::PI)
         turn.apply(Geometry::Point[point.x - middle, point.y]) +

@@ -126,7 +126,7 @@ module UpClose
       def coefficients(places, band)
         rows = Matrix.rows(places.map { |x, y, _| [1.0, x, y, x * x, x * y, y * y] })
         wanted = Vector.elements(places.map { |_, _, channels| channels[band].to_f })
-        normal = rows.transpose * rows + Matrix.identity(6) * 1e-9
+        normal = rows.transpose * rows + Matrix.identity(6) * Tolerance::ROUNDING
         normal.lup.solve(rows.transpose * wanted).to_a
       end
     end

@@ -92,7 +92,7 @@ module UpClose
         box = artwork.ink.box
         part = artwork.image.crop(*box.to_a.map(&:to_i))
         ratio = per_mm / own_per_mm
-        part = part.resize(ratio, kernel: (ratio > 1) ? :linear : :lanczos3) unless (ratio - 1).abs < 1e-6
+        part = part.resize(ratio, kernel: (ratio > 1) ? :linear : :lanczos3) unless (ratio - 1).abs < Tolerance::SLIGHT
         Graphics::Pixels
           .held(part.embed(MARGIN, MARGIN, part.width + 2 * MARGIN, part.height + 2 * MARGIN, extend: :white))
       end

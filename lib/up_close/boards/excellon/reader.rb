@@ -131,7 +131,9 @@ module UpClose
         def centre(to, radius, motion)
           dx, dy = to[0] - @x, to[1] - @y
           half = Math.hypot(dx, dy) / 2
-          raise Errors::BadBoard.new("An arc's radius is too small for its ends.") if half > radius + 1e-6 || half.zero?
+          if half > radius + Tolerance::SLIGHT || half.zero?
+            raise Errors::BadBoard.new("An arc's radius is too small for its ends.")
+          end
           far = Math.sqrt([radius**2 - half**2, 0].max) / (2 * half)
           far = -far if motion == :clockwise
           [dx / 2 - dy * far, dy / 2 + dx * far]

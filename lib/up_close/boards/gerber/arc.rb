@@ -30,14 +30,14 @@ module UpClose
             turn = angle(@to) - angle(@from)
             turn = -turn if @clockwise
             turn %= 2 * Math::PI
-            turn = (@single ? 0.0 : 2 * Math::PI) if turn < 1e-9 || same_place?
+            turn = (@single ? 0.0 : 2 * Math::PI) if turn < Tolerance::ROUNDING || same_place?
             @clockwise ? -turn : turn
           end
         end
 
         private
 
-        def same_place? = Math.hypot(@to[0] - @from[0], @to[1] - @from[1]) < 1e-9
+        def same_place? = Math.hypot(@to[0] - @from[0], @to[1] - @from[1]) < Tolerance::ROUNDING
 
         def distance(place) = Math.hypot(place[0] - @centre[0], place[1] - @centre[1])
 

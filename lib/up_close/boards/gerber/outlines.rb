@@ -45,7 +45,7 @@ module UpClose
         # @return [Array<Float>] a ring
         def stroke(x0, y0, x1, y1, radius)
           length = Math.hypot(x1 - x0, y1 - y0)
-          return circle(x0, y0, radius) if length < 1e-9
+          return circle(x0, y0, radius) if length < Tolerance::ROUNDING
           ux, uy = (x1 - x0) / length, (y1 - y0) / length
           cap = cap(radius)
           cap_at(x1, y1, ux, uy, cap) + cap_at(x0, y0, -ux, -uy, cap)

@@ -16,8 +16,8 @@ module UpClose
         def call
           right, down = half
           inner = Geometry::Region.box(
-            Geometry::Box.new(x: corner - right, y: corner - down, width: 2 * (right - corner) + 1e-9,
-              height: 2 * (down - corner) + 1e-9)
+            Geometry::Box.new(x: corner - right, y: corner - down, width: 2 * (right - corner) + Tolerance::ROUNDING,
+              height: 2 * (down - corner) + Tolerance::ROUNDING)
           )
           ring(Geometry::Region.new(inner.shape.buffer(corner, quad_segs: Geometry::Region::FINE_QUARTER)).rings.first)
         end

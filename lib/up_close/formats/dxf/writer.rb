@@ -26,7 +26,8 @@ module UpClose
         # @param closed [Boolean]
         # @return [Array<Array(Integer, Object)>] group codes
         def polyline(layer, points, closed)
-          points = points[0..-2] if closed && points.size > 1 && points.first.distance(points.last) < 1e-9
+          shut = closed && points.size > 1 && points.first.distance(points.last) < Tolerance::ROUNDING
+          points = points[0..-2] if shut
           [
             [0, "POLYLINE"],
             [8, layer],

@@ -148,8 +148,8 @@ module UpClose
         end
 
         def corner?(point, box)
-          [point.x - box.x, point.x - box.right].map(&:abs).min < 1e-6 &&
-            [point.y - box.y, point.y - box.bottom].map(&:abs).min < 1e-6
+          [point.x - box.x, point.x - box.right].map(&:abs).min < Tolerance::SLIGHT &&
+            [point.y - box.y, point.y - box.bottom].map(&:abs).min < Tolerance::SLIGHT
         end
 
         # outside the clip it is not seen; across it, it is cut

@@ -104,7 +104,7 @@ module UpClose
         # lower left corner of the box as origin, mirrored about its middle when asked, and turned about it
         def at(box, turn:, flip: false, &block)
           angle = -turn * Math::PI / 180
-          cos, sin = [Math.cos(angle), Math.sin(angle)].map { |v| (v.abs < 1e-12) ? 0.0 : v }
+          cos, sin = [Math.cos(angle), Math.sin(angle)].map { |v| (v.abs < Tolerance::ZERO) ? 0.0 : v }
           side = flip ? -1 : 1
           left, down = -side * box.width * POINT / 2, -box.height * POINT / 2
           x, y = box.centre.x * POINT, (@height - box.centre.y) * POINT

@@ -23,7 +23,7 @@ module UpClose
           widen(half)
           centre_of(half)
           start, sweep = angles(half)
-          pieces = (sweep.abs / (Math::PI / 2) - 1e-9).ceil.clamp(1, 8)
+          pieces = (sweep.abs / (Math::PI / 2) - Tolerance::ROUNDING).ceil.clamp(1, 8)
           Array.new(pieces) { |i| piece(start + sweep * i / pieces, sweep / pieces, i == pieces - 1) }
         end
 

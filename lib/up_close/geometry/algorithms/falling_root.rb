@@ -20,7 +20,7 @@ module UpClose
           return high if at_high >= 0
           kept = nil
           MOST.times do
-            break if at_low < 1e-12 || high - low <= tolerance * high.abs
+            break if at_low < Tolerance::ZERO || high - low <= tolerance * high.abs
             value = yield(middle = between(low, high, at_low, at_high))
             if value >= 0
               low, at_low = middle, value

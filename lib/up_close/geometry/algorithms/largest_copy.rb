@@ -32,8 +32,8 @@ module UpClose
           ROUNDS.times do
             best = corner(binding_rows) or return [0.0, Point::ORIGIN]
             worst = @rows.max_by { |r| excess(r, best) }
-            break if excess(worst, best) < 1e-9
-            binding_rows = binding_rows.select { |r| excess(r, best) > -1e-6 }.push(worst)
+            break if excess(worst, best) < Tolerance::ROUNDING
+            binding_rows = binding_rows.select { |r| excess(r, best) > -Tolerance::SLIGHT }.push(worst)
           end
           [best[2], Point.new(best[0], best[1])]
         end
@@ -68,7 +68,7 @@ module UpClose
         # Cramer's rule
         def meet(p, q, r)
           whole = determinant(p, q, r, 0, 1, 2)
-          return if whole.abs < 1e-12
+          return if whole.abs < Tolerance::ZERO
           [
             determinant(p, q, r, 3, 1, 2) / whole,
             determinant(p, q, r, 0, 3, 2) / whole,

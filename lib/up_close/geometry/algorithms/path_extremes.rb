@@ -39,7 +39,7 @@ module UpClose
           a = -p0 + 3 * p1 - 3 * p2 + p3
           b = 2 * (p0 - 2 * p1 + p2)
           c = p1 - p0
-          return (b.abs < 1e-12) ? [] : [-c / b] if a.abs < 1e-12
+          return (b.abs < Tolerance::ZERO) ? [] : [-c / b] if a.abs < Tolerance::ZERO
           under = b * b - 4 * a * c
           return [] if under.negative?
           root = Math.sqrt(under)

@@ -51,7 +51,7 @@ module UpClose
           first, second = (q - p).unit, (r - q).unit
           outward = first - second
           sine = Math.sqrt([(1 + first.dot(second)) / 2, 0].max)
-          return [] if sine < 1e-9 || 1 / sine > @miter || outward.length < 1e-9
+          return [] if sine < Tolerance::ROUNDING || 1 / sine > @miter || outward.length < Tolerance::ROUNDING
           [q + outward.unit * (@half / sine)]
         end
 

@@ -21,7 +21,7 @@ module UpClose
           freeze
         end
 
-        def accepted? = [across, down].all? { |mm| (mm - @length).abs <= NEAR_MM + 1e-9 }
+        def accepted? = [across, down].all? { |mm| (mm - @length).abs <= NEAR_MM + Tolerance::ROUNDING }
 
         # @return [Calibration]
         def calibration

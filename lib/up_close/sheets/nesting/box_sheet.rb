@@ -74,7 +74,7 @@ module UpClose
 
         def possible(copy)
           copy.cuts.product(@free).select do |cut, free|
-            cut.box.width <= free.width + 1e-9 && cut.box.height <= free.height + 1e-9
+            cut.box.width <= free.width + Tolerance::ROUNDING && cut.box.height <= free.height + Tolerance::ROUNDING
           end
         end
       end

@@ -100,7 +100,7 @@ module UpClose
 
         private
 
-        def count(size) = [((size + gap) / cell + 1e-9).floor, 0].max
+        def count(size) = [((size + gap) / cell + Tolerance::ROUNDING).floor, 0].max
       end
     end
   end

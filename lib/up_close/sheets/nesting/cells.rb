@@ -15,7 +15,7 @@ module UpClose
         # @param coarse [Integer] cells to a coarse one, see Coarse
         def self.of(rings, turn:, cell:, coarse: Coarse::START)
           angle = turn * Math::PI / 180
-          cos, sin = [Math.cos(angle), Math.sin(angle)].map { |v| (v.abs < 1e-12) ? 0.0 : v }
+          cos, sin = [Math.cos(angle), Math.sin(angle)].map { |v| (v.abs < Tolerance::ZERO) ? 0.0 : v }
           turned = rings.map { |ring| ring.map { |x, y| [x * cos - y * sin, x * sin + y * cos] } }
           left, top = turned.map { |ring| ring.map(&:first).min }.min, turned.map { |ring| ring.map(&:last).min }.min
           new(

@@ -15,7 +15,7 @@ module UpClose
           # @return [Array<Array(Float, Float)>] where it lies, mm
           def ring(points)
             angle = turn * Math::PI / 180
-            cos, sin = [Math.cos(angle), Math.sin(angle)].map { |v| (v.abs < 1e-12) ? 0.0 : v }
+            cos, sin = [Math.cos(angle), Math.sin(angle)].map { |v| (v.abs < Tolerance::ZERO) ? 0.0 : v }
             points.map { |px, py| [px * cos - py * sin + x, px * sin + py * cos + y] }
           end
         end

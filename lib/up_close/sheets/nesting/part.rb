@@ -48,7 +48,7 @@ module UpClose
           unless [outline, *holes].all? { |ring| Part.corners?(ring) }
             refuse("has corners that are no pairs of figures", "Give each as [x, y] in millimetres.")
           end
-          unless region.valid? && region.area > 1e-6
+          unless region.valid? && region.area > Tolerance::SLIGHT
             refuse("crosses itself, or has no area", "Draw its outline as one loop.")
           end
         end

@@ -10,7 +10,7 @@ module UpClose
         # @param rings [Array<Array<Array(Float, Float)>>] in cells, nothing below nought
         # @return [Array<Integer>] a bit a cell for each row
         def call(rings)
-          tall = (rings.map { |ring| ring.map(&:last).max }.max + 1e-9).floor + 1
+          tall = (rings.map { |ring| ring.map(&:last).max }.max + Tolerance::ROUNDING).floor + 1
           rows = Array.new(tall, 0)
           crossings = Array.new(tall) { [] }
           rings.each { |ring| ring.each_index { |i| edge(*ring[i - 1], *ring[i], rows, crossings) } }
