@@ -18,6 +18,9 @@ module Presenters
     STAGES = {"measure" => "Measure", "artwork" => "Artwork", "method" => "Method", "place" => "Place",
               "sheet" => "Sheet", "apply" => "Apply", "seal" => "Seal", "record" => "Record"}.freeze
 
+    # stages that tell what the artwork was found to be
+    OF_LOOKS = %w[artwork method].freeze
+
     # by which method a stage's figure is told, where it is not called like the stage
     FIGURES = {"method" => :method_chosen}.freeze
 
@@ -40,7 +43,7 @@ module Presenters
         figure: figure,
         tone: tone,
         ready: open?(stage),
-        looking: stage == "artwork" && looking?
+        looking: open?(stage) && OF_LOOKS.include?(stage) && looking?
       )
     end
 
@@ -70,15 +73,19 @@ module Presenters
 
     def artwork
       return "none yet", :faint unless mark.artwork
-      summary = mark.looked or return ["looking …", :faint]
+      summary = mark.looked or return LOOKING
       sign = {"stop" => " ■", "watch" => " ▲"}[summary["verdict"]]
       ["#{summary["figure"]}#{sign}", (:stop if summary["verdict"] == "stop")]
     end
+
+    LOOKING = ["looking …", :faint].freeze
+    private_constant :LOOKING
 
     def looking? = !mark.artwork.nil? && mark.looked.nil?
 
     def method_chosen
       return "none yet", :faint unless mark.method_key
+      return LOOKING if looking?
       return "refused ■", :stop if UpClose::Suitability.findings(mark.situation).any?(&:stop?)
       mark.planned.reading.mirrored? ? ["mirrored", :turned] : "as it reads"
     end

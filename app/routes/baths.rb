@@ -9,7 +9,7 @@ module Routes
       def etched_mark
         mark = find_mark(params["id"])
         redirect to("/marks/#{mark.id}/purpose"), 303 unless MarkEtching.new(mark).etched?
-        mark
+        looked_first(mark)
       end
 
       def bath_form(mark) = Forms::BathForm.new(params, etching: MarkEtching.new(mark), unit: unit)

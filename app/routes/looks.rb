@@ -40,13 +40,12 @@ module Routes
         halt 404 unless mark.artwork
         looked = Actions::LookAtArtwork.call(mark)
         content_type :json
-        cell = row(mark.reload).cell("artwork")
+        row = row(mark.reload)
         JSON.generate(
           checks: part(:checks, mark: mark, findings: looked),
           next: (params["stage"] == "artwork") ? part(:artwork_next, mark: mark) : nil,
           looked_at: part(:looked_at, mark: mark, findings: looked),
-          cell: cell.figure,
-          tone: cell.tone,
+          row: row.cells.to_h { |cell| [cell.stage, {figure: cell.figure, tone: cell.tone}] },
           stops: part(:stops, mark: mark, stage: stage_asked("place"), asked: false)
         )
       end

@@ -46,8 +46,7 @@ module Routes
     # Method, and all methods side by side
     def self.method_stage(app)
       app.get "/marks/:id/method" do
-        mark = find_mark(params["id"])
-        method_page(mark)
+        method_page(looked_first(find_mark(params["id"])))
       end
 
       app.post "/marks/:id/method" do
@@ -58,7 +57,7 @@ module Routes
       end
 
       app.get "/marks/:id/compare" do
-        mark = find_mark(params["id"])
+        mark = looked_first(find_mark(params["id"]))
         printer = params["printer"] if Printer::KINDS.include?(params["printer"])
         sort = UpClose::Comparison::SORTS.key?(params["sort"]) ? params["sort"] : "fit"
         shop = Presenters::Compared.new(mark, printer || Printer.kinds)

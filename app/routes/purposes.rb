@@ -13,7 +13,7 @@ module Routes
     def self.registered(app)
       app.helpers Helping
 
-      app.get("/marks/:id/purpose") { purpose_page(find_mark(params["id"])) }
+      app.get("/marks/:id/purpose") { purpose_page(looked_first(find_mark(params["id"]))) }
 
       app.post "/marks/:id/purpose" do
         mark = find_mark(params["id"])

@@ -27,7 +27,7 @@ module Routes
         find_mark(params["id"]).tap do |mark|
           redirect to("/marks/#{mark.bound_to}/#{helper? ? "apply" : "sheet"}"), 303 if mark.bound_to
           card = row(mark)
-          next if card.open?("sheet")
+          next looked_first(mark) if card.open?("sheet")
           # the stages before it are the maker's
           redirect to(helper? ? "/jobs/#{mark.job.id}" : "/marks/#{mark.id}/#{card.next_stage}"), 303
         end

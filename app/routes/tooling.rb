@@ -8,7 +8,7 @@ module Routes
       def tooled_mark
         mark = find_mark(params["id"])
         redirect to("/marks/#{mark.id}/purpose"), 303 unless MarkTooling.new(mark).tooled?
-        mark
+        looked_first(mark)
       end
 
       def tool_page(mark, form: nil)

@@ -43,6 +43,9 @@ module Shelves
     # @return [Object, nil] what it answered, nil where it was not asked lately
     def at_hand(asked, verb, *args, **named) = KEPT.at_hand(kept_as(asked, verb, *args, **named))&.answer
 
+    # all of them, as when the process begins
+    def forget = KEPT.forget
+
     # @return [String] what the answer is kept under
     def kept_as(asked, verb, *args, **named) = UpClose::Identity.of(asked, verb, args, named)
   end

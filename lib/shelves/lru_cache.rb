@@ -33,6 +33,14 @@ module Shelves
       end
     end
 
+    # nothing is kept any more
+    def forget
+      @lock.synchronize do
+        @kept.clear
+        @whole = 0
+      end
+    end
+
     # @return what is kept now
     def keep(key, value)
       weight = @weight.call(value)

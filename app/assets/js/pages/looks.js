@@ -2,6 +2,7 @@
 import { ask, stopTask, taskName } from '../lib/ask.js'
 import { follow } from '../lib/share.js'
 import { wakeLifeSize } from '../widgets/life_size.js'
+import { showRow } from '../widgets/looking.js'
 import { wakeLoupe } from '../widgets/loupe.js'
 
 // what is done sooner needs no bar
@@ -22,8 +23,7 @@ export default async function looks () {
       const next = document.getElementById('artwork-next')
       if (next) next.innerHTML = answer.next
       wakeLifeSize()
-      const cell = document.querySelector('.row [aria-current] b')
-      if (cell) cell.textContent = answer.cell
+      showRow(place.dataset.mark, answer.row)
     } catch {
       waiting.textContent = 'Up Close does not answer. Load the page again.'
     } finally {
