@@ -30,7 +30,7 @@ module Actions
 
     def coats(mark)
       fewest, now = mark.sealer_core.fewest, mark.coats_wanted
-      return [] unless fewest.positive? && fewest < now
+      return [] unless fewest < now
       [[
         "#{fewest} coats of #{mark.sealer_core.title.downcase} instead of #{now}, which holds less long",
         sealed(mark, mark.sealer_core, fewest)

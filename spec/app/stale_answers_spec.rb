@@ -23,13 +23,6 @@ RSpec.describe "what is kept of a mark", :shop do
 
   def fresh = Mark.find(mark.id)
 
-  # @return [Float] mm² within the line that is cut
-  def cut_mm2(one)
-    svg = get("/marks/#{one.id}/cut/1.svg").body
-    paths = svg.scan(/ d="([^"]+)"/).flatten.map { |d| UpClose::Formats::SVG::PathReader.call(d) }
-    UpClose::Geometry::Region.of_path(paths.max_by { |path| UpClose::Geometry::Region.of_path(path).area }).area
-  end
-
   it "is cut along the piece that it covers now, another shape of the same measures included" do
     mark.piece.update!(measures: {"width_mm" => 176.0, "height_mm" => 24.0}, count: 1)
     mark.update!(copies: 1)

@@ -196,6 +196,9 @@ RSpec.describe "the timetable", :shop do
     answer = send_form("/marks/#{mark.id}/seal", "sealer" => "cup-coat", "coats" => "plenty")
     expect([answer.status, page_words, answer.body])
       .to match [422, /“plenty” is not a number of coats/, /value="plenty"/]
+    # bare is wanted bare: nothing is offered instead
+    send_form "/marks/#{mark.id}/seal", "sealer" => "none"
+    expect(Actions::QuickerWays.call(Mark.find(mark.id)).map(&:first).grep(/instead|coats/)).to be_empty
     # as many as usual is no figure of one's own; another sealer begins anew
     send_form "/marks/#{mark.id}/seal", "sealer" => "cup-coat", "coats" => "4"
     expect(mark.reload.coats).to be_nil

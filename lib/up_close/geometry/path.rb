@@ -14,6 +14,9 @@ module UpClose
 
       EMPTY = new([])
 
+      # @see Identity
+      def identity = commands
+
       # @param points [Array<Point>]  @return [Path] closed
       def self.polygon(points)
         new(points.each_with_index.map { |p, i| [i.zero? ? :move : :line, p] } + [[:close]])
