@@ -41,7 +41,7 @@ class Web < Sinatra::Base
 
   use Helpers::Once
 
-  helpers Helpers::Page, Helpers::Words, Helpers::Plain, Helpers::LookedFirst
+  helpers Helpers::Page, Helpers::Words, Helpers::Plain, Helpers::LookedFirst, Helpers::TriedRemedies
 
   before do
     @asked_at = Process.clock_gettime(Process::CLOCK_MONOTONIC)

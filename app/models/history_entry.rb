@@ -24,6 +24,9 @@ class HistoryEntry < ApplicationRecord
     Thread.current[KEY]&.merge!(undoes_id: entry.id, title: words + bare)
   end
 
+  # what this thread does now has words of its own
+  def self.called(words) = Thread.current[KEY]&.merge!(title: words)
+
   # @return [Hash, nil] handed to a thread that goes on with the same work
   def self.held = Thread.current[KEY]&.dup
 

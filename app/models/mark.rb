@@ -225,6 +225,15 @@ class Mark < ApplicationRecord
 
   def placed? = !placed_at.nil? && !width_mm.nil? && !artwork.nil?
 
+  # The same mark, to be changed and asked, and never kept.
+  # @return [Mark]
+  def tried
+    copy = Mark.instantiate(attributes_for_database)
+    {piece: piece, artwork: artwork, attempts: attempts.to_a, runs: runs.to_a}
+      .each { |name, known| copy.association(name).target = known }
+    copy.tap(&:readonly!)
+  end
+
   # What looking at it found, which is no decision of the maker's.
   # @param summary [Hash]
   def keep_looked(summary)

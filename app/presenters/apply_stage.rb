@@ -30,9 +30,6 @@ module Presenters
     # @return [Array<Mark>] that could be done in the same run
     def companions = @companions ||= @mark.companions
 
-    # @return [Remedies::Remedy, nil] of what stops it
-    def remedy = @mark.stops.open.any? ? Remedies.new(@mark).first : nil
-
     private
 
     def planned = @planned ||= @mark.planned

@@ -51,8 +51,8 @@ module Presenters
       [@mark.purpose_core.title, @mark.afterwards_core&.then { |work| "to #{work.title.downcase}" }].compact.join(", ")
     end
 
-    # @return [Remedies::Remedy, nil]
-    def remedy = @remedy ||= @mark.method_key && Remedies.new(@mark, compared: compared).first
+    # whether something says stop to the way that is chosen
+    def stopped? = !@mark.method_key.nil? && @mark.stops.open.any?
 
     private
 

@@ -35,7 +35,7 @@ module Presenters
 
     def dpi = @mark.own_printer&.dpi || USUAL_DPI
 
-    # @return [Remedies::Remedy, nil]
-    def remedy = @remedy ||= Remedies.new(@mark).first
+    # while something says stop
+    def stopped? = @mark.stops.open.any?
   end
 end

@@ -79,16 +79,25 @@ module Routes
       end
     end
 
-    # one step more, as a remedy
+    # what makes a stop go, tried before it is offered
     def self.remedies(app)
-      app.post "/marks/:id/prepare" do
+      app.get "/marks/:id/remedies" do
+        mark = looked_first(find_mark(params["id"]))
+        stage, part = params["stage"].to_s[/\A\w+\z/], params["part"]
+        stage = "apply" unless Presenters::CardRow::STAGES.key?(stage)
+        wait_s = part ? Helpers::TriedRemedies::MOST_WAIT_S : settings.patience_s
+        offers = mark.stops.open.any? ? remedies_of(mark, wait_s: wait_s) : []
+        next part(:remedies, mark: mark, offers: offers, stage: stage) if part && mark.stops.open.any?
+        page :"marks/remedies", mark: mark, stage: stage, here: :jobs, offers: offers,
+          title: "What puts it right · #{mark.title}"
+      end
+
+      app.post "/marks/:id/remedy" do
         mark = find_mark(params["id"])
-        key = params["step"].to_s
-        halt 404 unless mark.artwork
-        halt 404 if UpClose::Artwork::Preparing.for(set: mark.artwork.set?).none? { |work| key == work::KEY }
-        refusal = Actions::PrepareArtwork.call(mark, mark.recipe + [{"key" => key, "on" => true}])
-        halt 422, page(:plain, title: "That cannot be done", says: refusal.message, way_out: refusal.remedy) if refusal
-        redirect to("/marks/#{mark.id}/artwork#preparing"), 303
+        taken = Actions::Remedies.take(mark, params["key"].to_s)
+        stage = params["stage"].to_s
+        stage = "artwork" unless Presenters::CardRow::STAGES.key?(stage)
+        redirect to("/marks/#{mark.id}/#{taken ? stage : "remedies"}"), 303
       end
     end
 

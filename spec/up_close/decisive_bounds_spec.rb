@@ -75,9 +75,9 @@ RSpec.describe "bounds that decide" do
   describe UpClose::Measure::LengthReader do
     it "reads two parts, the second in inches, and no third" do
       read = ->(text) { described_class.new.read(text).mm }
-      expect([read['1 ft 2 in'], read["1' 2 1/2\""], read['2 ft 3 inches']])
+      expect([read["1 ft 2 in"], read["1' 2 1/2\""], read["2 ft 3 inches"]])
         .to match [be_within(1e-9).of(355.6), be_within(1e-9).of(368.3), be_within(1e-9).of(685.8)]
-      ['1 ft 2 in 3 in', "1' 2\" 3\"", "1 in 2 cm", "2 ft 3 ft", "1 ft 2 mm"].each do |text|
+      ["1 ft 2 in 3 in", "1' 2\" 3\"", "1 in 2 cm", "2 ft 3 ft", "1 ft 2 mm"].each do |text|
         expect { read[text] }.to raise_error(UpClose::Errors::BadLength), text
       end
     end

@@ -6,6 +6,7 @@ import { wakeClocks } from '../widgets/clock.js'
 import { wakeDrafts } from '../widgets/drafts.js'
 import { wakeLifeSize } from '../widgets/life_size.js'
 import { wakeLooking } from '../widgets/looking.js'
+import { wakeRemedies } from '../widgets/remedies.js'
 import { wakeTones } from '../widgets/tones.js'
 
 const pages = {
@@ -43,6 +44,7 @@ wakeClocks()
 wakeDrafts()
 wakeLifeSize()
 wakeLooking()
+wakeRemedies()
 wakeTones()
 // each part of a page wakes by itself
 document.querySelectorAll('[data-page]').forEach((part) => pages[part.dataset.page]?.().then((module) => module.default()))

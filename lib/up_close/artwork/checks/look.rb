@@ -18,7 +18,7 @@ module UpClose
           Finding.new(
             key: :look,
             title: "Look on the piece",
-            verdict: verdict(colours),
+            verdict: verdict(colours, white_film: subject.white_film?),
             figure: "ΔE #{Working.number(here.difference, 1)}",
             value: colours.lost * 100,
             unit: "% lost",
@@ -29,12 +29,12 @@ module UpClose
           )
         end
 
-        # what is lost and what is another colour, each by its share of the ink
-        # @param colours [ColoursOnPiece]
-        def verdict(colours)
-          worst = [colours.lost, colours.changed].max
-          return :stop if worst > MOST
-          (worst > LITTLE) ? :watch : :fine
+        # What is lost and what is another colour, each by its share of the ink. That colours take on the piece's own is
+        # what methods without white film are chosen for: it is told, and stops nothing.
+        # @param colours [ColoursOnPiece]  @param white_film [Boolean] whether its method has one
+        def verdict(colours, white_film:)
+          return :stop if colours.lost > MOST || (white_film && colours.changed > MOST)
+          ([colours.lost, colours.changed].max > LITTLE) ? :watch : :fine
         end
 
         # @param look [PredictedLook]  @return [Working]

@@ -4,7 +4,7 @@ module UpClose
   module Suitability
     module Rules
       # Inks are filters: on a dark or coloured piece only white-backed film keeps colours. Says
-      # what the check of the artwork says; black is judged while that has not been looked at.
+      # what the check of the artwork says; black is judged, and never refused, while that has not been looked at.
       module Colours
         module_function
 
@@ -16,11 +16,12 @@ module UpClose
           grounds = [situation.colour, *situation.more_colours]
           worst = Artwork::ColoursOnPiece.worst_of(grounds, palette, film: film)
           colours = Artwork::ColoursOnPiece.new(palette, surface: worst, film: film)
-          verdict = Artwork::Checks::Look.verdict(colours)
+          white = situation.transfer_method.stocks.any?(&:white?)
+          verdict = Artwork::Checks::Look.verdict(colours, white_film: white)
           return if verdict == :fine
-          words = Artwork::LookWords.new(colours, situation.transfer_method.stocks.any?(&:white?))
-          Finding.watch(
-            :look, "Look on the piece",
+          words = Artwork::LookWords.new(colours, white)
+          Finding.new(
+            key: :look, title: "Look on the piece", verdict: situation.palette ? verdict : :watch,
             figure: "#{(colours.lost * 100).round} % lost", value: colours.lost * 100,
             working: Working.new(colours.figures, source: "starting values"), reason: words.reason,
             remedy: words.remedy

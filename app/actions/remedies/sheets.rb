@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+module Actions
+  module Remedies
+    # Another sheet for the same method and printer: white film on a dark ground, a carrier that lets go.
+    module Sheets
+      module_function
+
+      # @return [Array<Change>]
+      def call(mark, _stop)
+        return [] unless mark.method_key
+        others(mark).map do |stock|
+          Change.new(
+            "sheet:#{stock.key}", "Print on #{stock.title.sub(/ \(.*/, "")}", false, ->(m) { m.stock = stock.key }
+          )
+        end
+      end
+
+      # white first, where it is the look that says stop
+      def others(mark)
+        mark.method_core.stocks.select { |stock| stock.printers.include?(mark.printer.to_sym) }
+          .reject { |stock| stock.key == mark.setting.stock.key }.sort_by { |stock| stock.white? ? 0 : 1 }
+      end
+      private_class_method :others
+    end
+  end
+end
