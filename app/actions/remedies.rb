@@ -4,9 +4,9 @@ module Actions
   # What puts a mark's first open stop right. Each change is tried on the mark before it is offered, and kept nowhere:
   # offered is what makes that stop go and brings no other.
   module Remedies
-    # One change that could be made. +key+ names it among all that are tried; +words+ stand on its button; +size+ says
-    # whether size or place change; +does+ changes a mark that is not kept yet.
-    Change = UpClose::Value.define(:key, :words, :size, :does)
+    # One change that could be made. +key+ names it among all that are tried; +words+ stand on its button; +does+
+    # changes a mark that is not kept yet.
+    Change = UpClose::Value.define(:key, :words, :does)
     # One that was tried: +told+ is what comes of it, +chance+ of 1 or nil before a method is chosen.
     Offer = UpClose::Value.define(:key, :words, :told, :chance)
 

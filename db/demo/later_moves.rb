@@ -5,7 +5,7 @@ module Demo
   module LaterMoves
     private
 
-    def settle(mark, **at) = Actions::PlaceMark.move(mark, mark.placement.with(**at))
+    def settle(mark, **at) = Actions::PlaceMark.move(mark, mark.placement.with(**at), @now)
 
     def lay(mark, copies, leftovers: false, with: [])
       Actions::LaySheet.call(mark, Forms::SheetForm

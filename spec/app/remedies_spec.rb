@@ -3,7 +3,8 @@
 require_relative "../shop_helper"
 
 BOX = '<rect width="40" height="20"/>'
-RULED = '<rect x="2" y="2" width="60" height="20"/><rect y="28" width="64" height=".1"/><rect width="64" height=".1"/>'
+RULED = '<rect x="2" y="2" width="60" height="20"/>' \
+  '<rect y="28" width="64" height=".1"/><rect width="64" height=".1"/>'
 SLIT = '<rect width="19.97" height="20"/><rect x="20.03" width="19.97" height="20"/>'
 GAP = '<rect width="19.8" height="20"/><rect x="20.2" width="19.8" height="20"/>'
 HULL = {"material" => "polystyrene", "finish" => "matt-paint", "colour" => "#1a2430"}.freeze
@@ -18,7 +19,9 @@ SITUATIONS_THAT_STOP = {
   "the same on brass" => [BOX, BRASS, %w[water-slide inkjet clear-film], 30, /white .*film/],
   "two thin rules on a jug" => [RULED, JUG, %w[water-slide laser clear-film], 80, /Thicken the lines by 0\.\d+ mm/],
   "a slit finer than any method holds" => [SLIT, {"width_mm" => "24", "height_mm" => "14"}, OFFSET, 20, nil],
-  "a gap with room to grow" => [GAP, {"width_mm" => "180", "height_mm" => "120"}, OFFSET, 18, /Make it \d+(\.\d)? mm wide/]
+  "a gap with room to grow" => [
+    GAP, {"width_mm" => "180", "height_mm" => "120"}, OFFSET, 18, /Make it \d+(\.\d)? mm wide/
+  ]
 }.freeze
 
 RSpec.describe Actions::Remedies, :shop do
@@ -52,7 +55,7 @@ RSpec.describe Actions::Remedies, :shop do
     told = offer.words + offer.told
     moved = (after.width_mm - before["width_mm"]).abs > 0.005
     wrong << "its size changed unsaid" if moved && !told.include?("wide")
-    wrong << "its place changed unsaid" if decided(mark.id).values_at("x_mm", "y_mm") != before.values_at("x_mm", "y_mm")
+    wrong << "its place changed unsaid" if [after.x_mm, after.y_mm] != before.values_at("x_mm", "y_mm")
     wrong << "its purpose changed" if after.purpose_core != mark.purpose_core
     wrong << "its chance is another" unless told.include?("#{(after.spares.chance * 100).round} in 100")
     expect(Actions::UndoChange.call(HistoryEntry.where(undone_at: nil).last, Time.now)).to be_nil
@@ -67,8 +70,8 @@ RSpec.describe Actions::Remedies, :shop do
       mark = stopped(*situation)
       expect(mark.stops.open).not_to be_empty
       offers = described_class.offers(mark)
-      expect(offers.to_h { |offer| [offer.words, untrue(Mark.find(mark.id), offer)] }.reject { |_, wrong| wrong.empty? })
-        .to be_empty
+      found = offers.to_h { |offer| [offer.words, untrue(Mark.find(mark.id), offer)] }
+      expect(found.reject { |_, wrong| wrong.empty? }).to be_empty
       expect([offers.size <= 3, offers.first&.words]).to match [true, situation.last]
       page = get("/marks/#{mark.id}/method").body
       expect([page.scan("data-next").size, page.include?("No single change that we tried")]).to eq [1, offers.empty?]

@@ -19,7 +19,8 @@ RSpec.describe "artwork that has to be looked at again", :shop, :page do
     expect(mark.looked["verdict"]).not_to eq "stop"
     blacken
     get "/jobs/#{mark.job.id}"
-    cells = Nokogiri::HTML5(last_response.body).css(".row [data-stage] b").to_h { |b| [b.parent["data-stage"], b.text] }
+    cells = Nokogiri::HTML5(last_response.body).css(".row [data-stage] b")
+      .to_h { |told| [told.parent["data-stage"], told.text] }
     expect(cells).to include("artwork" => "looking …", "method" => "looking …", "measure" => /60.* × /)
     visit "/jobs/#{mark.job.id}"
     expect(page).to have_css(".row [data-stage=artwork].stop", text: "■")
@@ -31,7 +32,8 @@ RSpec.describe "artwork that has to be looked at again", :shop, :page do
     blacken
     allow(Web.settings).to receive(:patience_s).and_return(0.0)
     looks = Queue.new
-    allow(Actions::LookAtArtwork).to receive(:once).and_wrap_original { |real, *given| looks.pop && real.call(*given) }
+    allow(Actions::LookAtArtwork).to receive(:once)
+      .and_wrap_original { |real, *given| looks.pop && real.call(*given) }
     %w[method compare sheet apply seal record purpose].each do |stage|
       get "/marks/#{mark.id}/#{stage}"
       expect([stage, page_words]).to match [stage, /Looking at the artwork The piece, the size or the method was/]

@@ -40,7 +40,7 @@ module Actions
         }
         Change.new(
           "method:#{method.key}:#{row.setting.printer}:#{stock.key}",
-          "Use #{method.title.downcase} on #{stock.title.sub(/ \(.*/, "").downcase}", false, ->(m) { set(m, way) }
+          "Use #{method.title.downcase} on #{stock.title.sub(/ \(.*/, "").downcase}", ->(m) { set(m, way) }
         )
       end
 

@@ -36,7 +36,7 @@ module Actions
       def step(mark, key, words, figures = {})
         told = {"key" => key, "on" => true, **figures}
         does = ->(m) { with_step(m, told) }
-        Change.new("step:#{[key, *figures.values].join(":")}", words, false, does)
+        Change.new("step:#{[key, *figures.values].join(":")}", words, does)
       end
 
       # besides those it has; its lines keep their size on the piece

@@ -14,7 +14,7 @@ module Actions
         (UpClose::Sealing.all - [mark.sealer_core]).map do |sealer|
           does = ->(m) { m.assign_attributes(sealer: sealer.key, coats: nil) }
           words = sealer.coats.zero? ? "Leave it without a finish" : "Finish it with #{sealer.title.downcase}"
-          Change.new("sealer:#{sealer.key}", words, false, does)
+          Change.new("sealer:#{sealer.key}", words, does)
         end
       end
     end

@@ -11,7 +11,7 @@ module Actions
         return [] unless mark.method_key
         others(mark).map do |stock|
           Change.new(
-            "sheet:#{stock.key}", "Print on #{stock.title.sub(/ \(.*/, "")}", false, ->(m) { m.stock = stock.key }
+            "sheet:#{stock.key}", "Print on #{stock.title.sub(/ \(.*/, "")}", ->(m) { m.stock = stock.key }
           )
         end
       end

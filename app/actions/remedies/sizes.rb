@@ -17,7 +17,8 @@ module Actions
       def call(mark, stop)
         return [] if mark.artwork.nil? || mark.covering.any? || stop.stage != "artwork"
         width = wanted(mark, stop) or return []
-        [Change.new("width:#{width}", "Make it #{UpClose::Working.number(width)} mm wide", true, ->(m) { moved(m, width) })]
+        words = "Make it #{UpClose::Working.number(width)} mm wide"
+        [Change.new("width:#{width}", words, ->(m) { moved(m, width) })]
       end
 
       # @return [Float, nil] mm
@@ -28,7 +29,8 @@ module Actions
           width = (mark.width_mm * short.limit / short.value * OVER / GRID).ceil * GRID
           width.round(1) if width > mark.width_mm && width <= mark.room.largest_here
         elsif stop.key == "resolution"
-          (mark.width_mm * short.value / short.limit / GRID).floor.then { |steps| (steps * GRID).round(1) if steps > 1 }
+          steps = (mark.width_mm * short.value / short.limit / GRID).floor
+          (steps * GRID).round(1) if steps > 1
         end
       end
 

@@ -2,7 +2,8 @@
 
 module Actions
   module Remedies
-    # A mark as it would be judged: its method's rules first, which take no time, then its artwork, its place, its sheet.
+    # A mark as it would be judged: its method's rules first, which take no time, then its artwork, its place and its
+    # sheet.
     class Trial
       # Names of what says stop; titles of what is to be watched; the chance. Frozen.
       Outcome = UpClose::Value.define(:stops, :watched, :chance)

@@ -17,7 +17,7 @@ module Actions
       def change(mark, choice, option)
         picked = mark.picked.merge(choice.key.to_s => option.to_s)
         words = "#{choice.title}: #{choice.options[option].first}"
-        Change.new("variant:#{choice.key}:#{option}", words, false, ->(m) { m.picked = picked })
+        Change.new("variant:#{choice.key}:#{option}", words, ->(m) { m.picked = picked })
       end
       private_class_method :change
     end
