@@ -74,7 +74,10 @@ RSpec.configure do |config|
       StepEnd, SchoolChange, Coupon, Attempt, Run, LayoutMark, Layout, StockFact, SupplyPrice, OwnSchool, StockSheet,
       Calibration, Printer, HistoryRow, HistoryEntry, Mark, Piece, Artwork, Board, Job, Preference
     ].each(&:delete_all)
-    [Actions::LaidPlan, Actions::PlanWork::CHAINS, Shelves::KeptAnswers].each(&:forget)
+    [
+      Actions::LaidPlan, Actions::PlanWork::CHAINS, Shelves::KeptAnswers, ShopPrices::KNOWN, ShopLimits::KNOWN,
+      Actions::Remedies::KEPT
+    ].each(&:forget)
     FileUtils.rm_rf([Settings.originals, Settings.devices, File.join(Settings.home, "backups")])
     header "Host", "localhost"
   end

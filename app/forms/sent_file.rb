@@ -30,9 +30,9 @@ module Forms
     # @return [String]
     # @raise [UpClose::Error]
     def bytes(most, advice: "Save it smaller.")
-      read = @sent[:tempfile].tap(&:rewind).read(most + 1).to_s
-      return read.b if read.bytesize <= most
-      raise UpClose::Error.new("This file is larger than #{most / MB} MB.", remedy: advice)
+      file = @sent[:tempfile].tap(&:rewind)
+      return file.read.to_s.b if file.size <= most
+      raise UpClose::Error.new("This file is #{file.size / MB} MB; #{most / MB} MB is the most.", remedy: advice)
     end
   end
 end

@@ -50,7 +50,7 @@ RSpec.describe "at the bench", :shop do
     ])
       .to eq [422, 422, 0]
     expect(JSON.parse(get("/marks/#{mark.id}/checks?stage=place").body))
-      .to include("stops" => /Thinnest line/, "cell" => /■/)
+      .to include("stops" => /Thinnest line/, "row" => include("artwork" => include("figure" => /■/)))
     send_form "/marks/#{mark.id}/override", "reason" => "  ", "stage" => "place"
     expect(mark.reload.override).to eq({})
     send_form "/marks/#{mark.id}/override", "reason" => "a trial", "stage" => "place"

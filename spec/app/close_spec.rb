@@ -16,7 +16,7 @@ RSpec.describe "measuring, looking and preparing", :shop do
     expect(page_words).to match(/Checking it at its final size/)
     get "/marks/#{mark.id}/checks"
     told = JSON.parse(last_response.body)
-    expect([told["cell"], mark.reload.checked["verdict"]]).to match [/\Aline over/, "fine"]
+    expect([told.dig("row", "artwork", "figure"), mark.reload.checked["verdict"]]).to match [/\Aline over/, "fine"]
     get "/marks/#{mark.id}/artwork"
     expect(page_words).to match(/Thinnest line/).and not_include("Checking at it")
     send_form "/marks/#{mark.id}/place", "width" => "20"

@@ -143,6 +143,8 @@ RSpec.describe Presenters do
       mark = ready_mark
       mark.update!(width_mm: 400)
       mark.piece.update!(finish: "sealed")
+      expect(figures(mark).values_at(1, 2)).to eq ["looking …", "looking …"]
+      Actions::LookAtArtwork.call(mark)
       expect(figures(mark).values_at(2, 3, 4)).to eq ["refused ■", "■ 400.0 × 200.0", "too large ■"]
     end
   end

@@ -5,6 +5,15 @@ require "net/http"
 require "socket"
 
 RSpec.describe "what a maker made", :shop do
+  it "is counted whenever it changes, in every table that is counted" do
+    triggers = ActiveRecord::Base.connection.select_values("SELECT name FROM sqlite_master WHERE type = 'trigger'")
+    kinds = triggers.filter_map { |name| name[/\A(.+)_(?:insert|update|delete)_counted\z/, 1] }.tally
+    counted = ChangeCount.pluck(:name)
+    expect(counted.reject { |name| kinds[name] == 3 }).to be_empty
+    expect { SupplyPrice.create!(supply: "acetone", pack_cents: 500, pack_amount: 100) }
+      .to change { ShopPrices.list.supply("acetone")&.cents }.from(nil).to(500)
+  end
+
   it "is not doubled by two hands at once" do
     mark = ready_mark
     together = ->(&work) {
