@@ -31,16 +31,19 @@ module Presenters
         cautions: steps.flat_map(&:cautions).uniq.map { |key|
           UpClose::Cautions.fetch(key)
         } + [UpClose::Cautions::DEFER],
-        pencil_lines: @mark.planned.pencil_lines(@writer),
+        pencil_lines: first.pencil_lines(@writer),
         registration: @mark.registration(@writer).lines,
         shape: @mark.shape_core,
         lengths: @writer,
         ink: ink,
-        corners: @mark.room.placed.corners
+        corners: @mark.room(first.placement).placed.corners
       )
     end
 
     private
+
+    # the mark, or the first of those along a run, where a ruler finds it
+    def first = @first ||= @mark.planned.with(placement: @mark.repeats_core.first(@mark.placement))
 
     # the artwork on its piece, cut to the ink's own box
     # @return [UpClose::Printing::BenchCard::Ink]
@@ -49,8 +52,8 @@ module Presenters
       picture = Vips::Image.new_from_buffer(look, "")
       inner = picture.crop(margin, margin, picture.width - 2 * margin, picture.height - 2 * margin)
       UpClose::Printing::BenchCard::Ink.new(
-        png: inner.pngsave_buffer, centre: @mark.placement.centre, width_mm: @mark.width_mm,
-        height_mm: @mark.height_mm, turn_deg: @mark.turn_deg
+        png: inner.pngsave_buffer, places: @mark.repeats_core.placements(@mark.placement), width_mm: @mark.width_mm,
+        height_mm: @mark.height_mm
       )
     end
 
@@ -61,6 +64,7 @@ module Presenters
           "#{@mark.piece.finish_core.title}"],
         ["Method", @mark.method_core.title],
         *schools,
+        *middles,
         ["Stock", "#{@mark.setting.stock.title}, #{@mark.setting.stock.side}"],
         *purpose,
         ["Pieces", "#{@mark.pieces_to_do}, from #{@mark.copies_wanted} prints"],
@@ -69,6 +73,8 @@ module Presenters
         ["Sealer", @mark.sealer_core.title]
       ]
     end
+
+    def middles = MiddlesOfRepeats.new(@mark, @mark.placement, @writer).words.then { |told| told ? [["Middles", told]] : [] }
 
     def purpose
       work = @mark.afterwards_core

@@ -20,9 +20,12 @@ module Presenters
 
     # @param mark [Mark] placed  @param hinged [Boolean] whether its paper is taped on one edge
     # @param lifted [Boolean] once it is there: no pencil lines are followed any more
-    def initialize(mark, writer:, hinged: false, lifted: false)
+    # @param turn [Integer, nil] which of all that are laid it is, from 1
+    def initialize(mark, writer:, hinged: false, lifted: false, turn: nil)
       @mark, @writer, @hinged, @lifted = mark, writer, hinged, lifted
       @shape = mark.shape_core
+      laid = mark.repeats_core.placements(mark.placement)
+      @place = laid[((turn || 1) - 1) % laid.size]
     end
 
     def colour = mark.piece.colour
@@ -42,13 +45,13 @@ module Presenters
     # @return [Hash] frame of the ink as it will read, and its turn
     def ink
       width, height = mark.width_mm * scale, mark.height_mm * scale
-      x, y = px(mark.placement.centre)
+      x, y = px(@place.centre)
       {width: width.round(2), height: height.round(2), x: (-width / 2).round(2), y: (-height / 2).round(2),
-       transform: "translate(#{x.round(2)} #{y.round(2)}) rotate(#{mark.placement.turn_deg})"}
+       transform: "translate(#{x.round(2)} #{y.round(2)}) rotate(#{@place.turn_deg})"}
     end
 
     # where the mark's own middle lies
-    def middle = px(mark.placement.centre).map(&:round)
+    def middle = px(@place.centre).map(&:round)
 
     # the pencil lines, from beyond one edge of the piece to beyond the other
     # @return [Array<Array(Array(Float, Float), Array(Float, Float))>]
@@ -85,11 +88,11 @@ module Presenters
     # the piece, and the paper where it is larger
     def seen = @seen ||= lays_paper? ? box.union(UpClose::Geometry::Box.around(corners)) : box
 
-    def lines = @lines ||= mark.planned.pencil_lines(@writer)
+    def lines = @lines ||= mark.planned.with(placement: @place).pencil_lines(@writer)
 
     def lays_paper? = !mark.method_key.nil? && mark.method_core.stocks.any?
 
-    def corners = @corners ||= mark.registration(@writer).trim_corners
+    def corners = @corners ||= mark.registration(@writer, @place).trim_corners
 
     # a dimension line beside the piece, from what is measured from to the line
     def distance(line)

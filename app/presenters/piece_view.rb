@@ -21,7 +21,7 @@ module Presenters
 
     # @return [PieceDimensions]
     def dimensions
-      @dimensions ||= PieceDimensions.new(self, placement: @placement, room: @room, writer: @writer)
+      @dimensions ||= PieceDimensions.new(self, placement: measured, room: measured_room, writer: @writer)
     end
 
     # pixels a millimetre
@@ -87,6 +87,22 @@ module Presenters
 
     def marked? = !@placement.nil?
 
+    # the place that dimensions lead to: the mark's own, or the first one's along a run
+    def measured = (mark && @placement) ? mark.repeats_core.first(@placement) : @placement
+
+    def measured_room = (measured == @placement) ? @room : mark.room(measured)
+
+    # where each of a run lies in the frame that moves them together, pixels
+    # @return [Array<Float>]
+    def offsets = mark.repeats_core.offsets.map { |mm| (mm * scale).round(3) }
+
+    # places of all of it, the first one first, each with the number it has on drawing and card
+    # @return [Array<Array(Float, Float, Integer)>] pixels
+    def numbers
+      return [] if !mark || !@placement || mark.repeats_core.once?
+      mark.repeats_core.placements(@placement).map.with_index(1) { |place, i| [*px(place.centre), i] }
+    end
+
     # the ink: its frame, moved and turned
     def ink
       width, height = @placement.width_mm * scale, @room.placed.height_mm * scale
@@ -104,7 +120,9 @@ module Presenters
     # @return [Array<Hash>]
     def others
       return [] unless mark && @placement
-      own = mark.repeats_core.placements(@placement).drop(1).map { |p| frame(p, mark, "again") }
+      # those along a run lie in the frame of the mark itself
+      again = mark.repeats_core.run? ? [] : mark.repeats_core.placements(@placement).drop(1)
+      own = again.map { |place| frame(place, mark, "again") }
       own + mark.neighbours.flat_map { |other|
         other.repeats_core.placements(other.placement).map { |p| frame(p, other, "neighbour") }
       }
@@ -127,10 +145,15 @@ module Presenters
     # where the paper is cut, once a method says how much border it keeps
     def trim_line
       return "" unless mark&.method_key && @placement
-      placement = mark.printed.placement(@placement)
-      turn = UpClose::Geometry::Transform.turn(placement.turn_deg)
-      cut_path.then { |path| d(path.transform(turn.then(UpClose::Geometry::Transform.move(*placement.centre.to_a)))) }
+      laid = mark.repeats_core.run? ? mark.repeats_core.placements(@placement) : [@placement]
+      laid.map { |place| trimmed_at(mark.printed.placement(place)) }.join
     end
+
+    def trimmed_at(placement)
+      turn = UpClose::Geometry::Transform.turn(placement.turn_deg)
+      d(cut_path.transform(turn.then(UpClose::Geometry::Transform.move(*placement.centre.to_a))))
+    end
+    private :trimmed_at
 
     # white-backed film, cut out along its line: not fully opaque (w about 0.85)
     # @return [String, nil] its path, about the mark's middle; nil where several are bound, whose line tells it

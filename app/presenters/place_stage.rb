@@ -7,10 +7,16 @@ module Presenters
 
     def initialize(mark, writer:, placement: mark.placement)
       @mark, @writer, @placement = mark, writer, placement
-      @planned = mark.planned.with(placement: placement)
-      @room = mark.room(placement)
-      @view = PieceView.new(mark.piece, writer: writer, mark: mark, placement: placement, room: @room)
+      @room = mark.room(measured)
+      @view = PieceView.new(mark.piece, writer: writer, mark: mark, placement: placement, room: mark.room(placement))
     end
+
+    # where what is said of the place is said of: along a run no mark need lie where the run is held
+    def measured = placement && mark.repeats_core.first(placement)
+
+    # "1: 52.5, 2: 157.5 from the left edge"
+    # @return [String, nil] where the middles of all lie, nil for one
+    def middles = MiddlesOfRepeats.new(mark, placement, @writer).words
 
     def findings
       @findings ||= [*review, *curve, *repeats, *neighbours, *real_size, mark.planned.reading&.finding].compact
@@ -58,8 +64,7 @@ module Presenters
     # the lines of what is tried; before a method is chosen they are the shape's alone
     # @return [Array<UpClose::Placing::PencilLines::Line>]
     def pencil_lines
-      return @planned.pencil_lines(@writer) if mark.method_key
-      UpClose::Placing::PencilLines.new(shape: shape, placement: placement, writer: @writer).call
+      UpClose::Placing::PencilLines.new(shape: shape, placement: measured, writer: @writer).call
     end
 
     # @return [String] how they show on this piece
@@ -92,7 +97,7 @@ module Presenters
         placement,
         placed.map(&:hull),
         @writer,
-        clearances: placed.drop(1).map { |ink| shape.clearance_of(ink) },
+        clearances: placed.drop(mark.repeats_core.run? ? 0 : 1).map { |ink| shape.clearance_of(ink) },
         clear_mm: mark.clearance_mm
       )
     end

@@ -24,7 +24,9 @@ module Presenters
     # @return [Symbol]
     def kind = @kind ||= drawable(UpClose::Methods::Pictures.of(step))
 
-    def placing = @placing ||= BenchPlacing.new(mark, writer: @writer, lifted: kind == :peel, hinged: hinged?)
+    def placing
+      @placing ||= BenchPlacing.new(mark, writer: @writer, lifted: kind == :peel, hinged: hinged?, turn: step.turn)
+    end
 
     # drawn over the piece: the pencil lines only, the mark too, or how the hand goes
     def on_piece? = %i[place lines rub peel].include?(kind)

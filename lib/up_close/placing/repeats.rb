@@ -58,6 +58,17 @@ module UpClose
         (kind == "round") ? round(placement) : along(placement)
       end
 
+      # whether it is laid along a run, and moved by the run's middle, where none of them may lie
+      def run? = !once? && kind == "along"
+
+      # Where they lie along a run, in the mark's own direction, from the run's middle; 0 for one that is moved itself.
+      # @return [Array<Float>] mm
+      def offsets = run? ? Array.new(count) { |i| step * (i - (count - 1) / 2.0) } : [0.0]
+
+      # the first of them as it lies, which is what is measured to
+      # @return [Placement]
+      def first(placement) = placements(placement).first
+
       # mm from one to the next: on the arc through their middles, or along the run
       def pitch(placement) = (kind == "round") ? 2 * Math::PI * placement.centre.length / count : step
 
@@ -141,8 +152,8 @@ module UpClose
 
       def along(placement)
         way = Geometry::Transform.turn(placement.turn_deg).apply(Geometry::Point[1, 0])
-        Array.new(count) do |i|
-          centre = placement.centre + way * (step * (i - (count - 1) / 2.0))
+        offsets.map do |offset|
+          centre = placement.centre + way * offset
           placement.with(x_mm: centre.x, y_mm: centre.y)
         end
       end

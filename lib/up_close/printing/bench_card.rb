@@ -8,8 +8,8 @@ module UpClose
         :subtitle, :facts, :reading, :mirrored, :steps, :cautions, :pencil_lines, :registration, :shape, :corners, :ink,
         :lengths
 
-      # The artwork as it will look: PNG, its size on the piece, mm, and its turn. Frozen.
-      Ink = Value.define(:png, :centre, :width_mm, :height_mm, :turn_deg, keyword_init: true)
+      # The artwork as it will look: PNG, its size on the piece, mm, and where it lies, once or repeated. Frozen.
+      Ink = Value.define(:png, :places, :width_mm, :height_mm, keyword_init: true)
 
       # @param facts [Array<Array(String, String)>]  @param reading [String] the decision in words
       # @param steps [Array<Array(Methods::Step, String)>] each with its time in words

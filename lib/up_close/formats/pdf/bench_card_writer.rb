@@ -161,11 +161,19 @@ module UpClose
         # @param place [Geometry::Transform] from the piece to the drawing
         def artwork(canvas, place)
           ink = @card.ink
-          x, y = canvas.xy(place.apply(ink.centre))
           width, height = [ink.width_mm, ink.height_mm].map { |side| side * place.a * POINT }
-          @pdf.rotate(-ink.turn_deg, origin: [x, y]) do
-            @pdf.image(StringIO.new(ink.png), at: [x - width / 2, y + height / 2], width: width, height: height)
+          ink.places.each_with_index do |laid, i|
+            x, y = canvas.xy(place.apply(laid.centre))
+            @pdf.rotate(-laid.turn_deg, origin: [x, y]) do
+              @pdf.image(StringIO.new(ink.png), at: [x - width / 2, y + height / 2], width: width, height: height)
+            end
+            numbered(i + 1, x, y - height / 2) if ink.places.size > 1
           end
+        end
+
+        # below the middle of each of several
+        def numbered(number, x, y)
+          @pdf.draw_text(number.to_s, at: [x - 2, y - 9], size: 8)
         end
 
         WAYS = {top: [0, -1], rim: [0, -1], bottom: [0, 1], foot: [0, 1], left: [-1, 0], right: [1, 0]}.freeze
