@@ -74,7 +74,10 @@ module Presenters
       ]
     end
 
-    def middles = MiddlesOfRepeats.new(@mark, @mark.placement, @writer).words.then { |told| told ? [["Middles", told]] : [] }
+    def middles
+      told = MiddlesOfRepeats.new(@mark, @mark.placement, @writer).words
+      told ? [["Middles", told]] : []
+    end
 
     def purpose
       work = @mark.afterwards_core

@@ -7,8 +7,8 @@ class CountPricesAgain < ActiveRecord::Migration[7.2]
 
   def up
     VERBS.each do |verb|
-      execute "CREATE TRIGGER IF NOT EXISTS supply_prices_#{verb}_counted AFTER #{verb.upcase} ON supply_prices BEGIN " \
-        "UPDATE change_counts SET count = count + 1 WHERE name = 'supply_prices'; END"
+      execute "CREATE TRIGGER IF NOT EXISTS supply_prices_#{verb}_counted AFTER #{verb.upcase} " \
+        "ON supply_prices BEGIN UPDATE change_counts SET count = count + 1 WHERE name = 'supply_prices'; END"
     end
   end
 
