@@ -48,13 +48,13 @@ module Actions
       end
     end
 
-    # every piece that nothing was said of came out, each with the next print
+    # every piece that nothing was said of came out, each with the next print; what was spoilt stays so
     # @return [Integer] how many
     def rest_good(mark)
       ApplicationRecord.change do
         mark.lock!
         facts, print, run = AttemptFacts.new(mark), mark.next_print, mark.run
-        mark.pieces_wanting.each_with_index { |piece, i|
+        mark.untold_pieces.each_with_index { |piece, i|
           mark.attempts.create!(
             **facts.call(piece), copy: print + i, piece: piece, run: run, result: "good", faults: [], note: ""
           )

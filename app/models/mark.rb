@@ -153,6 +153,13 @@ class Mark < ApplicationRecord
   # @return [Array<Integer>] by number
   def pieces_wanting = (1..good_wanted).to_a - attempts.reject { |a| a.result == "spoilt" }.map(&:piece)
 
+  # pieces of which nothing was said since they were last laid: a spoilt one that was not tried again is told
+  # @return [Array<Integer>] by number
+  def untold_pieces
+    tried = attempts.map(&:piece)
+    pieces_wanting.select { |piece| !tried.include?(piece) || run&.tried_again?(piece) }
+  end
+
   # good ones that are still missing
   def short = pieces_wanting.size
 

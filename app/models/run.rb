@@ -93,6 +93,13 @@ class Run < ApplicationRecord
     finished? || steps_core.any? { |step| step.round && step.key[/\A[^:]+/] == step.round && done_at.key?(step.key) }
   end
 
+  # whether a piece whose try was spoilt was tried again with another print
+  # @param piece [Integer] of its mark
+  def tried_again?(piece)
+    turn = piece + lead.together.take_while { |share| share["mark"] != mark_id }.sum { |share| share["pieces"] }
+    steps_core.any? { |step| step.turn == turn && step.try.to_i > 1 }
+  end
+
   def finished? = !lead.ended_at.nil?
 
   # its steps are done, and the last coat has cured

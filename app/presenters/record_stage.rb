@@ -40,10 +40,14 @@ module Presenters
       line.attempt.copy
     end
 
-    # what one press says of every piece that nothing good is known of
+    # pieces of which nothing was said yet
+    def untold = @mark.untold_pieces
+
+    # what one press says of them, and of how many
     def good_words
       return "It is good" if @mark.good_wanted == 1
-      @mark.attempts.any? ? "The rest are good" : "All are good"
+      return "All #{untold.size} are good" if @mark.attempts.empty?
+      (untold.size == 1) ? "Piece #{untold.first} is good" : "The other #{untold.size} are good"
     end
 
     # "10 good, 1 spoilt"

@@ -81,6 +81,25 @@ RSpec.describe "what is seldom pressed", :shop do
     expect(undo.call).to eq [303, laid]
   end
 
+  it "says of six pieces, one of them spoilt, that the other five are good, and that one is short" do
+    mark = ready_mark(count: "6")
+    send_form "/marks/#{mark.id}/record/2", "result" => "spoilt", "faults" => ["smeared"]
+    expect(get("/marks/#{mark.id}/record") && page_words).to include("The other 5 are good")
+    send_form "/marks/#{mark.id}/rest-good"
+    told = Mark.find(mark.id).attempts.map { |attempt| [attempt.piece, attempt.result] }.sort
+    expect(told).to eq [[1, "good"], [2, "spoilt"], [3, "good"], [4, "good"], [5, "good"], [6, "good"]]
+    expect(get("/marks/#{mark.id}/record") && page_words).to include("5 good, 1 spoilt", "One short")
+    # tried again at the bench, it is one of those of which nothing was said
+    again = ready_mark(count: "2").tap { |other| other.change(copies: 4) }
+    run = Actions::RunMarks.start(again, Time.now)
+    before = run.steps_core.take_while { |step| step.turn.nil? }
+    before.each { |step| Actions::RunMarks.finish_step(run.reload, step.key, Time.now) }
+    first = run.steps_core[before.size]
+    Actions::RunMarks.spoil(run.reload, first.key, Time.now)
+    expect([first.turn, Mark.find(again.id).attempts.map(&:result), Mark.find(again.id).untold_pieces])
+      .to eq [1, ["spoilt"], [1, 2]]
+  end
+
   it "keeps no stand-in of a print whose file cannot be printed" do
     before = [Mark.count, Piece.count]
     send_form "/print", "width" => "60", "method_key" => "solvent-rub", "printer" => "laser",
