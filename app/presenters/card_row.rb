@@ -47,15 +47,15 @@ module Presenters
       )
     end
 
-    # the first stage still to be decided
+    # the first stage still to be decided; what was begun or recorded is not asked what comes before it
     def next_stage
+      return mark.run.finished? ? "record" : "apply" if mark.run && open?("apply")
+      return "record" if mark.attempts.any? && open?("record")
       return "purpose" unless mark.purpose || mark.artwork || mark.method_key
       return "artwork" unless mark.artwork
       return "method" unless mark.method_key
       return "place" unless mark.placed?
-      return "sheet" unless mark.packed_at
-      return "apply" unless mark.run&.finished?
-      "record"
+      mark.packed_at ? "apply" : "sheet"
     end
 
     # whether what comes before is decided

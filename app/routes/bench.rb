@@ -11,9 +11,7 @@ module Routes
       def what_to_do(open)
         moment = now
         marks = Mark.undone(moment).where(jobs: {id: open})
-          .preload(:artwork, piece: :job, runs: [:step_ends, {leader: :step_ends}]).order(:id).to_a
-        # of what nobody has begun, no try is asked for
-        ActiveRecord::Associations::Preloader.new(records: marks.select(&:run), associations: :attempts).call
+          .preload(:artwork, :attempts, piece: :job, runs: [:step_ends, {leader: :step_ends}]).order(:id).to_a
         Presenters::BenchPage.new(
           empty_jobs: open.where.missing(:pieces).to_a,
           rows: marks.reject { |mark| mark.done?(moment) }.map { |mark| row(mark) },

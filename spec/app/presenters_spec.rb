@@ -139,6 +139,18 @@ RSpec.describe Presenters do
         .to eq ["mirrored", "56.0 × 28.0", "30 on 2 Letter", "not begun", "3 coats", "nothing yet"]
     end
 
+    it "asks nothing of what was done, whatever was not settled before it" do
+      mark = ready_mark
+      mark.update!(placed_at: nil)
+      expect(stage(mark)).to eq "place"
+      mark.attempts.create!(copy: 1, piece: 1, result: "good", faults: [])
+      expect(stage(mark.reload)).to eq "record"
+      run = Actions::RunMarks.start(mark, Time.now)
+      expect(stage(mark.reload)).to eq "apply"
+      run.update!(ended_at: Time.now)
+      expect(stage(mark.reload)).to eq "record"
+    end
+
     it "flags what has gone wrong at its stage" do
       mark = ready_mark
       mark.update!(width_mm: 400)
