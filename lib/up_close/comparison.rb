@@ -33,9 +33,6 @@ module UpClose
       # its place among the methods for this purpose on this material
       def place = setting.purpose ? transfer_method.place_for(setting.purpose.key, setting.material&.family) : 0
 
-      # nothing but the purpose speaks against it
-      def only_for_something_else? = findings.select(&:stop?).map(&:key) == [:purpose]
-
       # what a miss costs
       def sanding? = transfer_method.on_a_miss == :piece
 
@@ -103,11 +100,11 @@ module UpClose
       (fitting.find(&:picture?) unless purpose) || fitting.first
     end
 
-    # one where a miss costs nothing, offered when the pick's miss means sanding back
+    # one where a miss costs nothing and that does as well, offered when the pick's miss means sanding back
     # @return [Row, nil]
     def careful
       return unless pick&.sanding?
-      rows.find { |row| row.transfer_method.low_risk? && (!row.refused? || row.only_for_something_else?) }
+      rows.find { |row| row.transfer_method.low_risk? && !row.refused? }
     end
 
     # what another kind of printer would open
