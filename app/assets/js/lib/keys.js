@@ -17,7 +17,9 @@ const next = () => [...document.querySelectorAll('[data-next]')].find((one) => o
 
 export function watchKeys () {
   document.addEventListener('keydown', (event) => {
-    if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return
+    if (isTyping(event.target)) return
+    if ((event.ctrlKey || event.metaKey) && !event.shiftKey && event.key === 'z') return KEYS.u()
+    if (event.ctrlKey || event.metaKey || event.altKey) return
     const cell = /^[1-8]$/.test(event.key) && document.querySelector(`a[data-key="${event.key}"]`)
     if (cell) return cell.click()
     if (!KEYS[event.key]) return
@@ -41,7 +43,7 @@ function showHelp () {
   const words = [
     ['n', next() && next().textContent.trim().replace(/\s+/g, ' ')],
     ['1 … 8', document.querySelector('a[data-key]') && 'the stages of this mark'],
-    ['u', document.querySelector('[data-undo]') && 'undo'],
+    ['u, Ctrl-Z', document.querySelector('[data-undo]') && 'undo'],
     ['Space', document.querySelector('[data-done]') && 'done'],
     ['arrows', document.querySelector('svg [tabindex="0"], #scene') && 'move what is chosen by 0.1 mm; with Shift by 1 mm'],
     ['l', document.querySelector('[data-loupe]') && 'the loupe; arrows move it, + and − magnify'],

@@ -6,6 +6,7 @@ import { wakeClocks } from '../widgets/clock.js'
 import { wakeDrafts } from '../widgets/drafts.js'
 import { wakeLifeSize } from '../widgets/life_size.js'
 import { wakeLooking } from '../widgets/looking.js'
+import { wakeMenu } from '../widgets/menu.js'
 import { wakeRemedies } from '../widgets/remedies.js'
 import { wakeTones } from '../widgets/tones.js'
 
@@ -44,6 +45,7 @@ wakeClocks()
 wakeDrafts()
 wakeLifeSize()
 wakeLooking()
+wakeMenu()
 wakeRemedies()
 wakeTones()
 // each part of a page wakes by itself
