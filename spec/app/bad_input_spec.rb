@@ -69,7 +69,7 @@ RSpec.describe "bad input", :shop do
     # the piece changes under a method already chosen
     mark.piece.update!(finish: "sealed")
     get "/marks/#{mark.id}/apply"
-    expect(page_words).to match(/nothing to sink into.*This puts right what says stop/)
+    expect(page_words).to match(/nothing to sink into.*This makes it go/)
     send_form "/marks/#{mark.id}/runs"
     expect([last_response.status, Run.count]).to eq [422, 0]
   end
