@@ -24,7 +24,7 @@ RSpec.describe "artwork that has to be looked at again", :shop, :page do
     expect(cells).to include("artwork" => "looking …", "method" => "looking …", "measure" => /60.* × /)
     visit "/jobs/#{mark.job.id}"
     expect(page).to have_css(".row [data-stage=artwork].stop", text: "■")
-    expect([told("method"), page.has_css?(".row [data-stage=method].stop")]).to eq ["as it reads", false]
+    expect([told("method"), page.has_css?(".row [data-stage=method].stop")]).to eq ["refused ■", true]
     expect(page).to have_no_css("[data-looking]")
   end
 
