@@ -17,6 +17,7 @@ module Actions
     # where changes come from: what alters least first, and for what is too fine or too coarse what is about that
     SOURCES = %i[Sheets Variants Sealers Preparing Sizes OtherMethods].freeze
     OF_FINENESS = %i[Preparing Sizes Sheets Variants OtherMethods].freeze
+    OF_SIZE = %i[Preparing Sizes].freeze
     LOOK = "look"
 
     module_function
@@ -31,11 +32,12 @@ module Actions
     # @return [Array<Offer>, nil] nil while they were not looked for as the shop is now
     def at_hand(mark) = KEPT.at_hand(named(mark))
 
-    # makes one of those changes
-    # @return [Boolean] whether there is such a change
+    # makes one of those that are offered now
+    # @return [Boolean] whether it is
     def take(mark, key)
-      stop = mark.stops.open.first or return false
-      change = changes(mark, stop).find { |one| one.key == key } or return false
+      return false if offers(mark).none? { |offer| offer.key == key }
+      stop = mark.stops.open.first
+      change = changes(mark, stop).find { |one| one.key == key }
       HistoryEntry.called("put right “#{stop.title.downcase}” on #{mark.title}: #{change.words}")
       change.does.call(mark)
       mark.change
@@ -46,10 +48,13 @@ module Actions
     # any change in the shop may change what helps
     def named(mark) = [mark.id, ChangeCount.counts]
 
+    # what is laid already keeps its artwork and its size
     # @return [Enumerator::Lazy<Change>]
     def changes(mark, stop)
       of_fineness = stop.stage == "artwork" && stop.key != LOOK
-      (of_fineness ? OF_FINENESS : SOURCES).lazy.flat_map { |source| const_get(source).call(mark, stop) }
+      sources = of_fineness ? OF_FINENESS : SOURCES
+      sources -= OF_SIZE if mark.laid?
+      sources.lazy.flat_map { |source| const_get(source).call(mark, stop) }
     end
 
     def found(mark, stop)

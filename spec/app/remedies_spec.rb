@@ -87,6 +87,12 @@ RSpec.describe Actions::Remedies, :shop do
     expect { mark.tried.save! }.to raise_error ActiveRecord::ReadOnlyRecord
   end
 
+  it "leaves artwork and size of what is laid as they are" do
+    mark = stopped(*SITUATIONS_THAT_STOP.fetch("a gap with room to grow"))
+    mark.attempts.create!(copy: 1, piece: 1, result: "good", faults: [])
+    expect(described_class.offers(Mark.find(mark.id)).map(&:key).grep(/\A(step|width)/)).to be_empty
+  end
+
   it "makes no change that it does not offer" do
     mark = stopped(*SITUATIONS_THAT_STOP.values.first)
     before = decided(mark.id)
