@@ -20,8 +20,8 @@ module UpClose
             figure: situation.finish.title,
             reason: "On a ground that is not glossy, film traps air. It shows as silver patches.",
             factor: FACTOR,
-            remedy: "Two gloss coats come first; they are steps. If it must stay matt, a matt coat goes over the film " \
-              "last."
+            remedy: "Two gloss coats come first; they are steps. If it must stay matt, a matt coat goes over the " \
+              "film last."
           )
         end
       end
