@@ -69,15 +69,16 @@ end
 
 RSpec.configure do |config|
   config.include Shop, :shop
-  config.before(:each, :shop) do
+  config.before(:each, :shop) do |example|
     [
       StepEnd, SchoolChange, Coupon, Attempt, Run, LayoutMark, Layout, StockFact, SupplyPrice, OwnSchool, StockSheet,
       Calibration, Printer, HistoryRow, HistoryEntry, Mark, Piece, Artwork, Board, Job, Preference
     ].each(&:delete_all)
     [
-      Actions::LaidPlan, Actions::PlanWork::CHAINS, Shelves::KeptAnswers, ShopPrices::KNOWN, ShopLimits::KNOWN,
-      Actions::Remedies::KEPT
+      Actions::LaidPlan, Actions::PlanWork::CHAINS, ShopPrices::KNOWN, ShopLimits::KNOWN, Actions::Remedies::KEPT
     ].each(&:forget)
+    # at the real pages what was once looked at need not be looked at again
+    Shelves::KeptAnswers.forget unless example.metadata[:page]
     FileUtils.rm_rf([Settings.originals, Settings.devices, File.join(Settings.home, "backups")])
     header "Host", "localhost"
   end

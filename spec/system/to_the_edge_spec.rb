@@ -61,7 +61,8 @@ RSpec.describe "To the edge, several at once, and seen on the very piece", :shop
     files = Array.new(12) { |i| saved("face #{i + 1}.png", grey_photo(60 + 10 * i, 120, 90)) }
     attach_file "files[]", files
     click_on "Add them"
-    expect(page).to have_css(".tile", count: 12)
+    # twelve are opened, cut and drawn
+    expect(page).to have_css(".tile", count: 12, wait: 90)
     page.execute_script("document.querySelectorAll('.grip-all')[0].focus()")
     press(:right)
     press([:shift, :right])

@@ -9,7 +9,7 @@ RSpec.describe "up close, at the real page", :shop, :page do
 
   # the page has had it looked at
   def looked_at
-    expect(page).to have_css("#checks .finding", wait: 15)
+    expect(page).to have_css("#checks .finding", wait: 45)
     expect(page).to have_css("[data-loupe].awake")
   end
 
