@@ -47,6 +47,7 @@ RSpec.describe "marks along a line", :shop, :page do
 
   it "move together by one of them, and lie over each other in no silence" do
     visit "/marks/#{mark.id}/place"
+    expect(page).to have_css(".grip-bar", visible: :all)
     middle = middle_of("#scene .mark g:nth-of-type(3) image")
     drag(middle, 30, 0)
     Timeout.timeout(8) { sleep 0.1 until mark.reload.x_mm > 5 }

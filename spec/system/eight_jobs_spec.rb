@@ -83,7 +83,7 @@ RSpec.describe "eight jobs, from the purpose to the record, at the real page", :
     find("#lay-out").click_on("Lay out")
     expect(page).to have_css("svg.layout", wait: 60)
     press("6")
-    find("button", text: "Start with view 2").click
+    find("button", text: "Start all 12").click
     expect(page).to have_css("form.done-form", visible: :all)
     run = marks.first.reload.run
     expect(keys(run).grep(/coat|bake/)).to eq [*(1..12).map { |n| "coat:#{n}" }, "bake", "bake_seal"] & keys(run)

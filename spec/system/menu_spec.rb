@@ -19,6 +19,7 @@ RSpec.describe "the menu and the keys", :shop, :page do
     open_menu
     find("h1").click
     expect(open?).to be false
+    expect(page).to have_css(".grip-bar", visible: :all)
     before = mark.reload.x_mm
     drag(middle_of("#mark image"), 40, 0)
     Timeout.timeout(8) { sleep 0.1 until mark.reload.x_mm != before }
