@@ -3,6 +3,9 @@
 module Presenters
   # Where the middles of all repeats lie, each by its number, from what can be seen on the piece.
   class MiddlesOfRepeats
+    # of more than this the first ones are told, and the last
+    MOST, FIRST = 12, 3
+
     # @param mark [Mark]  @param placement [UpClose::Placing::Placement] of all of them
     # @param writer [UpClose::Measure::LengthWriter]
     def initialize(mark, placement, writer)
@@ -13,7 +16,8 @@ module Presenters
     # @return [String, nil] nil for one
     def words
       return if @placement.nil? || @mark.repeats_core.once?
-      @mark.repeats_core.placements(@placement).map.with_index(1) { |place, i| "#{i}: #{told(place)}" }.join("; ")
+      all = @mark.repeats_core.placements(@placement).map.with_index(1) { |place, i| "#{i}: #{told(place)}" }
+      ((all.size > MOST) ? [*all.first(FIRST), "…", all.last] : all).join("; ")
     end
 
     private

@@ -56,6 +56,9 @@ RSpec.describe "marks along a line", :shop, :page do
     send_form "/marks/#{mark.id}/place/repeats", "kind" => "along", "count" => "8", "run" => "420"
     get "/marks/#{mark.id}/place"
     expect(page_words).to match(/8 of them, evenly : stop.*(They overlap|stick)/)
+    fresh = Mark.find(mark.id).tap { |one| one.repeats = {"kind" => "along", "count" => 20, "run_mm" => 420.0} }
+    told = Presenters::MiddlesOfRepeats.new(fresh, fresh.placement, UpClose::Measure::LengthWriter.new("mm")).words
+    expect(told.scan(/(\d+): /).flatten).to eq %w[1 2 3 20]
     send_form "/marks/#{mark.id}/place/repeats", "kind" => "along", "count" => "4", "run" => ""
     expect([last_response.status, error_at("run")]).to match [422, /Type a length/]
     expect(Nokogiri::HTML5(last_response.body).at_css("#r-run").parent.text).to include("Type a length")
