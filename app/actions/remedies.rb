@@ -83,6 +83,8 @@ module Actions
       was, now = [mark, trial].map { |one| one.width_mm.round(2) }
       parts = [("#{UpClose::Working.number(now)} mm wide then, for #{UpClose::Working.number(was)}" if was != now)]
       parts << "#{(after.chance * 100).round} in 100 succeed" if after.chance
+      left = after.stops.size
+      parts << "#{left} more #{(left == 1) ? "stop" : "stops"} to put right then" if left.positive?
       more = (after.watched - before.watched).map(&:downcase)
       parts << "then watch: #{more.join(", ")}" if more.any?
       parts.compact.join("; ")

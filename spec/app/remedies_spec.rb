@@ -93,6 +93,17 @@ RSpec.describe Actions::Remedies, :shop do
     expect(described_class.offers(Mark.find(mark.id)).map(&:key).grep(/\A(step|width)/)).to be_empty
   end
 
+  it "thickens no lines of a photograph, which has none" do
+    sky = (Vips::Image.xyz(900, 700)[1] * 0.2 + 110 + Vips::Image.gaussnoise(900, 700, sigma: 6, seed: 1)).cast(:uchar)
+    mark = stopped(BOX, BRASS.merge("width_mm" => "60", "height_mm" => "50"), %w[water-slide inkjet clear-film], 30)
+    photo = upload(sky.copy(interpretation: :b_w).jpegsave_buffer, "sky.jpg")
+    send_form "/marks/#{mark.id}/artwork", "kind" => "file", "file" => photo
+    Actions::LookAtArtwork.once(Mark.find(mark.id))
+    mark = Mark.find(mark.id)
+    expect([mark.artwork.picture?, mark.stops.open.any?]).to eq [true, true]
+    expect(described_class.offers(mark).map(&:key).grep(/thicken/)).to be_empty
+  end
+
   it "makes no change that it does not offer" do
     mark = stopped(*SITUATIONS_THAT_STOP.values.first)
     before = decided(mark.id)

@@ -22,8 +22,9 @@ module Actions
         end
       end
 
-      # each edge by half of what a line lacks
+      # each edge by half of what a line lacks; a picture with greys has no lines of its own to thicken
       def thicker(mark, stop)
+        return [] if mark.artwork.picture? && mark.planned.found.tones
         short = Short.of(mark, stop.key) or return []
         by = ((short.limit - short.value) / 2 / GRID).ceil * GRID
         return [] unless by.positive? && by <= MOST_MM
