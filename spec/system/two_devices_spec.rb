@@ -64,6 +64,29 @@ RSpec.describe "two devices at one run", :shop, :page do
     expect(page.evaluate_script("Object.keys(localStorage).filter((key) => key.startsWith('press-kept'))")).to be_empty
   end
 
+  it "keeps what was typed on a slow line before it leaves the page" do
+    id = ready_mark.id
+    visit "/marks/#{id}/place"
+    expect(page).to have_no_button("Set")
+    waiting = hold_pages("/marks/#{id}/place")
+    page.execute_script(<<~JS)
+      const [typed, leaving] = ["#figures", "form[action$=repeats]"].map((form) => document.querySelector(form))
+      for (const [name, value] of [["width", 21], ["y", -7]]) {
+        typed.elements[name].value = value
+        typed.requestSubmit()
+      }
+      leaving.elements.kind.value = "along"
+      leaving.elements.count.value = 2
+      leaving.requestSubmit()
+    JS
+    3.times do # two figures, and the page after the repeats
+      sleep 0.05 until waiting.any?
+      waiting.shift.continue
+    end
+    expect(page).to have_css("summary", text: "Repeats: 2")
+    expect(Mark.find(id)).to have_attributes(width_mm: 21, y_mm: -7)
+  end
+
   # @return [Array] requests for this path, held until each is continued
   def hold_pages(path)
     browser, held = page.driver.browser, []

@@ -44,8 +44,13 @@ export function latestOnly (work) {
 // Work done one after the other, in the order it came.
 export function inLine () {
   let last = Promise.resolve()
-  return (work) => {
-    last = last.then(work, work)
+  let waiting = 0
+  const line = (work) => {
+    waiting += 1
+    last = last.then(work, work).finally(() => { waiting -= 1 })
     return last
   }
+  line.busy = () => waiting > 0
+  line.done = () => last
+  return line
 }

@@ -1,6 +1,7 @@
 // Copies on their sheets, moved by hand. The server says what is broken; a place that breaks a rule is not kept.
 import { ask, latestOnly, inLine } from '../lib/ask.js'
 import { grip } from '../lib/grip.js'
+import { keptFirst } from '../lib/kept_first.js'
 
 const STEP = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
 const TURN_DEG = 15
@@ -10,6 +11,7 @@ export default function layout () {
   const said = document.getElementById('layout-said')
   const address = `/marks/${stage.dataset.mark}/layout`
   const line = inLine()
+  keptFirst(line)
   const grid = Number(stage.dataset.grid)
 
   const body = (copy, to, extra = {}) => new URLSearchParams({ copy: copy.dataset.copy, of: copy.dataset.of, ...to, ...extra })

@@ -1,6 +1,7 @@
 // Moves the mark by drag and by keys. The server says what holds there; this only draws it.
 import { ask, inLine, latestOnly } from '../lib/ask.js'
 import { grip } from '../lib/grip.js'
+import { keptFirst } from '../lib/kept_first.js'
 import { isTyping } from '../lib/keys.js'
 import { look as lookAgain } from '../widgets/looking.js'
 
@@ -76,6 +77,7 @@ export default function place () {
 
   // figures go in the order typed; moves that wait for each other become one
   const line = inLine()
+  keptFirst(line, form)
   let moving = false
   const move = (to) => {
     Object.assign(at, to, { moves: at.moves + 1 })
