@@ -106,9 +106,9 @@ module CommandLine
 
     def wanted
       {
-        finest_mm: UpClose::Artwork::Checks::ThinnestLine.call(subject)&.value,
+        finest_mm: subject.finest_mm,
         mostly_over_mm: subject.mostly_over_mm,
-        tones: subject.solids.tones > UpClose::Artwork::Checks::Tones::MUCH,
+        tones: subject.kind.toned?,
         palette: subject.palette,
         fumes: @options[:fumes],
         use: @options[:use].to_s.split(/\s*,\s*/)

@@ -5,7 +5,7 @@ module UpClose
     # What the checks look at: an artwork at its final size, what must hold it,
     # and what it goes on. Works things out once, when asked.
     class CheckContext
-      attr_reader :artwork, :width_mm, :limits, :film, :border_mm, :lettering, :proof
+      attr_reader :artwork, :width_mm, :limits, :film, :border_mm, :lettering, :proof, :kind, :purpose, :printer
 
       # @param artwork [Drawing, Picture]  @param width_mm [Float] of its ink
       # @param limits [Methods::Limits]
@@ -16,15 +16,18 @@ module UpClose
       # @param lettering [Hash, nil] {cap_mm:, x_mm:, small:} at this size
       # @param white_film [Boolean] whether its method can be done on white film
       # @param inked [Boolean] whether printed colours end on the piece
+      # @param kind [Symbol, nil] what its maker says it is, one of Kind::KINDS
+      # @param purpose [Symbol] key of Purposes  @param printer [Symbol] :laser or :inkjet
       def initialize(
         artwork:, width_mm:, limits:, film: :clear, surface: nil, border_mm: nil, lettering: nil, white_film: true,
-        inked: true, more_colours: []
+        inked: true, more_colours: [], kind: nil, purpose: :picture, printer: :laser
       )
+        @kind, @purpose, @printer = Kind.of(artwork, kind), purpose, printer
         @artwork, @width_mm, @limits, @film, @border_mm, @lettering =
           artwork, width_mm, limits, film, border_mm, lettering
         @surfaces = [surface, *more_colours].compact
         @white_film, @inked = white_film, inked
-        @proof = SizedRaster.new(artwork, width_mm: width_mm, lightest: limits[:lightest])
+        @proof = SizedRaster.new(artwork, width_mm: width_mm, lightest: limits[:lightest], kind: @kind)
       end
 
       # what shows through; of several colours the one on which most of the artwork is lost
@@ -35,8 +38,12 @@ module UpClose
       end
 
       # the width that all but as much of its lines as stops a method exceeds
-      # @return [Float] mm
-      def mostly_over_mm = thinness.width_at(Checks::Thin::STOP_SHARE) * width_mm
+      # @return [Float, nil] mm; nil for a photograph, which has no lines of its own
+      def mostly_over_mm = kind.photograph? ? nil : thinness.width_at(Checks::Thin::STOP_SHARE) * width_mm
+
+      # the width that 99 % of the length of its lines exceeds
+      # @return [Float, nil] mm; nil for a photograph
+      def finest_mm = kind.photograph? ? nil : (thinness.thinnest || thinness.reached) * width_mm
 
       # where it is thin at this size, and how thin it is at any; a limit of none is looked at as the usual one
       # @return [Thinness::Survey]
@@ -47,7 +54,9 @@ module UpClose
 
       # @param ground [Boolean] the gaps instead of the ink
       # @return [Thinness::Profile]
-      def thinness(ground: false) = Thinness::Profile.of(artwork, ground: ground, lightest: limits[:lightest])
+      def thinness(ground: false)
+        Thinness::Profile.of(artwork, ground: ground, lightest: limits[:lightest], kind: @kind)
+      end
 
       def white_film? = @white_film
 
@@ -55,6 +64,9 @@ module UpClose
 
       # @return [Solids]
       def solids = @solids ||= Solids.new(proof)
+
+      # @param finest [Float] mm  @return [Float] share of a picture's detail that is finer, 0..1
+      def finer_detail(finest) = (@detail ||= FineDetail.new(proof)).lost_under(finest)
 
       # @return [PredictedLook, nil]
       def look = surface && inked? && (@look ||= PredictedLook.new(proof, surface: surface, film: film))

@@ -31,7 +31,18 @@ module UpClose
 
       # @param subject [CheckContext]
       # @return [Array<Finding>]
-      def self.findings(subject) = all.filter_map { |check| check.call(subject) }
+      def self.findings(subject)
+        all.select { |check| bears_on?(check, subject) }.filter_map { |check| check.call(subject) }
+      end
+
+      # A check may say what it is for: FOR = {kind: […], purpose: […], printer: […]}; what it leaves out does not
+      # matter.
+      # @return [Boolean]
+      def self.bears_on?(check, subject)
+        return true unless check.const_defined?(:FOR)
+        asked = {kind: subject.kind.key, purpose: subject.purpose, printer: subject.printer}
+        check::FOR.all? { |name, which| which.include?(asked.fetch(name)) }
+      end
     end
   end
 end

@@ -12,14 +12,19 @@ module UpClose
 
       # @param image [Vips::Image] sRGB or grey, 8 bit, no alpha
       # @param soft [Boolean] a rendering: its outermost pixels are partly covered
+      # @param palest [Numeric, nil] as InkTone.cover takes it: near ink its edge lies at half of that
+      # @param paper [Numeric, nil] levels, what is no darker is the paper it was drawn on
       # @return [Ink, nil]
-      def self.call(image, soft: false) = new(image, soft: soft).call
+      def self.call(image, soft: false, palest: nil, paper: nil)
+        new(image, soft: soft, palest: palest, paper: paper).call
+      end
 
-      def initialize(image, soft: false)
+      def initialize(image, soft: false, palest: nil, paper: nil)
         @image = image
         @soft = soft
-        mask = image < LIGHTER
+        mask = image < (paper ? 255 - paper : LIGHTER)
         @mask = Graphics::Pixels.held((mask.bands > 1) ? mask.bandor : mask)
+        @mask = undamaged(palest) if palest
       end
 
       def call
@@ -36,6 +41,14 @@ module UpClose
       end
 
       private
+
+      # Near ink what is half as dark as it; elsewhere all that is laid, single places aside.
+      def undamaged(palest)
+        tone = InkTone.tone(@image)
+        near = InkTone.near?(tone, palest)
+        kept = Graphics::Pixels.held(near.ifthenelse(tone >= palest / 2.0, Graphics::Pixels.evened(@mask)))
+        kept.max.zero? ? @mask : kept
+      end
 
       # How far into its outermost pixels the ink reaches: their darkest against
       # the darkest of the next, which straight and gently curved edges fill.

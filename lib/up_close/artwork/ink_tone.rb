@@ -27,15 +27,42 @@ module UpClose
       # How much of each place is inked, 0 none … 255 all, whatever its colour: a soft edge is
       # the share of its own colour, not of black.
       # @param tone [Vips::Image] as above  @param lightest [Float]
+      # @param palest [Numeric, nil] how darkly its palest even colour is printed, levels: near that what is much
+      #   paler is damage that packing a picture leaves round its edges
+      # @param enlarged [Float] pixels to one of the picture's own, in which it was packed
       # @return [Vips::Image] one band
-      def cover(tone, lightest: LIGHTEST)
+      def cover(tone, lightest: LIGHTEST, palest: nil, enlarged: 1.0)
         level = 255 * lightest
-        return tone unless pale?(tone, level)
-        edge = (tone <= level).morph(square(3), :dilate)
+        return (palest ? whole_at(tone, palest) : tone) unless pale?(tone, level)
+        least = palest ? near?(tone, palest, enlarged).ifthenelse(palest, 2 * level) : 1
+        edge = (tone <= (palest ? (least / 2 > level).ifthenelse(least / 2, level) : level)).morph(square(3), :dilate)
         near = tone.rank(3, 3, 8).rank(3, 3, 8)
-        share = (tone * 255.0 / (near > 0).ifthenelse(near, 255)).cast(:uchar)
+        near = (near > least).ifthenelse(near, least)
+        share = (tone * 255.0 / near).cast(:uchar)
         Graphics::Pixels.held(edge.ifthenelse(share, 255))
       end
+
+      # @return [Vips::Image] the same with all that is as dark as its palest colour taken as full
+      def whole_at(tone, palest)
+        share = tone * (255.0 / palest)
+        Graphics::Pixels.held((share > 255).ifthenelse(255, share).cast(:uchar))
+      end
+
+      # how far from an edge packing leaves damage, pixels: a block of 8, and as much again
+      BLOCK_PX = 8
+      DAMAGED_BLOCKS = 2
+
+      # @return [Vips::Image] a mask of all that lies near ink at least half as dark as its palest colour, in blocks
+      def near?(tone, palest, enlarged = 1.0)
+        dark = Graphics::Pixels.held(tone > palest / 2.0)
+        few = BLOCK_PX * BLOCK_PX / 255.0
+        blocks = Graphics::Pixels.held(dark.cast(:float).shrink(BLOCK_PX, BLOCK_PX, ceil: true) * few >= FEW_DARK)
+        near = Graphics::Pixels.grown(blocks, 2 * (DAMAGED_BLOCKS * enlarged).ceil + 1).zoom(BLOCK_PX, BLOCK_PX)
+        Graphics::Pixels.held(near.crop(0, 0, tone.width, tone.height))
+      end
+
+      # places of a block that make it one with ink: fewer are a speck
+      FEW_DARK = 3
 
       # whether any area is inked lighter than black
       def pale?(tone, level) = ((tone > level) & (tone < DARK)).morph(square(PLATEAU_PX), :erode).max.positive?

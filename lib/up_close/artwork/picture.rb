@@ -50,7 +50,7 @@ module UpClose
       end
 
       # @return [Ink, nil] in pixels; nil when the picture is all white
-      def ink = @ink ||= InkOfPixels.call(image)
+      def ink = @ink ||= rendered? ? InkOfPixels.call(image) : ink_of_kind(Kind.of(self))
 
       # as it was measured when it was first opened
       # @return [Picture] itself
@@ -78,6 +78,8 @@ module UpClose
       def draw_on(page, **place) = page.picture(self, **place)
 
       private
+
+      def ink_of_kind(kind) = InkOfPixels.call(image, palest: kind.palest, paper: kind.paper)
 
       # a plain PNG that is ink from edge to edge needs no packing again
       def as_it_came

@@ -8,6 +8,22 @@ module UpClose
     module Pixels
       module_function
 
+      # each place as the highest of those within a square round it
+      # @param px [Integer] the square's side; of a smaller image, the whole of it
+      # @return [Vips::Image]
+      def grown(image, px)
+        wide, high = [px, image.width].min, [px, image.height].min
+        image.rank(wide, high, wide * high - 1)
+      end
+
+      # each place as the lowest of those within a square round it
+      # @return [Vips::Image]
+      def worn(image, px) = image.rank([px, image.width].min, [px, image.height].min, 0)
+
+      # each place as the middle one of the nine about it; a narrower image stays as it is
+      # @return [Vips::Image]
+      def evened(image) = ([image.width, image.height].min < 3) ? image : image.median(3)
+
       # Runs the whole pipeline once and holds its pixels. The binding's own
       # copy_memory hands on a null image when decoding fails.
       # @raise [Vips::Error]

@@ -16,7 +16,8 @@ module UpClose
           border_mm: bare.setting.border_mm,
           lettering: lettering,
           white_film: transfer_method.stocks.any?(&:white?),
-          inked: transfer_method.inked? && purpose.inked?
+          inked: transfer_method.inked? && purpose.inked?,
+          purpose: purpose.key.to_sym, printer: printer.to_sym
         )
       end
 
@@ -24,9 +25,9 @@ module UpClose
       # @return [PlannedMark::Found]
       def found
         PlannedMark::Found.new(
-          width_mm: width_mm, finest_mm: Artwork::Checks::ThinnestLine.call(subject)&.value,
+          width_mm: width_mm, finest_mm: subject.finest_mm,
           mostly_over_mm: subject.mostly_over_mm, line_mm: subject.lines.length_mm, coverage: subject.solids.laid,
-          tones: subject.solids.tones > Artwork::Checks::Tones::MUCH, palette: subject.palette
+          tones: subject.kind.toned?, palette: subject.palette
         )
       end
 

@@ -6,7 +6,7 @@ module UpClose
       # How much of its box is inked.
       module Coverage
         LISTED = 70
-        EVEN = (0.3..0.7)
+        FULL = 0.95
 
         module_function
 
@@ -42,8 +42,8 @@ module UpClose
 
         # @param share [Float] 0..1  @return [String]
         def reason(share)
-          return "Between 30 and 70 % the bath works evenly." if EVEN.cover?(share)
-          "For etching, 30 to 70 % gives an even depth. For printing it does not matter."
+          return "Nearly all of its box is inked: it lies there like a tile." if share > FULL
+          "How much of its box is printed. More ink takes longer to dry."
         end
 
         # @param bare [Float] share of its box that the bath eats, 0..1  @return [String]

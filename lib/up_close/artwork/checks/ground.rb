@@ -16,21 +16,35 @@ module UpClose
         # @param subject [CheckContext]  @return [Finding, nil] nil where there is nothing to look at
         def call(subject)
           border = subject.whites.border
-          return boxed(border) if border.nearly_white?
+          photograph = subject.kind.photograph?
+          return boxed(border, photograph ? :watch : :stop) if border.nearly_white? && (border.around? || !photograph)
+          return paper(border) if border.paper? && !photograph
           inside = subject.whites.nearly_white_inside
-          return left(*inside) if inside && inside.last > LEFT
+          return left(*inside) if inside && inside.last > LEFT && !subject.kind.toned?
           border.colour ? fine(border) : clear
         end
 
         # a ground that is nearly but not quite white prints as a box
         # @param border [Raster::Border]  @return [Finding]
-        def boxed(border)
+        def boxed(border, verdict)
+          finding(
+            verdict,
+            border.colour.to_hex,
+            off(border.colour),
+            working(border),
+            "It is nearly white, but not quite. It prints as a visible box round the picture.",
+            "Add the step “Clear the ground”."
+          )
+        end
+
+        # @param border [Raster::Border]  @return [Finding]
+        def paper(border)
           finding(
             :stop,
             border.colour.to_hex,
             off(border.colour),
             working(border),
-            "It is nearly white, but not quite. It prints as a visible box round the picture.",
+            "It looks like paper: pale all round, with grain and shade. All of it would be printed with the drawing.",
             "Add the step “Clear the ground”."
           )
         end

@@ -6,8 +6,6 @@ module UpClose
       # Pixels an inch at the printed size.
       module Resolution
         LISTED = 30
-        # pictures of two tones are line art
-        LINE_ART_TONES = 0.02
 
         module_function
 
@@ -35,7 +33,7 @@ module UpClose
         end
 
         # line art wants twice what a photo does
-        def wanted(subject) = (subject.solids.tones < LINE_ART_TONES) ? subject.limits[:line_dpi] : subject.limits[:dpi]
+        def wanted(subject) = subject.kind.toned? ? subject.limits[:dpi] : subject.limits[:line_dpi]
 
         # soft is worth a look; under half, the steps themselves show
         def verdict(dpi, soft, wanted)

@@ -6,6 +6,8 @@ module UpClose
       # Parts too small to hold wash off: smaller than (2 × limit)².
       module Specks
         LISTED = 40
+        # a photograph has none of its own
+        FOR = {kind: %i[lines flat mixed]}.freeze
 
         module_function
 

@@ -6,6 +6,8 @@ module UpClose
       # Thin gaps run shut.
       module ThinnestGap
         LISTED = 20
+        # a photograph has none of its own
+        FOR = {kind: %i[lines flat mixed]}.freeze
 
         module_function
 

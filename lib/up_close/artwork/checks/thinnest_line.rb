@@ -6,6 +6,8 @@ module UpClose
       # Thin lines do not carry.
       module ThinnestLine
         LISTED = 10
+        # a photograph has none of its own
+        FOR = {kind: %i[lines flat mixed]}.freeze
 
         module_function
 

@@ -18,6 +18,10 @@ module UpClose
       WHITE = 255 * 0.99
       # of a white border, as much as this may be shaded before it shows
       SHADED = 0.1
+      # paper is no darker; ΔE₀₀ that grain and light spread it by; of the strip
+      PALE = 150
+      UNEVEN = 1.5
+      ALL_ROUND = 0.9
       MOST_PLACES = 1000
       ROUNDS = 3
 
@@ -43,6 +47,16 @@ module UpClose
         darkest = @middle.to_a.min
         (darkest >= NEAR && darkest < WHITE) || (darkest >= WHITE && shaded > SHADED)
       end
+
+      # Paper that was photographed or scanned: pale all round, but not even, as no drawn colour is.
+      # @return [Boolean]
+      def paper?
+        return false unless colour && around?
+        colour.to_a.min.between?(PALE, WHITE) && spread > UNEVEN
+      end
+
+      # @return [Boolean] its colour runs along all of the strip, not along a part as a sky does
+      def around? = one_colour? && alike.size >= @asked * ALL_ROUND
 
       # share of the cluster that is not as good as white
       def shaded = alike.count { |place| place.last.min < WHITE } / alike.size.to_f

@@ -19,8 +19,9 @@ module UpClose
       # @param artwork [Drawing, Picture]  @param width_mm [Float] of the ink's own box
       # @param per_mm [Float, nil] pixels a millimetre, when it is only to be shown
       # @param lightest [Float] the lightest tone that is laid, as a share of full ink
-      def initialize(artwork, width_mm:, per_mm: nil, lightest: InkTone::LIGHTEST)
-        @artwork, @width_mm, @per_mm, @lightest = artwork, width_mm, per_mm, lightest
+      # @param kind [Kind, nil] what it is taken as
+      def initialize(artwork, width_mm:, per_mm: nil, lightest: InkTone::LIGHTEST, kind: nil)
+        @artwork, @width_mm, @per_mm, @lightest, @kind = artwork, width_mm, per_mm, lightest, kind
       end
 
       def height_mm = width_mm * artwork.ink.aspect
@@ -46,13 +47,19 @@ module UpClose
 
       # how much of each place is inked, 0 none … 255 all, whatever its colour
       # @return [Vips::Image] one band
-      def cover = @cover ||= artwork.vector? ? drawn_cover : InkTone.cover(tone, lightest: @lightest)
+      def cover = @cover ||= artwork.vector? ? drawn_cover : taken_cover
 
-      # +cover+ at a half, a quarter … of its pixels, each made from the one before
+      # the same with continuous tone taken as solid: no line of its own is looked for there
+      # @return [Vips::Image] one band
+      def line_cover
+        @line_cover ||= toned_region.then { |mask| mask ? Graphics::Pixels.held(mask.ifthenelse(255, cover)) : cover }
+      end
+
+      # +line_cover+ at a half, a quarter … of its pixels, each made from the one before
       # @param times [Integer] how often it is halved
       # @return [Vips::Image] one band
       def halved(times)
-        return cover if times.zero?
+        return line_cover if times.zero?
         (@halved ||= {})[times] ||= Graphics::Pixels.held(halved(times - 1).shrink(2, 2, ceil: true))
       end
 
@@ -68,6 +75,15 @@ module UpClose
 
       private
 
+      # at +per_mm+, with the margin
+      def toned_region
+        return if artwork.vector?
+        whole = @kind&.toned_region(artwork.image.width, artwork.image.height) or return
+        part = whole.crop(*artwork.ink.box.to_a.map(&:to_i))
+        part = part.resize(per_mm / own_per_mm, kernel: :nearest)
+        part.embed(MARGIN, MARGIN, cover.width, cover.height)
+      end
+
       def bounded(wanted) = [wanted, Math.sqrt(MOST_PIXELS / area_mm2)].min
 
       # small marks are looked at twice as finely
@@ -76,6 +92,13 @@ module UpClose
       def drawn_per_mm = finest
 
       def drawn = rendered(artwork)
+
+      def taken_cover
+        InkTone.cover(
+          tone, lightest: [@lightest, (@kind&.paper || 0) / 255.0].max, palest: @kind&.palest,
+          enlarged: [per_mm / own_per_mm, 1.0].max
+        )
+      end
 
       def drawn_cover
         black = InkTone.as_black(artwork, lightest: @lightest)

@@ -12,6 +12,7 @@ module UpClose
           return if touches.positive? && [part.width, part.height].max < size / shrink
           chords = chords(part, most, shrink, size, touches != 1)
           return if chords.empty? || (touches == 1 && !line?(chords.map(&:length), reach * shrink, size))
+          return if @ground && touches == 1 && closes?(chords)
           place(part, chords, touches, shrink, size, weight)
         end
 
@@ -30,6 +31,30 @@ module UpClose
           quarter, three = widths[widths.size / 4], widths[widths.size * 3 / 4]
           return quarter > Survey::STEADY * three if reach < 2.0 * size
           true
+        end
+
+        # A notch: a gap that narrows all the way to where it is closed already. Printed thicker it is a little shorter,
+        # and parts nothing less than it did.
+        # @param chords [Array<Caliper::Chord>] shortest first
+        def closes?(chords)
+          shortest, longest = chords.first, chords.last
+          return false if shortest.length > CLOSES * longest.length
+          along = [longest.x - shortest.x, longest.y - shortest.y]
+          places = chords.map { |chord| (chord.x - shortest.x) * along[0] + (chord.y - shortest.y) * along[1] }
+          correlation(places, chords.map(&:length)) > NARROWS
+        end
+
+        # the shortest against the longest chord of a notch, and how well width follows place: starting values
+        CLOSES = 0.5
+        NARROWS = 0.6
+        private_constant :CLOSES, :NARROWS
+
+        # @return [Float] Pearson's, -1..1
+        def correlation(xs, ys)
+          mean_x, mean_y = [xs, ys].map { |list| list.sum / list.size.to_f }
+          across = xs.zip(ys).sum { |x, y| (x - mean_x) * (y - mean_y) }
+          spread = Math.sqrt(xs.sum { |x| (x - mean_x)**2 } * ys.sum { |y| (y - mean_y)**2 })
+          spread.zero? ? 0.0 : across / spread
         end
 
         # half-pixel chords are made exact by the one that was measured by its ink

@@ -8,6 +8,8 @@ module UpClose
       # fine for those. So every figure grows and shrinks exactly with the print.
       class Profile
         NOMINAL_MM = 100.0
+        # a change of how it is looked at makes it be looked at anew
+        VERSION = 2
         # pixels along the longer side, tried in turn
         SIDES_PX = [1200, 2400, 4800].freeze
         # lines finer than so many pixels are looked at again with more of them
@@ -19,14 +21,17 @@ module UpClose
 
         # @param artwork [Drawing, Picture]  @param ground [Boolean] the gaps instead of the ink
         # @param lightest [Float] as SizedRaster has it
+        # @param kind [Kind, nil] what it is taken as
         # @return [Profile] worked out once for an artwork
-        def self.of(artwork, ground:, lightest:)
-          artwork.kept([:thinness, ground, lightest]) { new(artwork, ground: ground, lightest: lightest) }
+        def self.of(artwork, ground:, lightest:, kind: nil)
+          artwork.kept([:thinness, VERSION, ground, lightest, kind&.key]) do
+            new(artwork, ground: ground, lightest: lightest, kind: kind)
+          end
         end
 
-        def initialize(artwork, ground:, lightest:)
+        def initialize(artwork, ground:, lightest:, kind: nil)
           @survey = SIDES_PX.each do |side|
-            survey = survey(artwork, side, ground, lightest)
+            survey = survey(artwork, side, ground, lightest, kind)
             thinnest = survey.thinnest
             break survey if thinnest.nil? || thinnest * survey.per_mm >= RESOLVED_PX || side == SIDES_PX.last
           end
@@ -65,9 +70,11 @@ module UpClose
 
         private
 
-        def survey(artwork, side, ground, lightest)
+        def survey(artwork, side, ground, lightest, kind)
           longer_mm = NOMINAL_MM * [1.0, artwork.ink.aspect].max
-          proof = SizedRaster.new(artwork, width_mm: NOMINAL_MM, per_mm: side / longer_mm, lightest: lightest)
+          proof = SizedRaster.new(
+            artwork, width_mm: NOMINAL_MM, per_mm: side / longer_mm, lightest: lightest, kind: kind
+          )
           Survey.new(proof, limit_mm: LEAST_PX * longer_mm / side, ground: ground, share: LOOKED_SHARE)
         end
       end

@@ -23,7 +23,10 @@ module UpClose
         UNSURE_PX = 2
         MOST_SPECKS = 400
         MOST_SAMPLES = 500
+        # of 255: a hairline thinner than a pixel covers a part of it
         SOFT = 64
+        # but a picture of so many pixels to the limit has none, and damage along its edges
+        WELL_RESOLVED_PX = 4
         MANY_PIXELS = 8_000_000
         # what varies less along it keeps its width
         STEADY = 0.75
@@ -41,7 +44,7 @@ module UpClose
         # @param coarsest [Integer] how often the picture is halved for that at most
         def initialize(proof, limit_mm:, ground: false, share: 0.01, coarsest: COARSEST)
           @proof, @limit, @ground, @share, @coarsest = proof, limit_mm, ground, share, coarsest
-          @image = ground ? proof.cover.invert : proof.cover
+          @image = ground ? proof.line_cover.invert : proof.line_cover
         end
 
         # @return [Array<Place>] all places narrower than the limit, narrowest first
@@ -149,10 +152,15 @@ module UpClose
 
         def at_level(level) = @ground ? @proof.halved(level).invert : @proof.halved(level)
 
+        def soft
+          own = @proof.own_per_mm
+          (own && own * @limit >= WELL_RESOLVED_PX) ? Caliper::HALF - 1 : SOFT
+        end
+
         # with room all round: beyond the picture lies nothing but its ground
         def mask(level, pad)
           image = at_level(level)
-          return Graphics::Pixels.held(image > SOFT) if pad.zero?
+          return Graphics::Pixels.held(image > soft) if pad.zero?
           Graphics::Pixels
             .held(image.embed(
               pad,
@@ -161,7 +169,7 @@ module UpClose
               image.height + 2 * pad,
               extend: :background,
               background: [@ground ? 255 : 0]
-            ) > SOFT)
+            ) > soft)
         end
 
         def judge(regions, contact, shrink, size, wide)
