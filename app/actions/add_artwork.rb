@@ -64,7 +64,7 @@ module Actions
 
     # @param artwork [Artwork] already in the shop
     def use(mark, artwork, cap_height_mm: nil)
-      mark.assign_attributes(artwork: artwork, recipe: [], prepared: nil, cover: nil)
+      mark.assign_attributes(artwork: artwork, recipe: [], prepared: nil, cover: nil, artwork_kind: nil)
       mark.forget_design
       place = FirstPlace.call(mark, cap_height_mm)
       ApplicationRecord.change do

@@ -4,7 +4,7 @@ module Actions
   # A left and a right flank of one body: the right one as the left one's mirror, or with its own artwork.
   module PairFlanks
     # what the mirror has as it is, beside how it is made
-    SAME_PLACE = %w[width_mm y_mm artwork_id placed_at cutting_kept].freeze
+    SAME_PLACE = %w[width_mm y_mm artwork_id artwork_kind placed_at cutting_kept].freeze
 
     module_function
 

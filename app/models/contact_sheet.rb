@@ -7,7 +7,7 @@ class ContactSheet
   LIKE = %w[shape measures material finish colour edge seen_through].freeze
   # what further marks take over from the first
   SAME_WORK = %w[
-    method_key printer stock picked purpose afterwards sealer coats reading paper copies clearance_mm
+    method_key printer stock picked purpose afterwards sealer coats reading paper copies clearance_mm show_through
   ].freeze
 
   attr_reader :mark

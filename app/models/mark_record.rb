@@ -46,7 +46,8 @@ class MarkRecord
       transfer_method: @mark.method_core, printer: @mark.printer&.to_sym, stock: @mark.stock_core,
       picked: @mark.schools, own_steps: @mark.own_school&.steps, purpose: @mark.purpose_core,
       afterwards: @mark.afterwards_core, work_s: @mark.work_s, **etching, sealer: @mark.sealer_core,
-      coats: @mark.coats, border_mm: (@mark.covering.any? ? 0.0 : @mark.laying["border_mm"]), turned: @mark.reading
+      coats: @mark.coats, border_mm: (@mark.covering.any? ? 0.0 : @mark.laying["border_mm"]), turned: @mark.reading,
+      show_through: UpClose::ShowThrough.fetch(@mark.show_through)
     )
   end
 

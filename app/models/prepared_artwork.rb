@@ -157,9 +157,21 @@ class PreparedArtwork
       border_mm: @mark.setting&.border_mm,
       lettering: lettering,
       white_film: method.nil? || method.stocks.any?(&:white?),
-      inked: (method.nil? || method.inked?) && (@mark.purpose_core.nil? || @mark.purpose_core.inked?)
+      inked: inked?,
+      kind: @mark.artwork_kind&.to_sym,
+      purpose: (@mark.purpose_core&.key || "picture").to_sym,
+      printer: (@mark.printer || "laser").to_sym,
+      show_through: @mark.show_through
     }
   end
+
+  # printed colours are what is looked at in the end
+  def inked?
+    (@mark.method_core.nil? || @mark.method_core.inked?) && (@mark.purpose_core.nil? || @mark.purpose_core.inked?)
+  end
+
+  # @return [UpClose::Artwork::Kind] what it is taken as
+  def kind = UpClose::Artwork::Kind.new((@mark.artwork_kind || figures[:kind]).to_sym)
 
   # @return [Array<UpClose::Finding>] looked at now, or lately
   def findings = looked_at.first
@@ -176,16 +188,18 @@ class PreparedArtwork
   # names all that its checks depend on
   def checks_key = Shelves::KeptAnswers.kept_as(drawn, :looked_at, about)
 
-  # @param film [String] "wanted", "clear" or "white"
+  # @param film [String] "wanted", "clear", "white" or "faint"
   # @return [String] PNG
-  def look_png(film) = look_on((film == "white") ? :white : :clear, wanted: film == "wanted").first
+  def look_png(film)
+    look_on((film == "white") ? :white : :clear, wanted: film == "wanted", worn: film == "faint").first
+  end
 
   # as it will look, with the film in use
   # @return [Array(String, Float)] PNG, and its margin in pixels
   def look = look_on(film)
 
-  def look_on(film, wanted: false)
-    kept_apart(drawn, :look, @mark.width_mm, @mark.piece.colour_core, film, wanted: wanted)
+  def look_on(film, wanted: false, worn: false)
+    kept_apart(drawn, :look, @mark.width_mm, @mark.piece.colour_core, film, wanted: wanted, worn: worn)
   end
 
   # @return [String] PNG of what really comes over, for the loupe

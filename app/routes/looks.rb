@@ -29,6 +29,7 @@ module Routes
       preparing(app)
       remedies(app)
       looks(app)
+      said(app)
       fronts(app)
       impressions(app)
     end
@@ -101,11 +102,26 @@ module Routes
       end
     end
 
+    # what only its maker can say of it
+    def self.said(app)
+      app.post "/marks/:id/kind" do
+        mark = find_mark(params["id"])
+        Actions::SayOfArtwork.kind(mark, params["kind"].to_s)
+        redirect to("/marks/#{mark.id}/artwork"), 303
+      end
+
+      app.post "/marks/:id/show-through" do
+        mark = find_mark(params["id"])
+        Actions::SayOfArtwork.show_through(mark, params["answer"].to_s)
+        redirect to("/marks/#{mark.id}/artwork"), 303
+      end
+    end
+
     # the look on the piece
     def self.looks(app)
       app.get "/marks/:id/look.png" do
         mark = find_mark(params["id"])
-        halt 404 unless mark.artwork && %w[wanted clear white].include?(params["film"])
+        halt 404 unless mark.artwork && %w[wanted clear white faint].include?(params["film"])
         cache_control :private, max_age: KEPT_S
         content_type "image/png"
         mark.design.look_png(params["film"])
@@ -140,6 +156,6 @@ module Routes
       end
     end
 
-    private_class_method :checks, :overrides, :preparing, :remedies, :looks, :fronts, :impressions
+    private_class_method :checks, :overrides, :preparing, :remedies, :looks, :said, :fronts, :impressions
   end
 end

@@ -171,7 +171,7 @@ module Shelves
     def figures_of(looked)
       {
         laid: looked.solids.laid, line_mm: looked.lines.length_mm, palette: looked.palette.to_a,
-        mostly_over_mm: looked.mostly_over_mm
+        mostly_over_mm: looked.mostly_over_mm, kind: looked.kind.key
       }
     end
   end

@@ -9,8 +9,9 @@ module Shelves
     LOOK_PX = 640
 
     # @param film [Symbol]  @param wanted [Boolean] as drawn, not as it will look
+    # @param worn [Boolean] half of the ink, with gaps
     # @return [Array(String, Float)] PNG, and its margin in pixels
-    def look(width_mm, surface, film, wanted: false)
+    def look(width_mm, surface, film, wanted: false, worn: false)
       Workers.drawing("drawing")
       per_mm = LOOK_PX / [width_mm, width_mm * artwork.ink.aspect].max
       proof = UpClose::Artwork::SizedRaster.new(artwork, width_mm: width_mm, per_mm: per_mm)
@@ -20,7 +21,8 @@ module Shelves
         film: film,
         most_px: LOOK_PX + 2 * UpClose::Artwork::SizedRaster::MARGIN
       )
-      [(wanted ? look.wanted : look.predicted).pngsave_buffer(compression: 3), look.margin]
+      shown = worn ? look.worn : look.predicted
+      [(wanted ? look.wanted : shown).pngsave_buffer(compression: 3), look.margin]
     end
 
     # @return [String] PNG of what really comes over, for the loupe

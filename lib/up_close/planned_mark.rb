@@ -89,7 +89,7 @@ module UpClose
       {
         use: uses, fumes: fumes, finest_mm: grown(:finest_mm), mostly_over_mm: grown(:mostly_over_mm),
         tones: found.tones == true, size_mm: (sized? ? [width_mm, height_mm] : nil), palette: found.palette,
-        climate: climate, book: book
+        climate: climate, book: book, show_through: show_through
       }
     end
 

@@ -26,7 +26,8 @@ module UpClose
         :afterwards,
         :grit,
         :climate,
-        :book
+        :book,
+        :show_through
 
       # @param method [Class] a Methods::Definition  @param printer [Symbol]
       # @param setting [Methods::MethodChoice, nil] with the schools picked
@@ -41,10 +42,12 @@ module UpClose
       # @param grit [Integer, nil] the ground was sanded to  @param climate [Timetable::Climate, nil] of the room
       # @param printers [Array<Symbol>, nil] kinds the shop has
       # @param book [Record::LimitBook] what this shop has read of its limits
+      # @param show_through [ShowThrough::Answer, nil] what may show through, where that was said
       def initialize(
         method:, printer:, stock: nil, material: nil, finish: nil, colour: nil, sealer: nil, setting: nil,
         use: [], fumes: "strong", finest_mm: nil, tones: false, size_mm: nil, palette: nil, purpose: nil,
-        grit: nil, climate: nil, printers: nil, more_colours: [], mostly_over_mm: nil, book: Record::LimitBook::NONE
+        grit: nil, climate: nil, printers: nil, more_colours: [], mostly_over_mm: nil, book: Record::LimitBook::NONE,
+        show_through: nil
       )
         @transfer_method, @printer, @stock = method, printer.to_sym, stock
         @material, @finish, @colour, @sealer = material, finish, colour, sealer
@@ -53,6 +56,7 @@ module UpClose
         @mostly_over_mm = mostly_over_mm
         @purpose, @afterwards = purpose || setting&.purpose, setting&.afterwards
         @grit, @climate, @printers, @more_colours, @book = grit, climate, printers, more_colours, book
+        @show_through = show_through
         freeze
       end
 

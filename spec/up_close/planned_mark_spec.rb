@@ -21,7 +21,7 @@ OTHER_OF_A_MARK = {
   afterwards: -> { UpClose::Afterwards.fetch("burn") }, work_s: -> { 600 },
   work_finish: -> { UpClose::EtchFinishes.all.first }, work_bath: -> { UpClose::Etching::Current },
   sealer: -> { UpClose::Sealing.fetch("spray-satin") }, coats: -> { 7 }, border_mm: -> { 9.0 },
-  turned: -> { "mirrored" }, placement: -> { UpClose::Placing::Placement.new(width_mm: 60, x_mm: 3) },
+  turned: -> { "mirrored" }, show_through: -> { UpClose::ShowThrough.fetch("faint") }, placement: -> { UpClose::Placing::Placement.new(width_mm: 60, x_mm: 3) },
   clearance_mm: -> { 8.0 }, paper: -> { UpClose::Printing::Paper.fetch("letter") },
   allowances: -> { UpClose::Sheets::Allowances.new(gap_mm: 9) }, copies: -> { 9 }, pieces: -> { 8 },
   climate: -> { UpClose::Timetable::Climate.new(temperature_c: 8) }, fumes: -> { "none" }, tray: -> { 3 },

@@ -5,7 +5,8 @@ module UpClose
     # What the checks look at: an artwork at its final size, what must hold it,
     # and what it goes on. Works things out once, when asked.
     class CheckContext
-      attr_reader :artwork, :width_mm, :limits, :film, :border_mm, :lettering, :proof, :kind, :purpose, :printer
+      attr_reader :artwork, :width_mm, :limits, :film, :border_mm, :lettering, :proof, :kind, :purpose, :printer,
+        :show_through
 
       # @param artwork [Drawing, Picture]  @param width_mm [Float] of its ink
       # @param limits [Methods::Limits]
@@ -17,12 +18,15 @@ module UpClose
       # @param white_film [Boolean] whether its method can be done on white film
       # @param inked [Boolean] whether printed colours end on the piece
       # @param kind [Symbol, nil] what its maker says it is, one of Kind::KINDS
+      # @param show_through [String, nil] key of ShowThrough, where it was said
       # @param purpose [Symbol] key of Purposes  @param printer [Symbol] :laser or :inkjet
       def initialize(
         artwork:, width_mm:, limits:, film: :clear, surface: nil, border_mm: nil, lettering: nil, white_film: true,
-        inked: true, more_colours: [], kind: nil, purpose: :picture, printer: :laser
+        inked: true, more_colours: [], kind: nil, purpose: :picture, printer: :laser,
+        show_through: nil
       )
         @kind, @purpose, @printer = Kind.of(artwork, kind), purpose, printer
+        @show_through = ShowThrough.fetch(show_through)
         @artwork, @width_mm, @limits, @film, @border_mm, @lettering =
           artwork, width_mm, limits, film, border_mm, lettering
         @surfaces = [surface, *more_colours].compact

@@ -8,7 +8,7 @@ module UpClose
     # picture (ContinuousTone). A maker's word stands before it. Frozen.
     class Kind
       KINDS = {
-        lines: "line work", flat: "flat colour", photograph: "photograph", mixed: "line work with a photograph"
+        lines: "line work", flat: "flat colour", photograph: "photograph", mixed: "mixed"
       }.freeze
       # a change of what tells it makes it be told anew
       VERSION = 1

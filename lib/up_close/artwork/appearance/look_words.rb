@@ -9,15 +9,17 @@ module UpClose
       NAMED = 3
 
       # @param colours [ColoursOnPiece]  @param white_film [Boolean] whether this method could use white film
-      def initialize(colours, white_film)
-        @colours, @white_film = colours, white_film
+      # @param asked [ShowThrough::Answer, nil] what may show through
+      def initialize(colours, white_film, asked: nil)
+        @colours, @white_film, @asked = colours, white_film, asked
       end
 
       def reason = [lost, changed, fine].compact.first(2).join(" ")
 
       def remedy
-        return if [@colours.lost, @colours.changed].max <= LITTLE
+        return if wrong <= LITTLE
         return "Choose deeper colours." if white?
+        return "Make it lighter or darker than the piece, or ask for “Colours kept”." if asked_to_change?
         if @white_film
           "Use white film, or paint a light ground first."
         else
@@ -27,17 +29,26 @@ module UpClose
 
       private
 
+      # the largest share that is not as it was asked for
+      def wrong = [(@colours.lost unless asked_to_lose?), (@colours.changed unless asked_to_change?)].compact.max || 0.0
+
+      def asked_to_lose? = @asked && @asked.loses.nil?
+
+      def asked_to_change? = @asked && @asked.changes.nil?
+
       def white? = @colours.film == :white
 
       def lost
         return if @colours.lost <= LITTLE
         vanishing = @colours.vanishing.first(NAMED).join(", ")
+        return "#{share(@colours.lost)} of it melts into the piece (#{vanishing}), as you asked." if asked_to_lose?
         "#{share(@colours.lost)} of it cannot be seen on the piece (#{vanishing}).#{other}"
       end
 
       def changed
         return if @colours.changed <= LITTLE
         named = @colours.turns.first(NAMED).join(", ")
+        return "#{named.sub(/\A./, &:upcase)}: as you asked." if asked_to_change?
         "#{share(@colours.changed)} of it changes colour: #{named}.#{other unless lost}"
       end
 

@@ -35,6 +35,20 @@ module UpClose
         end
       end
 
+      # as it looks with half of its ink gone, more in some places than in others: a picture of an aim, no prediction
+      # @return [Vips::Image] sRGB, 8 bit
+      def worn
+        patches = Vips::Image.perlin(wanted.width, wanted.height, cell_size: [wanted.width / 14, 4].max, seed: WORN_SEED)
+        left = patches * 0.9 + 0.5
+        left = (left < 0).ifthenelse(0, left)
+        left = (left > 1).ifthenelse(1, left)
+        seen = Graphics::Pixels.held((light(wanted) * left - left + 1) * ground)
+        Graphics::Pixels.held(seen.copy(interpretation: :scrgb).colourspace(:srgb))
+      end
+
+      # the same patches each time
+      WORN_SEED = 11
+
       # pixels of +predicted+ beyond the ink's own box
       def margin = SizedRaster::MARGIN * [1.0, @most_px / [@proof.image.width, @proof.image.height].max.to_f].min
 

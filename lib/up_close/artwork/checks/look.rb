@@ -18,23 +18,32 @@ module UpClose
           Finding.new(
             key: :look,
             title: "Look on the piece",
-            verdict: verdict(colours, white_film: subject.white_film?),
+            verdict: verdict(colours, white_film: subject.white_film?, asked: subject.show_through),
             figure: "ΔE #{Working.number(here.difference, 1)}",
             value: colours.lost * 100,
             unit: "% lost",
             limit: LITTLE * 100,
             working: working(here),
-            reason: LookWords.new(colours, subject.white_film?).reason,
-            remedy: LookWords.new(colours, subject.white_film?).remedy
+            reason: LookWords.new(colours, subject.white_film?, asked: subject.show_through).reason,
+            remedy: LookWords.new(colours, subject.white_film?, asked: subject.show_through).remedy
           )
         end
 
-        # What is lost and what is another colour, each by its share of the ink. That colours take on the piece's own is
-        # what methods without white film are chosen for: it is told, and stops nothing.
+        # What is lost and what is another colour, each by its share of the ink, held against what was asked for. While
+        # nobody has said: that colours take on the piece's own is what methods without white film are chosen for; it
+        # is told, and stops nothing.
         # @param colours [ColoursOnPiece]  @param white_film [Boolean] whether its method has one
-        def verdict(colours, white_film:)
+        # @param asked [ShowThrough::Answer, nil]  @return [Symbol]
+        def verdict(colours, white_film:, asked: nil)
+          return verdict_asked(colours, asked) if asked
           return :stop if colours.lost > MOST || (white_film && colours.changed > MOST)
           ([colours.lost, colours.changed].max > LITTLE) ? :watch : :fine
+        end
+
+        def verdict_asked(colours, asked)
+          held = [[colours.lost, asked.loses], [colours.changed, asked.changes]]
+          return :stop if held.any? { |share, most| most && share > most }
+          (held.any? { |share, most| most && share > LITTLE }) ? :watch : :fine
         end
 
         # @param look [PredictedLook]  @return [Working]

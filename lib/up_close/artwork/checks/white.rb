@@ -17,7 +17,7 @@ module UpClose
         def call(subject)
           return unless subject.inked?
           share = subject.whites.inside
-          lost = share > LITTLE && subject.film == :clear && !light?(subject.surface)
+          lost = share > LITTLE && subject.film == :clear && !light?(subject.surface) && !asked?(subject)
           Finding.new(
             key: :white,
             title: "White inside the outline",
@@ -33,6 +33,9 @@ module UpClose
           )
         end
 
+        # @return [Boolean] the piece is wanted to show through
+        def asked?(subject) = subject.show_through && subject.show_through.changes.nil?
+
         # @param surface [Colour, nil]  @return [Boolean] near enough to white to stand in for it
         def light?(surface) = !surface.nil? && surface.lightness >= NEAR_WHITE
 
@@ -43,7 +46,7 @@ module UpClose
           if light?(subject.surface)
             "The piece itself is nearly white there."
           else
-            "Printers have no white ink. The piece shows there."
+            "Printers have no white ink. The piece shows there#{", as you asked" if asked?(subject)}."
           end
         end
 

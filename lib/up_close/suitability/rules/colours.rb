@@ -17,9 +17,9 @@ module UpClose
           worst = Artwork::ColoursOnPiece.worst_of(grounds, palette, film: film)
           colours = Artwork::ColoursOnPiece.new(palette, surface: worst, film: film)
           white = situation.transfer_method.stocks.any?(&:white?)
-          verdict = Artwork::Checks::Look.verdict(colours, white_film: white)
+          verdict = Artwork::Checks::Look.verdict(colours, white_film: white, asked: situation.show_through)
           return if verdict == :fine
-          words = Artwork::LookWords.new(colours, white)
+          words = Artwork::LookWords.new(colours, white, asked: situation.show_through)
           Finding.new(
             key: :look, title: "Look on the piece", verdict: situation.palette ? verdict : :watch,
             figure: "#{(colours.lost * 100).round} % lost", value: colours.lost * 100,
