@@ -94,7 +94,8 @@ RSpec.describe Actions::Remedies, :shop do
   end
 
   it "thickens no lines of a photograph, which has none" do
-    sky = (Vips::Image.xyz(900, 700)[1] * 0.2 + 110 + Vips::Image.gaussnoise(900, 700, mean: 0, sigma: 6, seed: 1)).cast(:uchar)
+    grey = Vips::Image.xyz(900, 700)[1] * 0.2 + 110
+    sky = (grey + Vips::Image.gaussnoise(900, 700, mean: 0, sigma: 6, seed: 1)).cast(:uchar)
     mark = stopped(BOX, BRASS.merge("width_mm" => "60", "height_mm" => "50"), %w[water-slide inkjet clear-film], 30)
     photo = upload(sky.copy(interpretation: :b_w).jpegsave_buffer, "sky.jpg")
     send_form "/marks/#{mark.id}/artwork", "kind" => "file", "file" => photo

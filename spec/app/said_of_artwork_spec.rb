@@ -31,7 +31,8 @@ RSpec.describe Actions::SayOfArtwork, :shop do
     send_form "/marks/#{mark.id}/kind", "kind" => "told"
     expect([Mark.find(mark.id).artwork_kind, stops(mark)]).to eq [nil, []]
     send_form "/marks/#{mark.id}/kind", "kind" => "flat"
-    send_form "/marks/#{mark.id}/artwork", "kind" => "file", "file" => upload(svg("<rect width='9' height='9'/>"), "a.svg")
+    send_form "/marks/#{mark.id}/artwork",
+      "kind" => "file", "file" => upload(svg("<rect width='9' height='9'/>"), "a.svg")
     expect(Mark.find(mark.id).artwork_kind).to be_nil
   end
 

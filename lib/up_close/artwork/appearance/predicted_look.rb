@@ -38,7 +38,8 @@ module UpClose
       # as it looks with half of its ink gone, more in some places than in others: a picture of an aim, no prediction
       # @return [Vips::Image] sRGB, 8 bit
       def worn
-        patches = Vips::Image.perlin(wanted.width, wanted.height, cell_size: [wanted.width / 14, 4].max, seed: WORN_SEED)
+        cell = [wanted.width / 14, 4].max
+        patches = Vips::Image.perlin(wanted.width, wanted.height, cell_size: cell, seed: WORN_SEED)
         left = patches * 0.9 + 0.5
         left = (left < 0).ifthenelse(0, left)
         left = (left > 1).ifthenelse(1, left)
