@@ -44,6 +44,7 @@ RSpec.describe Actions::SayOfArtwork, :shop do
     }.each do |asked, (verdict, words)|
       send_form "/marks/#{mark.id}/show-through", "answer" => asked
       expect([asked, look(mark)]).to match [asked, have_attributes(verdict: verdict, reason: words)]
+      Actions::LookAtArtwork.once(Mark.find(mark.id))
       advice = Mark.find(mark.id).planned.suitability.find { |finding| finding.key == :look }
       expect([asked, advice&.verdict || :fine]).to eq [asked, verdict]
     end
