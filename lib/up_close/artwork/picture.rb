@@ -50,7 +50,7 @@ module UpClose
       end
 
       # @return [Ink, nil] in pixels; nil when the picture is all white
-      def ink = @ink ||= rendered? ? InkOfPixels.call(image) : ink_of_kind(Kind.of(self))
+      def ink = @ink ||= came_packed? ? ink_of_kind(Kind.of(self)) : InkOfPixels.call(image)
 
       # as it was measured when it was first opened
       # @return [Picture] itself
@@ -78,6 +78,9 @@ module UpClose
       def draw_on(page, **place) = page.picture(self, **place)
 
       private
+
+      # what was rendered or worked out has no damage from packing
+      def came_packed? = !rendered? && !@bytes.empty?
 
       def ink_of_kind(kind) = InkOfPixels.call(image, palest: kind.palest, paper: kind.paper)
 
