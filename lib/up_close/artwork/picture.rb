@@ -82,7 +82,10 @@ module UpClose
       # what was rendered or worked out has no damage from packing
       def came_packed? = !rendered? && !@bytes.empty?
 
-      def ink_of_kind(kind) = InkOfPixels.call(image, palest: kind.palest, paper: kind.paper)
+      # a PNG is packed without loss: however pale, what lies beside its ink is meant
+      def ink_of_kind(kind)
+        InkOfPixels.call(image, palest: (kind.palest unless bytes.start_with?(PNG)), paper: kind.paper)
+      end
 
       # a plain PNG that is ink from edge to edge needs no packing again
       def as_it_came
