@@ -14,23 +14,23 @@ module Shelves
     # bytes that a socket takes whole once it takes any: an encrypted one of Puma's would wait for the rest
     AT_ONCE = 2048
 
-    # One page: its socket, and what is still to be written to it
-    Page = Struct.new(:io, :waiting, :said_at)
+    # One page: its socket, what is still to be written to it, when it last took a word, and what it was last told
+    Page = Struct.new(:io, :waiting, :said_at, :told)
 
     # @param every_s [Numeric] how often it is looked  @param most [Integer] pages at once
     # @yieldreturn [Object] what stands now, as JSON
     def initialize(every_s:, most: 1000, &stands)
       @every_s, @most, @stands = every_s, most, stands
-      @pages, @lock, @last_told = [], Mutex.new, nil
+      @pages, @lock, @last_look = [], Mutex.new, nil
     end
 
     def size = @lock.synchronize { @pages.size }
 
-    # Heard at the thread's next look: it alone writes. What stands is looked up anew, since a page just loaded may
-    # know more than was last told.
+    # Heard at the next look that begins after this: it alone writes, and a page just loaded may know more than was
+    # looked up before.
     # @param io [IO] a socket on which nothing is answered yet
     def add(io)
-      page = Page.new(io, HEAD + word(look), now)
+      page = Page.new(io, HEAD.dup, now, nil)
       @lock.synchronize do
         return io.close if @pages.size >= @most
         @pages << page
@@ -51,7 +51,8 @@ module Shelves
     def keep_telling
       loop do
         sleep @every_s
-        tell(safely_looked)
+        pages = @lock.synchronize { @pages.dup }
+        tell(pages, safely_looked)
         break if over?
       end
     rescue => error
@@ -63,19 +64,21 @@ module Shelves
     def over? = @lock.synchronize { @pages.empty?.tap { |none| @thread = nil if none } }
 
     # a database that is busy for a moment stops nobody from listening
+    # @return [String, nil] nil where nothing has been looked up yet
     def safely_looked
-      look
+      @last_look = look
     rescue => error
       warn error.message
-      @last_told
+      @last_look
     end
 
-    def tell(stands)
-      words = (stands == @last_told) ? ": still here\n\n" : word(stands)
-      @last_told = stands
-      all = @lock.synchronize { @pages.dup }
-      all.each { |page| page.waiting << words }
-      gone = all.reject { |page| write(page) }
+    # @param pages [Array<Page>] those that were there before the look
+    def tell(pages, stands)
+      pages.each do |page|
+        page.waiting << ((stands.nil? || stands == page.told) ? ": still here\n\n" : word(stands))
+        page.told = stands
+      end
+      gone = pages.reject { |page| write(page) }
       @lock.synchronize { @pages -= gone }
       gone.each { |page| page.io.close unless page.io.closed? }
     end

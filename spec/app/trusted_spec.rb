@@ -100,6 +100,24 @@ RSpec.describe "a shop that can be trusted", :shop do
       expect(@listeners.size).to eq 10
     end
 
+    it "tells a page that came while it was looked what changed meanwhile" do
+      stands = 1
+      coming = Thread.new { Thread.stop || listener }
+      @listeners = described_class.new(every_s: 0.01) do
+        stands.tap do
+          next unless Thread.current == coming
+          stands = 2
+          sleep 0.1
+        end
+      end
+      early = listener
+      Thread.pass until coming.stop?
+      late = coming.run.value
+      stands = 2
+      sleep 0.2
+      expect([early, late].map { |page| page.read_nonblock(4000) }).to all include("data: 2")
+    end
+
     # as Puma writes to an encrypted page: it waits until all is taken
     def encrypted(socket)
       socket.tap { |io| io.define_singleton_method(:write_nonblock) { |words, **| write(words) } }
