@@ -22,7 +22,8 @@ module UpClose
       def initialize(image, soft: false, palest: nil, paper: nil)
         @image = image
         @soft = soft
-        mask = image < (paper ? 255 - paper : LIGHTER)
+        @bare = paper || 255 - LIGHTER
+        mask = image < 255 - @bare
         @mask = Graphics::Pixels.held((mask.bands > 1) ? mask.bandor : mask)
         @mask = undamaged(palest) if palest
       end
@@ -42,11 +43,11 @@ module UpClose
 
       private
 
-      # Near ink what is half as dark as it; elsewhere all that is laid, single places aside.
+      # Near ink what is half as dark as it, or as what is drawn there; elsewhere all that is laid, single places aside.
       def undamaged(palest)
         tone = InkTone.tone(@image)
         near = InkTone.near?(tone, palest)
-        kept = Graphics::Pixels.held(near.ifthenelse(tone >= palest / 2.0, Graphics::Pixels.evened(@mask)))
+        kept = Graphics::Pixels.held(near.ifthenelse(tone >= InkTone.drawn(tone, palest, @bare) / 2.0, Graphics::Pixels.evened(@mask)))
         kept.max.zero? ? @mask : kept
       end
 

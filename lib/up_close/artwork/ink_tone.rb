@@ -34,7 +34,7 @@ module UpClose
       def cover(tone, lightest: LIGHTEST, palest: nil, enlarged: 1.0)
         level = 255 * lightest
         return (palest ? whole_at(tone, palest) : tone) unless pale?(tone, level)
-        least = palest ? near?(tone, palest, enlarged).ifthenelse(palest, 2 * level) : 1
+        least = palest ? near?(tone, palest, enlarged).ifthenelse(drawn(tone, palest, level), 2 * level) : 1
         edge = (tone <= (palest ? (least / 2 > level).ifthenelse(least / 2, level) : level)).morph(square(3), :dilate)
         near = tone.rank(3, 3, 8).rank(3, 3, 8)
         near = (near > least).ifthenelse(near, least)
@@ -46,6 +46,12 @@ module UpClose
       def whole_at(tone, palest)
         share = tone * (255.0 / palest)
         Graphics::Pixels.held((share > 255).ifthenelse(255, share).cast(:uchar))
+      end
+
+      # @return [Vips::Image] how dark a drawn thing near ink is: the palest even colour, or what is even there itself
+      def drawn(tone, palest, bare)
+        even = EvenTone.of(tone, bare)
+        Graphics::Pixels.held(((even > 0) & (even < palest)).ifthenelse(even, palest))
       end
 
       # how far from an edge packing leaves damage, pixels: a block of 8, and as much again
