@@ -42,24 +42,13 @@ module Actions
       ApplicationRecord.change do
         artwork.save!
         use(mark, artwork)
-        choose(mark, way) if way.method_key
+        # what speaks against its method is said at Method
+        TakeWhiteWay.set(mark, way)
+        mark.change
       end
-      way.recipe && PrepareArtwork.call(mark.reload, way.recipe, remember: false)
+      nil
     rescue UpClose::Error => error
       error
-    end
-
-    # its method as far as the way decides it; what speaks against that is said at Method
-    def choose(mark, way)
-      sealer = UpClose::Methods.fetch(way.method_key).seals_with
-      mark.change(
-        method_key: way.method_key,
-        printer: mark.printer || "laser",
-        stock: way.stock || UpClose::Methods.fetch(way.method_key).stocks.first.key,
-        picked: way.picked.to_h.transform_values(&:to_s),
-        reading: "auto",
-        sealer: sealer || mark.sealer
-      )
     end
 
     # @param artwork [Artwork] already in the shop

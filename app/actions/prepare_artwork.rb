@@ -11,18 +11,23 @@ module Actions
     # @param list [Array<Hash>] steps, as UpClose::Artwork::Recipe takes them
     # @return [UpClose::Error, nil] the refusal
     def call(mark, list, remember: true)
-      recipe = UpClose::Artwork::Recipe.new(list)
-      mm_per_unit = mark.design.mm_per_unit
-      was = mark.recipe
-      mark.recipe = recipe.to_a
-      mark.earlier_recipes = (mark.earlier_recipes + [was]).last(REMEMBERED) if remember && was != mark.recipe
-      settle(mark, mm_per_unit)
+      set(mark, list, remember: remember)
       mark.change
       nil
     rescue UpClose::Error => error
       mark.restore_attributes
       mark.forget_design
       error
+    end
+
+    # changes a mark that is not kept yet
+    # @raise [UpClose::Error]
+    def set(mark, list, remember: true)
+      recipe = UpClose::Artwork::Recipe.new(list)
+      mm_per_unit, was = mark.design.mm_per_unit, mark.recipe
+      mark.recipe = recipe.to_a
+      mark.earlier_recipes = (mark.earlier_recipes + [was]).last(REMEMBERED) if remember && was != mark.recipe
+      settle(mark, mm_per_unit)
     end
 
     # the box may have changed, and with it the width that keeps the scale

@@ -18,6 +18,8 @@ module Actions
     SOURCES = %i[Sheets Variants Sealers Preparing Sizes OtherMethods].freeze
     OF_FINENESS = %i[Preparing Sizes Sheets Variants OtherMethods].freeze
     OF_SIZE = %i[Preparing Sizes].freeze
+    # for what vanishes on the piece: white film under dark letters would be a patch, so white letters come first
+    OF_LOOK = [:WhiteWays, *SOURCES].freeze
     LOOK = "look"
 
     module_function
@@ -51,9 +53,9 @@ module Actions
     # what is laid already keeps its artwork and its size
     # @return [Enumerator::Lazy<Change>]
     def changes(mark, stop)
-      of_fineness = stop.stage == "artwork" && stop.key != LOOK
-      sources = of_fineness ? OF_FINENESS : SOURCES
-      sources -= OF_SIZE if mark.laid?
+      sources = (stop.key == LOOK) ? OF_LOOK : SOURCES
+      sources = OF_FINENESS if stop.stage == "artwork" && stop.key != LOOK
+      sources -= [*OF_SIZE, :WhiteWays] if mark.laid?
       sources.lazy.flat_map { |source| const_get(source).call(mark, stop) }
     end
 
@@ -82,6 +84,7 @@ module Actions
     def told(mark, trial, before, after)
       was, now = [mark, trial].map { |one| one.width_mm.round(2) }
       parts = [("#{UpClose::Working.number(now)} mm wide then, for #{UpClose::Working.number(was)}" if was != now)]
+      parts << "as #{trial.purpose_core.title.sub(/\A./, &:downcase)} then" if trial.purpose != mark.purpose
       parts << "#{(after.chance * 100).round} in 100 succeed" if after.chance
       left = after.stops.size
       parts << "#{left} more #{(left == 1) ? "stop" : "stops"} to put right then" if left.positive?

@@ -74,8 +74,8 @@ class MarkCovering
   def behind
     return @mark.artwork.drawn if recipe.empty?
     Shelves::DrawnArtwork.new(
-      source: @mark.artwork.origin, forms: Settings.opened, recipe: recipe.to_a, shape: shape, mm_per_unit: scale,
-      framed: true
+      source: @mark.artwork.origin, forms: Settings.opened, recipe: recipe.to_a, shape: shape,
+      colour: @mark.piece.colour_core, mm_per_unit: scale, framed: true
     )
   end
 

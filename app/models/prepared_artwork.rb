@@ -83,12 +83,13 @@ class PreparedArtwork
   # @return [Shelves::DrawnArtwork]
   def drawn = @drawn ||= prepared? ? drawn_at(mm_per_unit) : artwork.drawn
 
-  def drawn_at(mm_per_unit)
+  def drawn_at(mm_per_unit, steps = recipe)
     Shelves::DrawnArtwork.new(
       source: artwork.origin,
       forms: Settings.opened,
-      recipe: recipe.to_a,
+      recipe: steps.to_a,
       shape: @mark.shape_core,
+      colour: @mark.piece.colour_core,
       mm_per_unit: mm_per_unit
     )
   end
@@ -192,6 +193,38 @@ class PreparedArtwork
   # @return [String] PNG
   def look_png(film)
     look_on((film == "white") ? :white : :clear, wanted: film == "wanted", worn: film == "faint").first
+  end
+
+  # in white, by one of the ways with it; what such ways prepare themselves is left out
+  # @param way [String] key of a UpClose::Artwork::WaysWithWhite::Way  @return [String] PNG
+  def white_png(way)
+    steps = UpClose::Artwork::Recipe.new(without_white)
+    letters = steps.empty? ? artwork.drawn : drawn_at(mm_per_unit, steps)
+    width = steps.empty? ? mm_per_unit * artwork.ink_core.box.width : kept_apart(letters, :to_keep)["width_mm"]
+    kept_apart(letters, :white_png, width, @mark.piece.colour_core, way)
+  end
+
+  # its steps but for those that ways with white bring
+  def without_white
+    @mark.recipe.reject { |step| UpClose::Artwork::WaysWithWhite::Way.steps.include?(step["key"]) }
+  end
+
+  # dark letters or lines on a dark piece, or white ones already; false until it was looked at
+  def white_wanted?
+    ground = @mark.piece.colour_core
+    return false unless ground&.dark? && !@mark.covering.any?
+    return true if white_way
+    found = Shelves::KeptAnswers.at_hand(drawn, :looked_at, about)&.last or return false
+    kind = UpClose::Artwork::Kind.new((@mark.artwork_kind || found[:kind]).to_sym)
+    inked? && UpClose::Artwork::WaysWithWhite.wanted?(kind, UpClose::Artwork::Palette.from(found[:palette]), ground)
+  end
+
+  # @return [UpClose::Artwork::WaysWithWhite::Way, nil] that it is done by now
+  def white_way
+    active = recipe.active.map { |step| step.work::KEY }
+    UpClose::Artwork::WaysWithWhite.for_ink.find do |way|
+      way.taken?(method_key: @mark.method_key, stock: @mark.stock, template: @mark.template, active: active)
+    end
   end
 
   # as it will look, with the film in use

@@ -29,6 +29,7 @@ module Routes
       preparing(app)
       remedies(app)
       looks(app)
+      in_white(app)
       said(app)
       fronts(app)
       impressions(app)
@@ -46,6 +47,7 @@ module Routes
           checks: part(:checks, mark: mark, findings: looked),
           next: (params["stage"] == "artwork") ? part(:artwork_next, mark: mark) : nil,
           looked_at: part(:looked_at, mark: mark, findings: looked),
+          white: (params["stage"] == "artwork") ? part(:white, mark: mark) : nil,
           row: row.cells.to_h { |cell| [cell.stage, {figure: cell.figure, tone: cell.tone}] },
           stops: part(:stops, mark: mark, stage: stage_asked("place"), asked: false)
         )
@@ -110,6 +112,12 @@ module Routes
         redirect to("/marks/#{mark.id}/artwork"), 303
       end
 
+      app.post "/marks/:id/white" do
+        mark = find_mark(params["id"])
+        Actions::TakeWhiteWay.call(mark, UpClose::Artwork::WaysWithWhite.fetch(params["way"]))
+        redirect to("/marks/#{mark.id}/artwork"), 303
+      end
+
       app.post "/marks/:id/show-through" do
         mark = find_mark(params["id"])
         Actions::SayOfArtwork.show_through(mark, params["answer"].to_s)
@@ -125,6 +133,18 @@ module Routes
         cache_control :private, max_age: KEPT_S
         content_type "image/png"
         mark.design.look_png(params["film"])
+      end
+    end
+
+    # in white, by each of the ways with it
+    def self.in_white(app)
+      app.get "/marks/:id/white.png" do
+        mark = find_mark(params["id"])
+        way = UpClose::Artwork::WaysWithWhite.for_ink.find { |one| one.key == params["way"] }
+        halt 404 unless mark.artwork && mark.piece.colour_core && way
+        cache_control :private, max_age: KEPT_S
+        content_type "image/png"
+        mark.design.white_png(way.key)
       end
     end
 
@@ -156,6 +176,6 @@ module Routes
       end
     end
 
-    private_class_method :checks, :overrides, :preparing, :remedies, :looks, :said, :fronts, :impressions
+    private_class_method :checks, :overrides, :preparing, :remedies, :looks, :in_white, :said, :fronts, :impressions
   end
 end

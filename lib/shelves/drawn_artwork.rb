@@ -9,22 +9,23 @@ module Shelves
   class DrawnArtwork
     include DrawnPictures
 
-    attr_reader :source, :recipe, :shape, :mm_per_unit, :framed
+    attr_reader :source, :recipe, :shape, :colour, :mm_per_unit, :framed
 
     # @param source [ArtworkSource::Original, ArtworkSource::Words, ArtworkSource::WordSet]
     # @param recipe [Array<Hash>] steps, as UpClose::Artwork::Recipe takes them
-    # @param shape [UpClose::Surfaces::Shape, nil] of the piece
+    # @param shape [UpClose::Surfaces::Shape, nil] of the piece  @param colour [UpClose::Colour, nil] of the piece
     # @param mm_per_unit [Float, nil] what one of the artwork's own units comes to; needed only with a recipe
     # @param forms [String] the folder of OpenedForms
     # @param framed [Boolean] it lies behind a frame, as UpClose::Artwork::Recipe#call says
-    def initialize(source:, forms:, recipe: [], shape: nil, mm_per_unit: nil, framed: false)
-      @source, @forms, @recipe, @shape, @mm_per_unit, @framed = source, forms, recipe, shape, mm_per_unit, framed
+    def initialize(source:, forms:, recipe: [], shape: nil, colour: nil, mm_per_unit: nil, framed: false)
+      @source, @forms, @recipe, @shape, @colour = source, forms, recipe, shape, colour
+      @mm_per_unit, @framed = mm_per_unit, framed
     end
 
     # the same at another scale
     def at(mm_per_unit)
-      DrawnArtwork.new(source: source, forms: @forms, recipe: recipe, shape: shape, mm_per_unit: mm_per_unit,
-        framed: framed)
+      DrawnArtwork.new(source: source, forms: @forms, recipe: recipe, shape: shape, colour: colour,
+        mm_per_unit: mm_per_unit, framed: framed)
     end
 
     def ==(other) = other.is_a?(DrawnArtwork) && identity == other.identity
@@ -32,17 +33,20 @@ module Shelves
 
     def hash = identity.hash
 
-    # the piece counts where a step follows it, and the scale where one works in millimetres
+    # the piece, and its colour, count where a step follows them, and the scale where one works in millimetres
     # @see UpClose::Identity
     def identity
       done = steps.active.map { |step| [step.work::KEY, step.figures] }
-      [source, done, (shape if steps.follows_piece?), (mm_per_unit&.round(9) if steps.sized?), framed]
+      [
+        source, done, (shape if steps.follows_piece?), (colour if steps.follows_colour?),
+        (mm_per_unit&.round(9) if steps.sized?), framed
+      ]
     end
 
-    def marshal_dump = [source, @forms, recipe, shape, mm_per_unit, framed]
+    def marshal_dump = [source, @forms, recipe, shape, colour, mm_per_unit, framed]
 
     def marshal_load(kept)
-      @source, @forms, @recipe, @shape, @mm_per_unit, @framed = kept
+      @source, @forms, @recipe, @shape, @colour, @mm_per_unit, @framed = kept
     end
 
     # @return [UpClose::Artwork::Drawing, UpClose::Artwork::Picture] of a set, its widest member
@@ -151,7 +155,7 @@ module Shelves
     def steps = @steps ||= UpClose::Artwork::Recipe.new(recipe)
 
     def made
-      bench = {per_mm: 1 / mm_per_unit, shape: shape}
+      bench = {per_mm: 1 / mm_per_unit, shape: shape, colour: colour}
       if source.opened.respond_to?(:drawing_of)
         steps.call_on_set(source.opened, **bench)
       else

@@ -7,6 +7,8 @@ module Shelves
     SHOWN_PX = 1600
     # and a look on the piece, which need not be fine
     LOOK_PX = 640
+    # and small ones to choose by
+    WHITE_PX = 420.0
 
     # @param film [Symbol]  @param wanted [Boolean] as drawn, not as it will look
     # @param worn [Boolean] half of the ink, with gaps
@@ -23,6 +25,14 @@ module Shelves
       )
       shown = worn ? look.worn : look.predicted
       [(wanted ? look.wanted : shown).pngsave_buffer(compression: 3), look.margin]
+    end
+
+    # @param way [String] key of a UpClose::Artwork::WaysWithWhite::Way  @return [String] PNG
+    def white_png(width_mm, surface, way)
+      Workers.drawing("drawing")
+      per_mm = WHITE_PX / [width_mm, width_mm * artwork.ink.aspect].max
+      proof = UpClose::Artwork::SizedRaster.new(artwork, width_mm: width_mm, per_mm: per_mm)
+      UpClose::Artwork::WhiteLook.new(proof, surface: surface).picture(way).pngsave_buffer(compression: 3)
     end
 
     # @return [String] PNG of what really comes over, for the loupe

@@ -44,8 +44,8 @@ RSpec.describe "measuring, looking and preparing", :shop do
     white = upload(svg('<rect width="40" height="20" fill="#fff"/>'), "ghost.svg")
     answer = send_form "/marks/#{mark.id}/artwork", "kind" => "file", "file" => white
     expect(answer.status).to eq 422
-    expect(page_words).to match(/“ghost” is all white.*a printer has no white ink.*Invert it/)
-      .and match(/White film, cut by hand.*White transfer paper, to trace/)
+    expect(page_words).to match(/“ghost” is all white.*a printer has no white ink.*Open letters in a field.*A stencil/)
+      .and match(/White transfer paper, traced.*White film, cut by hand.*Invert it/)
     original = answer.body[/name="original" value="(\h{64})"/, 1]
     done =
       ->(way) {

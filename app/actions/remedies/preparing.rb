@@ -36,18 +36,11 @@ module Actions
 
       def step(mark, key, words, figures = {})
         told = {"key" => key, "on" => true, **figures}
-        does = ->(m) { with_step(m, told) }
+        does = ->(m) { PrepareArtwork.set(m, m.recipe + [told]) }
         Change.new("step:#{[key, *figures.values].join(":")}", words, does)
       end
 
-      # besides those it has; its lines keep their size on the piece
-      def with_step(mark, step)
-        scale, was = mark.design.mm_per_unit, mark.recipe
-        mark.recipe = UpClose::Artwork::Recipe.new(was + [step]).to_a
-        mark.earlier_recipes = (mark.earlier_recipes + [was]).last(PrepareArtwork::REMEMBERED)
-        PrepareArtwork.settle(mark, scale)
-      end
-      private_class_method :thicker, :step, :with_step
+      private_class_method :thicker, :step
     end
   end
 end

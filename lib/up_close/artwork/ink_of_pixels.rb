@@ -47,7 +47,8 @@ module UpClose
       def undamaged(palest)
         tone = InkTone.tone(@image)
         near = InkTone.near?(tone, palest)
-        kept = Graphics::Pixels.held(near.ifthenelse(tone >= InkTone.drawn(tone, palest, @bare) / 2.0, Graphics::Pixels.evened(@mask)))
+        drawn = tone >= InkTone.drawn(tone, palest, @bare) / 2.0
+        kept = Graphics::Pixels.held(near.ifthenelse(drawn, Graphics::Pixels.evened(@mask)))
         kept.max.zero? ? @mask : kept
       end
 

@@ -10,18 +10,35 @@ module UpClose
 
       # One figure of a step. Frozen.
       Figure = Value.define(:key, :words, :default, :range, :unit) do
-        def tick? = false
+        def kind = :figure
+
+        # @return [Float, nil] nil where it is out of range or no number
+        def read(value) = Float(value, exception: false)&.then { |number| number if range.cover?(number) }
+
+        def bounds = "lies between #{Working.number(range.begin)} and #{Working.number(range.end)}#{unit}"
       end
 
       # A choice of a step, 0 or 1. Frozen.
       Tick = Value.define(:key, :words) do
+        def kind = :tick
+
         def default = 0.0
 
-        def range = 0.0..1.0
+        def read(value) = Float(value, exception: false)&.then { |number| number if number.between?(0, 1) }
 
-        def unit = ""
+        def bounds = "is 0 or 1"
+      end
 
-        def tick? = true
+      # A colour of a step, as "#5b3a29". Frozen.
+      Tint = Value.define(:key, :words) do
+        def kind = :tint
+
+        # the piece's own
+        def default = ""
+
+        def read(value) = value.to_s.match?(/\A#?\h{6}\z/) ? "##{value.to_s.delete_prefix("#").downcase}" : nil
+
+        def bounds = "is written as #5b3a29"
       end
 
       # @return [Array<Module>]
@@ -47,17 +64,19 @@ module UpClose
 
       # What a step works with: how large things are, and what the piece is. Frozen.
       class Bench
-        attr_reader :per_mm, :shape
+        attr_reader :per_mm, :shape, :colour
 
         # @param per_mm [Float] the artwork's own units a millimetre, at final size
-        # @param shape [Surfaces::Shape, nil]
+        # @param shape [Surfaces::Shape, nil]  @param colour [Colour, nil] of the piece
         # @yieldreturn [Geometry::Box] the ink's, or that of a whole set's; asked only when needed
-        def initialize(per_mm:, shape: nil, &box)
-          @per_mm, @shape, @box = per_mm, shape, box
+        def initialize(per_mm:, shape: nil, colour: nil, &box)
+          @per_mm, @shape, @colour, @box = per_mm, shape, colour, box
           freeze
         end
 
-        def middle = @box.call.centre
+        def box = @box.call
+
+        def middle = box.centre
       end
     end
   end

@@ -15,7 +15,7 @@ module UpClose
 
       attr_reader :steps
 
-      # @param list [Array<Hash>] {"key", "on", figure => number}
+      # @param list [Array<Hash>] {"key", "on", figure => what was typed}
       # @raise [Errors::Unknown, Error]
       def initialize(list)
         if list.size > MOST_STEPS
@@ -35,6 +35,9 @@ module UpClose
       # true when the outcome depends on the piece's shape
       def follows_piece? = any?(:FOLLOWS_PIECE)
 
+      # true when the outcome depends on the piece's colour
+      def follows_colour? = any?(:FOLLOWS_COLOUR)
+
       # with one more step, done last
       # @param step [Hash, nil] as +new+ takes it
       def followed_by(step) = step ? Recipe.new([*to_a.first(MOST_STEPS - 1), step]) : self
@@ -45,17 +48,17 @@ module UpClose
       def to_a = steps.map { |s| {"key" => s.work::KEY, "on" => s.on}.merge(s.figures.transform_keys(&:to_s)) }
 
       # @param artwork [Drawing, Picture]  @param per_mm [Float] its own units a millimetre
-      # @param shape [Surfaces::Shape, nil] the piece
+      # @param shape [Surfaces::Shape, nil] the piece  @param colour [Colour, nil] its colour
       # @param framed [Boolean] what lies behind a frame: its box is all that came, however much of it goes bare
       # @return [Prepared]
       # @raise [Errors::BadArtwork] when nothing is left
-      def call(artwork, per_mm:, shape: nil, framed: does?("cover"))
+      def call(artwork, per_mm:, shape: nil, colour: nil, framed: does?("cover"))
         made, ratio = as_it_must_be(artwork, per_mm)
         notes = made.notes
         active.each do |s|
           before = made
-          made = s.work
-            .call(before, s.figures, Preparing::Bench.new(per_mm: per_mm * ratio, shape: shape) { before.ink.box })
+          bench = Preparing::Bench.new(per_mm: per_mm * ratio, shape: shape, colour: colour) { before.ink.box }
+          made = s.work.call(before, s.figures, bench)
           made.with_ink(before.ink) if framed && stays?(s) && made.ink
           notes |= made.notes
         end
@@ -73,7 +76,7 @@ module UpClose
       # @param set [DrawnSet]
       # @return [Prepared] its artwork a DrawnSet
       # @raise [Error] when a step makes pictures of letters
-      def call_on_set(set, per_mm:, shape: nil)
+      def call_on_set(set, per_mm:, shape: nil, colour: nil)
         picture = active.find { |s| !s.work.const_defined?(:ON_LINES) }
         if picture
           raise Error.new(
@@ -83,7 +86,7 @@ module UpClose
           )
         end
         Prepared.new(active.reduce(set) { |members, s|
-          bench = Preparing::Bench.new(per_mm: per_mm, shape: shape) { members.box }
+          bench = Preparing::Bench.new(per_mm: per_mm, shape: shape, colour: colour) { members.box }
           DrawnSet.new(members.map { |drawing| s.work.call(drawing, s.figures, bench) })
         }, 1.0, [])
       end
@@ -101,17 +104,17 @@ module UpClose
         work = Preparing.fetch(hash["key"])
         Step.new(
           work,
-          work::PARAMETERS.to_h { |figure| [figure.key, number(figure, hash[figure.key.to_s])] }.freeze,
+          work::PARAMETERS.to_h { |figure| [figure.key, read(figure, hash[figure.key.to_s])] }.freeze,
           hash["on"] != false
         ).freeze
       end
 
-      def number(figure, value)
+      def read(figure, value)
         return figure.default if value.nil? || value == ""
-        number = Float(value, exception: false)
-        return number if number && figure.range.cover?(number)
-        raise Error.new("#{figure.words.capitalize} lies between #{Working.number(figure.range.begin)} and " \
-          "#{Working.number(figure.range.end)}#{figure.unit}.", remedy: "Check the figure.", field: :recipe)
+        figure.read(value) ||
+          raise(Error.new(
+            "#{figure.words.capitalize} #{figure.bounds}.", remedy: "Check what was typed.", field: :recipe
+          ))
       end
 
       # lines stay lines while every step can work on lines; pictures are made fine enough
