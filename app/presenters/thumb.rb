@@ -11,8 +11,8 @@ module Presenters
     LONG = 2.2
     LEAST_INK = {long: 44, compact: 18}.freeze
 
-    # One image of the ink. Pixels of the cell.
-    Ink = UpClose::Value.define(:of, :x, :y, :width, :height, :turn_deg, keyword_init: true)
+    # One image of the ink, and of what white film is left round it. Pixels of the cell; +film+ is its colour or nil.
+    Ink = UpClose::Value.define(:of, :x, :y, :width, :height, :turn_deg, :film, :rim, keyword_init: true)
 
     attr_reader :mark
 
@@ -75,7 +75,7 @@ module Presenters
         of: mark, width: (width * scale).round(2), height: (height * scale).round(2),
         x: (WIDTH / 2.0 + (centre.x - middle.x) * scale).round(2),
         y: (HEIGHT / 2.0 + (centre.y - middle.y) * scale).round(2),
-        turn_deg: mark.placement.turn_deg
+        turn_deg: mark.placement.turn_deg, **film
       )
     end
 
@@ -86,6 +86,12 @@ module Presenters
       half_w, half_h = WIDTH / 2.0 / scale, HEIGHT / 2.0 / scale
       {left: middle.x - half_w - box.x, right: box.right - middle.x - half_w,
        top: middle.y - half_h - box.y, bottom: box.bottom - middle.y - half_h}
+    end
+
+    # as it shows beneath and round the ink
+    def film
+      return {film: nil, rim: 0.0} unless mark.stock_core&.white? && mark.piece.colour_core
+      {film: mark.design.surround.to_hex, rim: (mark.setting.border_mm * scale).round(2)}
     end
 
     def marked? = !mark.artwork.nil? && !mark.width_mm.nil?

@@ -55,6 +55,9 @@ module UpClose
       # share of the ink that cannot be told from what surrounds it
       def lost = @seen.sum { |seen| seen.lost ? seen.share : 0.0 }
 
+      # dark ink alone on a dark piece: white beneath would make it dark words on a white patch
+      def dark_on_dark? = surface.dark? && @palette.colours.all? { |colour, _| colour.dark? }
+
       # share of it that can be seen but is another colour than was drawn
       def changed = @seen.sum { |seen| (seen.changed && !seen.lost) ? seen.share : 0.0 }
 

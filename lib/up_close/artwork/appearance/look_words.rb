@@ -7,11 +7,14 @@ module UpClose
     class LookWords
       LITTLE = 0.1
       NAMED = 3
+      IN_WHITE = "Make it white: the ways to are pictured with the artwork."
 
       # @param colours [ColoursOnPiece]  @param white_film [Boolean] whether this method could use white film
       # @param asked [ShowThrough::Answer, nil] what may show through
-      def initialize(colours, white_film, asked: nil)
+      # @param toned [Boolean] whether it holds a photograph, which cannot be made white
+      def initialize(colours, white_film, asked: nil, toned: false)
         @colours, @white_film, @asked = colours, white_film, asked
+        @in_white = colours.dark_on_dark? && !toned
       end
 
       def reason = [lost, changed, fine].compact.first(2).join(" ")
@@ -20,6 +23,7 @@ module UpClose
         return if wrong <= LITTLE
         return "Choose deeper colours." if white?
         return "Make it lighter or darker than the piece, or ask for “Colours kept”." if asked_to_change?
+        return IN_WHITE if @in_white
         if @white_film
           "Use white film, or paint a light ground first."
         else
@@ -54,7 +58,7 @@ module UpClose
 
       # what the other film would do, where there is one
       def other
-        return if white? || !@white_film
+        return if white? || !@white_film || @in_white
         white = @colours.on(:white)
         " White film keeps #{share([1 - white.lost - white.changed, 0].max)}, with a white rim where you cut."
       end

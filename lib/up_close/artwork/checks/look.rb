@@ -15,6 +15,7 @@ module UpClose
         def call(subject)
           here = subject.look or return
           colours = here.colours
+          words = LookWords.new(colours, subject.white_film?, asked: subject.show_through, toned: subject.kind.toned?)
           Finding.new(
             key: :look,
             title: "Look on the piece",
@@ -24,8 +25,8 @@ module UpClose
             unit: "% lost",
             limit: LITTLE * 100,
             working: working(here),
-            reason: LookWords.new(colours, subject.white_film?, asked: subject.show_through).reason,
-            remedy: LookWords.new(colours, subject.white_film?, asked: subject.show_through).remedy
+            reason: words.reason,
+            remedy: words.remedy
           )
         end
 

@@ -58,10 +58,10 @@ module UpClose
       # @return [Array<Way>]
       def self.for_ink = ALL.select(&:method_key)
 
-      # letters and lines in dark ink alone: on white film they would stand as dark words on a white patch
+      # drawn in dark ink alone, on a dark piece
       # @param kind [Kind]  @param palette [Palette]  @param surface [Colour]  @return [Boolean]
       def self.wanted?(kind, palette, surface)
-        kind.key == :lines && surface.dark? && palette.colours.all? { |colour, _| colour.dark? }
+        !kind.toned? && ColoursOnPiece.new(palette, surface: surface).dark_on_dark?
       end
 
       # @raise [Errors::Unknown]

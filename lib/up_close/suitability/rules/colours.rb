@@ -19,7 +19,7 @@ module UpClose
           white = situation.transfer_method.stocks.any?(&:white?)
           verdict = Artwork::Checks::Look.verdict(colours, white_film: white, asked: situation.show_through)
           return if verdict == :fine
-          words = Artwork::LookWords.new(colours, white, asked: situation.show_through)
+          words = Artwork::LookWords.new(colours, white, asked: situation.show_through, toned: situation.tones)
           Finding.new(
             key: :look, title: "Look on the piece", verdict: situation.palette ? verdict : :watch,
             figure: "#{(colours.lost * 100).round} % lost", value: colours.lost * 100,
