@@ -27,9 +27,10 @@ module Forms
     end
 
     def read_schools(method)
+      stock = method.stocks.find { |s| s.key == values[:stock] }
       values[:picked] = method.choices.to_h do |choice|
         wanted = typed("pick_#{method.key}_#{choice.key}").to_s.to_sym
-        [choice.key, choice.options.key?(wanted) ? wanted : choice.pick_for(@ground)]
+        [choice.key, choice.options.key?(wanted) ? wanted : choice.pick_for(@ground, stock)]
       end
       own = OwnSchool.find_by(id: typed(:own_school), method_key: method.key)
       values[:picked]["own_school"] = own.id if own

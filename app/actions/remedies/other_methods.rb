@@ -36,7 +36,7 @@ module Actions
         method = row.transfer_method
         way = {
           method_key: method.key, printer: row.setting.printer.to_s, stock: stock.key, reading: "auto",
-          picked: method.choices.to_h { |choice| [choice.key.to_s, choice.pick_for(mark.piece.colour_core).to_s] }
+          picked: method.choices.to_h { |choice| [choice.key.to_s, choice.pick_for(mark.piece.colour_core, stock).to_s] }
         }
         Change.new(
           "method:#{method.key}:#{row.setting.printer}:#{stock.key}",

@@ -32,7 +32,7 @@ module UpClose
       def choices = @choices ||= []
 
       # @param options [Hash{Symbol => Array(String, String)}] key → title and reason; the first is our choice
-      # @param more [Hash] fact, on_dark: see Choice
+      # @param more [Hash] fact, on_dark, on_white: see Choice
       def choice(key, title, options, **more)
         choices << Choice.new(key: key, title: title, options: options, **more)
       end

@@ -32,8 +32,8 @@ module UpClose
 
       choice :edge, "Cutting out", {
         border: ["3 mm border", "easier to handle; gloss coats hide the edge"],
-        close: ["cut close", "the edge shows less; tears at sharp points"]
-      }
+        close: ["cut close", "the edge shows less, a white rim least; tears at sharp points"]
+      }, on_white: :close
       choice :pace, "Drying the print", {
         short: ["short: minutes", "enough for most film when the coats are thin"],
         long: ["long: a day", "safer with inkjet ink and in a damp shed"]
