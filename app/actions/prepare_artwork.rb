@@ -27,7 +27,14 @@ module Actions
       mm_per_unit, was = mark.design.mm_per_unit, mark.recipe
       mark.recipe = recipe.to_a
       mark.earlier_recipes = (mark.earlier_recipes + [was]).last(REMEMBERED) if remember && was != mark.recipe
-      settle(mark, mm_per_unit)
+      grounds = [was, mark.recipe].map { |steps| UpClose::Artwork::Recipe.new(steps).uncovers? }
+      (grounds.uniq.size > 1) ? settle_wide(mark) : settle(mark, mm_per_unit)
+    end
+
+    # a ground that goes was never meant: the width that was asked for is that of what is left
+    def settle_wide(mark)
+      mark.forget_design
+      mark.prepared = mark.design.prepared? ? mark.design.solved.merge("width_mm" => mark.width_mm) : nil
     end
 
     # the box may have changed, and with it the width that keeps the scale

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../shop_helper"
+require_relative "../support/drawn_pictures"
 
 RSpec.describe "measuring, looking and preparing", :shop do
   def piece_form(**fields) = Shop::PLATE.merge(fields.transform_keys(&:to_s))
@@ -66,6 +67,23 @@ RSpec.describe "measuring, looking and preparing", :shop do
     end
     expect(get("/artworks/#{cut.artwork_id}/original").body).to include "#fff"
     expect(send_form("/marks/#{mark.id}/artwork/white", "original" => "../../etc", "way" => "trace").status).to eq 404
+  end
+
+  it "keeps the width that was asked for when a ground goes that was taken for ink, and when it comes back" do
+    mark = mark_with_artwork("width_mm" => "160", "height_mm" => "120")
+    logo = DrawnPictures.colours(600, 400, "<rect width='600' height='400' fill='#dcd6c8'/><rect x='150' y='100' " \
+      "width='300' height='150' fill='#101820'/>")
+    send_form "/marks/#{mark.id}/artwork", "kind" => "file", "file" => upload(logo.pngsave_buffer, "logo.png")
+    send_form "/marks/#{mark.id}/place", "width" => "80"
+    size = -> { Mark.find(mark.id).then { |m| [m.width_mm, m.height_mm] } }
+    expect(size.call).to match [80.0, be_within(0.1).of(80 * 400 / 600.0)]
+    send_form "/marks/#{mark.id}/recipe", "act" => "add", "add" => "clear-ground"
+    expect(size.call).to match [80.0, be_within(0.1).of(80 * 150 / 300.0)]
+    # measured as it is printed
+    design = Mark.find(mark.id).design
+    expect(design.ink.box.width / design.ratio * design.mm_per_unit).to be_within(1e-6).of(80)
+    send_form "/marks/#{mark.id}/recipe", "act" => "undo"
+    expect(size.call).to match [80.0, be_within(0.1).of(80 * 400 / 600.0)]
   end
 
   it "prepares by recipe, keeps scale and what was typed, and prints what was prepared" do

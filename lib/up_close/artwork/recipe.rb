@@ -38,6 +38,9 @@ module UpClose
       # true when the outcome depends on the piece's colour
       def follows_colour? = any?(:FOLLOWS_COLOUR)
 
+      # true when a ground that was taken for ink goes
+      def uncovers? = any?(:UNCOVERS)
+
       # with one more step, done last
       # @param step [Hash, nil] as +new+ takes it
       def followed_by(step) = step ? Recipe.new([*to_a.first(MOST_STEPS - 1), step]) : self

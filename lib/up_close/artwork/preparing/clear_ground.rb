@@ -15,6 +15,7 @@ module UpClose
           Figure.new(:tolerance, "tolerance", 12.0, 0.0..60.0, " %"),
           Tick.new(:enclosed, "also inside rings and letters")
         ].freeze
+        UNCOVERS = true
 
         module_function
 
