@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../shop_helper"
+require_relative "../support/drawn_pictures"
 
 # White letters, printers having no white.
 RSpec.describe UpClose::Artwork::Preparing::Field do
