@@ -185,6 +185,22 @@ RSpec.describe "up-close mark", :measured do
     expect([resist[:pick], resist[:pick_reason]]).to match [nil, /laser printer or a copier would open/]
   end
 
+  it "takes an artwork as what is said of it, and judges its look by what may show through" do
+    File.write("blue.svg", File.read("solid.svg").sub("<rect", '<rect fill="#2a63c4"'))
+    asked = {piece: board(90, 1, colour: "#c9a646"), artwork: "blue.svg", width_mm: 40, method: "gel-medium",
+             printer: "laser"}
+    look = ->(told) { told[:findings].find { |f| f[:check] == "look" }.slice(:verdict) }
+    plain, tinted = mark(**asked), mark(**asked, show_through: "tinted", kind: "photograph")
+    expect([plain[:kind], plain[:show_through], tinted[:kind], tinted[:show_through]])
+      .to eq ["lines", nil, "photograph", "tinted"]
+    expect(tinted[:findings].map { |f| f[:check] }).to include("detail")
+    expect(plain[:findings].map { |f| f[:check] }).to include("thinnest_line")
+    kept = mark(**asked, show_through: "kept")
+    expect([look.call(kept), look.call(tinted)]).to eq [{verdict: "stop"}, {verdict: "fine"}]
+    expect(run(**asked, kind: "oil").last).to match(/Use one of: lines, flat, photograph, mixed/)
+    expect(run(**asked, show_through: "all").last).to match(/Use one of: kept, tinted, faint/)
+  end
+
   it "refuses in one sentence what it cannot read or cannot do" do
     good = {piece: board(60, 1), artwork: "solid.svg", width_mm: 28, method: "solvent-rub"}
     {

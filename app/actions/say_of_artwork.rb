@@ -8,14 +8,7 @@ module Actions
     # @param key [String] of UpClose::Artwork::Kind::KINDS; "told": as the picture itself tells
     # @raise [UpClose::Errors::Unknown]
     def kind(mark, key)
-      return mark.change(artwork_kind: nil) if key == "told"
-      kinds = UpClose::Artwork::Kind::KINDS
-      unless kinds.key?(key.to_sym)
-        raise UpClose::Errors::Unknown.new(
-          "There is no kind of artwork “#{key}”.", remedy: "Use one of: #{kinds.keys.join(", ")}.", field: :kind
-        )
-      end
-      mark.change(artwork_kind: key)
+      mark.change(artwork_kind: (key == "told") ? nil : UpClose::Artwork::Kind.read(key).to_s)
     end
 
     # @param key [String] of UpClose::ShowThrough

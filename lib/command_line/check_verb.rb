@@ -9,8 +9,10 @@ module CommandLine
   # up-close check: every check of an artwork at its final size.
   class CheckVerb
     USAGE = "up-close check ARTWORK --width 38mm --method KEY --printer laser|inkjet [--surface #5b3a29] [--film " \
-      "clear|white]"
-    NAMES = %w[width height cap-height text font method printer surface film stock].freeze
+      "clear|white] [--purpose KEY] [--kind lines|flat|photograph|mixed] [--show-through kept|tinted|faint]"
+    NAMES = %w[
+      width height cap-height text font method printer surface film stock purpose kind show-through
+    ].freeze
     FILMS = %w[clear white].freeze
 
     def initialize(arguments)
@@ -26,6 +28,7 @@ module CommandLine
       JSON.pretty_generate(
         width_mm: subject.width_mm,
         height_mm: subject.proof.height_mm,
+        kind: subject.kind.key,
         verdict: UpClose::Finding.worst(findings),
         findings: findings.map { |f| AsJson.finding(f) },
         notes: @sized.artwork.notes
@@ -53,15 +56,28 @@ module CommandLine
       UpClose::Methods.fetch(@options[:method]).stocks.find { |s| s.white? } if @options[:film] == "white"
     end
 
+    def purpose
+      return UpClose::Purposes.fetch(@options[:purpose]) if @options[:purpose]
+      UpClose::Purposes.usual_for(setting.transfer_method)
+    end
+
     def subject
       @subject ||= UpClose::Artwork::CheckContext.new(
         artwork: @sized.artwork,
         width_mm: @sized.width_mm,
-        limits: UpClose::Methods::Limits.for(method: setting.transfer_method, printer: setting.printer),
+        limits: UpClose::Methods::Limits.for(
+          method: setting.transfer_method, printer: setting.printer, purpose: purpose
+        ),
+        purpose: purpose.key.to_sym,
+        printer: setting.printer,
+        inked: setting.transfer_method.inked? && purpose.inked?,
+        kind: UpClose::Artwork::Kind.read(@options[:kind]),
+        show_through: @options[:show_through],
         border_mm: setting.border_mm,
         film: (@options[:film] || (setting.stock.white? ? "white" : "clear")).to_sym,
         surface: @options[:surface] && UpClose::Colour.hex(@options[:surface]),
-        lettering: @sized.lettering
+        lettering: @sized.lettering,
+        white_film: setting.transfer_method.stocks.any?(&:white?)
       )
     end
   end

@@ -30,8 +30,7 @@ module CommandLine
     def answer(request)
       mark = request.planned
       {
-        purpose: mark.setting.purpose.key, afterwards: mark.setting.afterwards&.key,
-        method: mark.setting.transfer_method.key,
+        **decided(request, mark),
         pick: request.comparison.pick&.transfer_method&.key, pick_reason: request.comparison.reason,
         refused: AsJson.refused(request.comparison.rows),
         reading: mark.reading.word, reading_reason: mark.reading.reason,
@@ -48,6 +47,14 @@ module CommandLine
         prints: mark.setting.copies, spares: mark.spares.print, chance: mark.spares.chance.round(4),
         chance_working: mark.spares.chance_working.to_s, ready_s: mark.ready_s.transform_values(&:round),
         **cost(mark.estimate, mark.setting.pieces)
+      }
+    end
+
+    def decided(request, mark)
+      {
+        kind: request.subject.kind.key, show_through: mark.show_through&.key,
+        purpose: mark.setting.purpose.key, afterwards: mark.setting.afterwards&.key,
+        method: mark.setting.transfer_method.key
       }
     end
 

@@ -16,7 +16,7 @@ module UpClose
     CLEARANCE_MM = 2.0
     KEYS = %w[
       piece artwork text font width_mm at clearance_mm method schools printer stock prints sealer coats room paper
-      hour_cents record purpose afterwards work_s pieces printers cover cut
+      hour_cents record purpose afterwards work_s pieces printers cover cut kind show_through
     ].freeze
     LONGEST_WORK_S = 30 * 86_400
 

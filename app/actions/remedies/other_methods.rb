@@ -34,9 +34,10 @@ module Actions
 
       def change(mark, row, stock)
         method = row.transfer_method
+        ground = mark.piece.colour_core
         way = {
           method_key: method.key, printer: row.setting.printer.to_s, stock: stock.key, reading: "auto",
-          picked: method.choices.to_h { |choice| [choice.key.to_s, choice.pick_for(mark.piece.colour_core, stock).to_s] }
+          picked: method.choices.to_h { |choice| [choice.key.to_s, choice.pick_for(ground, stock).to_s] }
         }
         Change.new(
           "method:#{method.key}:#{row.setting.printer}:#{stock.key}",

@@ -27,6 +27,16 @@ module UpClose
           asked ? told.as(asked.to_sym) : told
         end
 
+        # @param key [String, nil] what somebody says it is  @return [Symbol, nil]
+        # @raise [Errors::Unknown]
+        def read(key)
+          return if key.nil?
+          KINDS.keys.find { |kind| kind.to_s == key.to_s } ||
+            raise(Errors::Unknown.new(
+              "There is no kind of artwork “#{key}”.", remedy: "Use one of: #{KINDS.keys.join(", ")}.", field: :kind
+            ))
+        end
+
         private
 
         # one colour is line work, several are flat colour

@@ -17,7 +17,8 @@ module UpClose
           lettering: lettering,
           white_film: transfer_method.stocks.any?(&:white?),
           inked: transfer_method.inked? && purpose.inked?,
-          purpose: purpose.key.to_sym, printer: printer.to_sym
+          purpose: purpose.key.to_sym, printer: printer.to_sym, kind: Artwork::Kind.read(@data["kind"]),
+          show_through: show_through&.key
         )
       end
 

@@ -10,7 +10,7 @@ module UpClose
       def way
         PlannedMark::Way.new(
           transfer_method: transfer_method, printer: printer, stock: stock, picked: schools, purpose: purpose,
-          afterwards: afterwards, sealer: sealer,
+          afterwards: afterwards, sealer: sealer, show_through: show_through,
           work_s: @data["work_s"] && number("work_s", 1..MarkRequest::LONGEST_WORK_S, nil)
         )
       end
@@ -70,6 +70,8 @@ module UpClose
         end
         work
       end
+
+      def show_through = ShowThrough.fetch(@data["show_through"])
 
       # kinds of printer there are
       def printers
