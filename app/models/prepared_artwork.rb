@@ -126,8 +126,16 @@ class PreparedArtwork
     UpClose::Methods::Limits.for(
       method: method_looked_for, printer: @mark.printer || "laser", purpose: @mark.purpose_core,
       recorded: recorded_limits
-    )
+    ).then { |limits| etched(limits) }
   end
+
+  # a line that the bath eats from both sides is lost, whatever its resist holds
+  def etched(limits)
+    etching = MarkEtching.new(@mark)
+    return limits unless etching.etched?
+    limits.at_least(:line_mm, etching.undercut.drawn_for(0), "what is eaten at both edges: #{etching.undercut.working}")
+  end
+  private :etched
 
   # what this shop has read of its limits for this way of doing it, or for the method nearest at hand
   # @return [Hash{Symbol => Array(Float, String)}] for Methods::Limits

@@ -32,6 +32,26 @@ RSpec.describe "the bath of an etched mark", :shop do
     expect(soaks.sum(&:least_s)).to be_within(1e-6).of(mark.work_s)
   end
 
+  it "stops for one line that the bath eats away, with its own width, on Artwork and here alike" do
+    mark = etched
+    # 40 mm wide; a stroke of 0.4 mm, 5 mm long, beside broad ones: 2 × 0.4 ÷ 1.5 = 0.533 mm is eaten 0.4 deep
+    drawing = svg('<path d="M0 0h40v12H0z"/><path d="M0 14h40v6H0z"/><path d="M20 12h.4v2h-.4z"/>')
+    send_form "/marks/#{mark.id}/artwork", "kind" => "file", "file" => upload(drawing, "gauge.svg")
+    send_form "/marks/#{mark.id}/method", "method_key" => "heat-resist", "printer" => "laser"
+    send_form "/marks/#{mark.id}/place", "width" => "40"
+    line = lambda do |depth|
+      keep(mark, depth: depth, bath: "ferric-chloride", temperature_c: "24")
+      looked = Actions::LookAtArtwork.once(Mark.find(mark.id)).then { Mark.find(mark.id) }
+      here = MarkEtching.new(looked).then { |etching| etching.undercut.finding(etching.line_mm) }
+      [looked.design.findings.find { |f| f.key == :thinnest_line }, here]
+    end
+    drawn, here = line.call("0.4")
+    expect(drawn).to have_attributes(verdict: :stop, value: be_within(0.02).of(0.4), places: be_any)
+    expect(drawn.working.source).to match(/eaten at both edges.*0\.4 mm ÷ 1\.5/)
+    expect(here).to have_attributes(verdict: :stop, figure: "gone")
+    expect(line.call("0.05").map(&:verdict)).to eq %i[fine fine]
+  end
+
   it "keeps what cannot be read in its field, and says what to type" do
     mark = etched
     keep(mark, depth: "deep", bath: "ferric-chloride", temperature_c: "90", strip_um: "18", strip_min: "")

@@ -48,6 +48,13 @@ module UpClose
       # @raise [KeyError]
       def [](name) = @recorded.key?(name) ? @recorded[name].first : @starting.fetch(name)
 
+      # The same, but for one length of which more is asked for.
+      # @param least [Numeric] mm  @param why [String] where that comes from
+      # @return [Limits]
+      def at_least(name, least, why)
+        (self[name].nil? || self[name] >= least) ? self : Limits.new(@starting, @recorded.merge(name => [least, why]))
+      end
+
       # @return [String] where it comes from
       def source(name) = @recorded.key?(name) ? @recorded[name].last : "#{Working.number(self[name])} is #{STARTING}"
     end

@@ -45,10 +45,15 @@ module UpClose
 
         def survey = @ground ? @subject.thin_ground : @subject.thin_ink
 
-        # mm
-        def value = @value ||= (profile.thinnest || profile.reached) * @subject.width_mm
+        # what decides: where every place counts, and some are too thin, the thinnest of them; mm
+        def value = @value ||= (place_decides? ? below.first.width_mm : nearly_all)
 
-        def figure = profile.thinnest ? "#{two(value)} mm" : "over #{two(value)} mm"
+        # the width that 99 % of the length exceeds, mm
+        def nearly_all = (profile.thinnest || profile.reached) * @subject.width_mm
+
+        def place_decides? = limits[:every_place] && below.any? && below.first.width_mm < nearly_all
+
+        def figure = (profile.thinnest || place_decides?) ? "#{two(value)} mm" : "over #{two(value)} mm"
 
         # nothing below a limit that there is not
         def below = @below ||= limit ? survey.below : []
@@ -70,9 +75,9 @@ module UpClose
         def working
           against = limit ? ", against #{two(limit)}; #{percent(share)} of the length is narrower; over " \
             "#{percent(WATCH_SHARE)} watch, over #{percent(STOP_SHARE)} stop" : ""
+          what = place_decides? ? "the thinnest of all places" : "the width that 99 % of the length exceeds"
           Working.new(
-            "the width that 99 % of the length exceeds: " \
-            "#{figure}#{against}#{"; every place counts" if limits[:every_place]}",
+            "#{what}: #{figure}#{against}#{"; every place counts" if limits[:every_place]}",
             source: limit && limits.source(@name)
           )
         end
