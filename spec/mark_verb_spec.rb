@@ -197,8 +197,8 @@ RSpec.describe "up-close mark", :measured do
     expect(plain[:findings].map { |f| f[:check] }).to include("thinnest_line")
     kept = mark(**asked, show_through: "kept")
     expect([look.call(kept), look.call(tinted)]).to eq [{verdict: "stop"}, {verdict: "fine"}]
-    expect(run(**asked, kind: "oil").last).to match(/Use one of: lines, flat, photograph, mixed/)
-    expect(run(**asked, show_through: "all").last).to match(/Use one of: kept, tinted, faint/)
+    expect(run(**asked, kind: "oil").last).to match(/use one of: lines, flat, photograph, mixed/)
+    expect(run(**asked, show_through: "all").last).to match(/use one of: kept, tinted, faint/)
   end
 
   it "refuses in one sentence what it cannot read or cannot do" do

@@ -70,6 +70,14 @@ module Demo
       Actions::ChooseMethod.call(mark, form) or raise form.errors.inspect
     end
 
+    # its letters left open in a field of the piece's colour, as closely round them as small letters want
+    def in_white(mark, **figures)
+      Actions::TakeWhiteWay.call(mark.reload, UpClose::Artwork::WaysWithWhite.fetch("field"))
+      typed = figures.transform_keys(&:to_s)
+      refusal = Actions::PrepareArtwork.call(mark.reload, [mark.recipe.last.merge(typed)])
+      raise refusal if refusal
+    end
+
     def days_ago(days, hour) = (@now.to_date - days).to_time + hour * 3600
   end
 end

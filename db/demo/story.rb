@@ -120,10 +120,12 @@ module Demo
       letter(mark, "PELLOW NESS", "overpass-bold", "3")
       method(mark, "water-slide", "laser", stock: "white-film")
       settle(mark, x_mm: 18, y_mm: -2)
+      in_white(mark, margin_mm: 1.2, round_mm: 0.8)
       draughts = Actions::SavePiece.new_mark(piece)
       letter(draughts, "", "routed-gothic", "2.4", set: "2…9")
       method(draughts, "water-slide", "laser", stock: "white-film")
       settle(draughts, x_mm: 78, y_mm: 4)
+      in_white(draughts, margin_mm: 1, round_mm: 0.6)
       lay(draughts, 16, leftovers: true, with: [mark.id])
     end
 

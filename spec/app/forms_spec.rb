@@ -59,7 +59,7 @@ RSpec.describe Forms do
     it "keeps to stocks and schools the method and printer have" do
       decal = {method_key: "water-slide", printer: "inkjet", stock: "white-film", "pick_water-slide_pace": "long"}
       expect(form(**decal).values)
-        .to include(stock: "white-film", picked: {edge: :border, pace: :long, seal_print: :coats})
+        .to include(stock: "white-film", picked: {edge: :close, pace: :long, seal_print: :coats})
       expect(form(method_key: "ink-offset", printer: "inkjet", stock: "white-film").values)
         .to include(stock: "label-backing", picked: {})
       expect(form(method_key: "water-slide", printer: "laser", "pick_water-slide_edge": "torn").values[:picked][:edge])
