@@ -62,13 +62,12 @@ RSpec.describe Workers do
   it "stands in one line, told how many come first, served in the order of coming, and sends away who comes too many" do
     line = Workers::Line.new([:one], most: 3)
     said, served = Hash.new { |all, who| all[who] = [] }, []
-    gate = Queue.new
-    busy = Thread.new { line.with(->(*) { true }) { gate.pop } }
-    sleep 0.05
+    began, gate = Queue.new, Queue.new
+    busy = Thread.new { line.with(->(*) { true }) { (began << true) && gate.pop } }
+    began.pop
     three = %w[anna bert cleo].map do |who|
-      thread = Thread.new { line.with(->(words, *) { said[who] |= [words] }) { served << who } }
-      sleep 0.08
-      thread
+      Thread.new { line.with(->(words, *) { said[who] |= [words] }) { served << who } }
+        .tap { sleep 0.01 until said.key?(who) }
     end
     expect { line.with(->(*) { true }) { served << "dora" } }.to raise_error(UpClose::Errors::TooMuch, /at once/)
     gate << true
