@@ -51,8 +51,10 @@ RSpec.describe "a job's bundle", :shop do
     here = Job.last
     expect(by_order(data_of(here))).to eq before
     expect([bring(bytes)["location"], Job.count]).to match [end_with("/jobs/#{here.id}"), 1]
+    # what a page cannot tell at once it says that it is looking at
+    allow(Web.settings).to receive(:patience_s).and_return(0.05)
     pages = ["/jobs/#{here.id}", "/timetable", *Run.pluck(:id).map { |id| "/runs/#{id}" }]
-    pages += here.marks.flat_map { |mark| %w[place sheet apply record].map { |stage| "/marks/#{mark.id}/#{stage}" } }
+    pages += here.marks.zip(%w[place sheet apply record].cycle).map { |mark, stage| "/marks/#{mark.id}/#{stage}" }
     expect(pages.to_h { |path| [path, get(path).status] }.values.uniq - [200, 303]).to be_empty
     # and can be taken back as one thing
     entry = HistoryEntry.order(:id).last

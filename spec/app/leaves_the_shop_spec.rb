@@ -4,17 +4,18 @@ require_relative "../shop_helper"
 require_relative "../support/downloaded_sheets"
 
 # What leaves the shop: the downloaded files, rendered by tools that are not ours, against the
-# artwork. Every method and every school that changes the reading, by every kind of layout;
-# file kinds go round among them by default, on A5; all of them and A4 under --tag slow.
+# artwork. By default every kind of layout by every kind of file, over which all methods and all schools that change
+# the reading go round, on A5; each by each, and A4, under --tag slow.
 RSpec.describe "a downloaded sheet", :shop do
   include DownloadedSheets
 
+  # every layout meets both readings
   def self.cases
-    all = ProofTable::READINGS.keys.product(ProofTable::LAYOUTS)
-    by_default = all.each_with_index.map do |(way, layout), i|
-      [way, layout, ProofTable::FILES[(i + i / ProofTable::LAYOUTS.size) % 3], "a5"]
+    ways = ProofTable::READINGS.keys
+    by_default = ProofTable::FILES.product(ProofTable::LAYOUTS).each_with_index.map do |(file, layout), i|
+      [ways[i % ways.size], layout, file, "a5"]
     end
-    whole = ProofTable::READINGS.keys.product(ProofTable::LAYOUTS, ProofTable::FILES, ProofTable::PAPERS.keys)
+    whole = ways.product(ProofTable::LAYOUTS, ProofTable::FILES, ProofTable::PAPERS.keys)
     by_default.map { |one| [one, false] } + (whole - by_default).map { |one| [one, true] }
   end
 
