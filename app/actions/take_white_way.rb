@@ -30,7 +30,7 @@ module Actions
       end
       mark.template = mark.template.merge(way.template) if way.template.any?
       with_finish(mark) if mark.method_key
-      PrepareArtwork.set(mark, mark.design.without_white + way.recipe) if mark.width_mm
+      PrepareArtwork.set(mark, mark.white.other_steps + way.recipe) if mark.width_mm
     end
 
     # @return [Told]

@@ -83,6 +83,9 @@ class Mark < ApplicationRecord
   # @return [PreparedArtwork] the artwork as this mark prints it
   def design = @design ||= PreparedArtwork.new(self)
 
+  # @return [MarkWhite]
+  def white = MarkWhite.new(self)
+
   # what goes to paper: it alone, or all that is bound to it
   # @return [PrintedAlone, PrintedBound]
   def printed = @printed ||= binds ? PrintedBound.new(self, guests.to_a) : PrintedAlone.new(self)

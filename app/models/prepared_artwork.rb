@@ -192,7 +192,13 @@ class PreparedArtwork
   def looked_at = kept_apart(drawn, :looked_at, about)
 
   # @return [Array<UpClose::Finding>, nil] nil when they have yet to be looked at
-  def findings_at_hand = Shelves::KeptAnswers.at_hand(drawn, :looked_at, about)&.first
+  def findings_at_hand = at_hand&.first
+
+  # @return [Hash, nil] nil when it has yet to be looked at
+  def figures_at_hand = at_hand&.last
+
+  def at_hand = Shelves::KeptAnswers.at_hand(drawn, :looked_at, about)
+  private :at_hand
 
   # names all that its checks depend on
   def checks_key = Shelves::KeptAnswers.kept_as(drawn, :looked_at, about)
@@ -201,38 +207,6 @@ class PreparedArtwork
   # @return [String] PNG
   def look_png(film)
     look_on((film == "white") ? :white : :clear, wanted: film == "wanted", worn: film == "faint").first
-  end
-
-  # in white, by one of the ways with it; what such ways prepare themselves is left out
-  # @param way [String] key of a UpClose::Artwork::WaysWithWhite::Way  @return [String] PNG
-  def white_png(way)
-    steps = UpClose::Artwork::Recipe.new(without_white)
-    letters = steps.empty? ? artwork.drawn : drawn_at(mm_per_unit, steps)
-    width = steps.empty? ? mm_per_unit * artwork.ink_core.box.width : kept_apart(letters, :to_keep)["width_mm"]
-    kept_apart(letters, :white_png, width, @mark.piece.colour_core, way)
-  end
-
-  # its steps but for those that ways with white bring
-  def without_white
-    @mark.recipe.reject { |step| UpClose::Artwork::WaysWithWhite::Way.steps.include?(step["key"]) }
-  end
-
-  # dark letters or lines on a dark piece, or white ones already; false until it was looked at
-  def white_wanted?
-    ground = @mark.piece.colour_core
-    return false unless ground&.dark? && !@mark.covering.any?
-    return true if white_way
-    found = Shelves::KeptAnswers.at_hand(drawn, :looked_at, about)&.last or return false
-    kind = UpClose::Artwork::Kind.new((@mark.artwork_kind || found[:kind]).to_sym)
-    inked? && UpClose::Artwork::WaysWithWhite.wanted?(kind, UpClose::Artwork::Palette.from(found[:palette]), ground)
-  end
-
-  # @return [UpClose::Artwork::WaysWithWhite::Way, nil] that it is done by now
-  def white_way
-    active = recipe.active.map { |step| step.work::KEY }
-    UpClose::Artwork::WaysWithWhite.for_ink.find do |way|
-      way.taken?(method_key: @mark.method_key, stock: @mark.stock, template: @mark.template, active: active)
-    end
   end
 
   # as it will look, with the film in use

@@ -12,11 +12,11 @@ module Presenters
     end
 
     # @return [Boolean] whether white is wanted here
-    def any? = @mark.design.white_wanted?
+    def any? = @mark.white.wanted?
 
     # @return [Array<Row>] the most exact first
     def rows
-      now = @mark.design.white_way
+      now = @mark.white.way
       UpClose::Artwork::WaysWithWhite.for_ink.map do |way|
         Row.new(way, Actions::TakeWhiteWay.told(@mark, way), way == now)
       end

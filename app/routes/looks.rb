@@ -144,7 +144,7 @@ module Routes
         halt 404 unless mark.artwork && mark.piece.colour_core && way
         cache_control :private, max_age: KEPT_S
         content_type "image/png"
-        mark.design.white_png(way.key)
+        mark.white.png(way.key)
       end
     end
 

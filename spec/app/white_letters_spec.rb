@@ -46,7 +46,7 @@ RSpec.describe Actions::TakeWhiteWay, :shop do
     made = UpClose::Artwork::WaysWithWhite.for_ink.to_h do |way|
       send_form "/marks/#{mark.id}/white", "way" => way.key
       now = looked(mark)
-      expect([way.key, now.design.white_way, now.stops.open.map(&:name)]).to eq [way.key, way, []]
+      expect([way.key, now.white.way, now.stops.open.map(&:name)]).to eq [way.key, way, []]
       [way.key, [now.method_key, now.stock, now.purpose, now.width_mm.round(2)]]
     end
     expect(made).to eq(
@@ -75,11 +75,11 @@ RSpec.describe Actions::TakeWhiteWay, :shop do
 
   it "leaves colours, photographs and light pieces alone" do
     light = looked(name_on_hull(colour: "#d8c8a0"))
-    expect(light.design.white_wanted?).to be false
+    expect(light.white.wanted?).to be false
     mark = name_on_hull
     red = upload(svg('<rect width="30" height="9" fill="#e03020"/>'), "flag.svg")
     send_form "/marks/#{mark.id}/artwork", "kind" => "file", "file" => red
-    expect(looked(mark).design.white_wanted?).to be false
+    expect(looked(mark).white.wanted?).to be false
     expect(send_form("/marks/#{mark.id}/white", "way" => "glow").status).to eq 422
   end
 end

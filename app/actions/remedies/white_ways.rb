@@ -8,8 +8,8 @@ module Actions
 
       # @return [Array<Change>]
       def call(mark, _stop)
-        return [] unless mark.artwork && mark.design.white_wanted?
-        (UpClose::Artwork::WaysWithWhite.for_ink - [mark.design.white_way]).map do |way|
+        return [] unless mark.artwork && mark.white.wanted?
+        (UpClose::Artwork::WaysWithWhite.for_ink - [mark.white.way]).map do |way|
           Change.new("white:#{way.key}", "In white: #{way.title.downcase}", ->(m) { TakeWhiteWay.set(m, way) })
         end
       end

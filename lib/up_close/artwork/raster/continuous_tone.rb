@@ -80,8 +80,8 @@ module UpClose
       def region
         @region ||= begin
           speck, closed = [SPECK, CLOSED].map { |part| ([@image.width, @image.height].max * part).ceil | 1 }
-          kept = Graphics::Pixels.grown(Graphics::Pixels.worn(toned, speck), speck)
-          whole = Graphics::Pixels.worn(Graphics::Pixels.grown(kept, closed), closed)
+          kept = Graphics::Pixels.squared(Graphics::Pixels.squared(toned, :erode, speck), :dilate, speck)
+          whole = Graphics::Pixels.squared(Graphics::Pixels.squared(kept, :dilate, closed), :erode, closed)
           Graphics::Pixels.held(whole.crop(1, 1, @image.width - 2, @image.height - 2))
         end
       end
@@ -143,7 +143,7 @@ module UpClose
       def of_colour(peak) = apart(smooth, peak.map { |bin| bin * BIN + BIN / 2.0 }) <= ALIKE
 
       def even_area?(peak)
-        Graphics::Pixels.worn(Graphics::Pixels.held(of_colour(peak) & still), EVEN_PX).max.positive?
+        Graphics::Pixels.squared(Graphics::Pixels.held(of_colour(peak) & still), :erode, EVEN_PX).max.positive?
       end
 
       # @return [Array<Array(Array(Float, Float, Float), Integer)>] bins, and how many places

@@ -11,6 +11,10 @@ module UpClose
       MARGIN = 16
       WANTED_PER_MM = 600 / 25.4
       FINE_PER_MM = 1200 / 25.4
+      # continuous tone has no edge to measure, and is looked at with no more pixels than it has
+      TONED_PER_MM = 300 / 25.4
+      # but a small print of it with so many along its longer side: FineDetail looks at those
+      TONED_PX = 1200.0
       MOST_PIXELS = 40_000_000
       FEW_PIXELS = 1_600_000
 
@@ -30,9 +34,13 @@ module UpClose
 
       # pixels a millimetre
       def per_mm
-        @per_mm ||= artwork.vector? ? drawn_per_mm : [own_per_mm, bounded(finest)]
-          .min
-          .clamp(bounded(WANTED_PER_MM), nil)
+        @per_mm ||= if artwork.vector?
+          drawn_per_mm
+        elsif @kind&.photograph?
+          [own_per_mm, bounded([TONED_PER_MM, TONED_PX / [width_mm, height_mm].max].max)].min
+        else
+          [own_per_mm, bounded(finest)].min.clamp(bounded(WANTED_PER_MM), nil)
+        end
       end
 
       # pixels a millimetre the picture itself has; nil for a drawing
