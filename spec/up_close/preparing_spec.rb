@@ -35,6 +35,61 @@ RSpec.describe UpClose::Artwork::Recipe do
     expect(pixels.artwork.ink.box.height / pixels.ratio / 9.6).to be_within(0.045).of(5.4)
   end
 
+  # a scene of 240 × 240 with shades and grain, left of a bar of 260 × 150 in black, on white
+  def scene_and_bar
+    xy = Vips::Image.xyz(240, 240)
+    scene = xy[0] * 0.4 + xy[1] * 0.4 + 30 + Vips::Image.gaussnoise(240, 240, mean: 0, sigma: 5, seed: 4).gaussblur(1)
+    ground = (Vips::Image.black(800, 480) + 255).cast(:uchar).copy(interpretation: :"b-w")
+    opened(ground.insert(scene.cast(:uchar), 60, 60).draw_rect([0], 520, 200, 260, 150, fill: true).pngsave_buffer)
+  end
+
+  # a step done at 24 pixels a millimetre: what came before, what comes out, and where that lies in it
+  def beside(key, figures = {})
+    art = scene_and_bar
+    made = described_class.new([{"key" => key, "on" => true}.merge(figures)]).call(art, per_mm: 24.0)
+    [art, made.artwork, (made.artwork.image.width - art.image.width) / 2]
+  end
+
+  def tones(image) = image.hist_find.to_a.flatten.each_with_index.select { |count, _| count.positive? }.map(&:last)
+
+  def same?(one, other) = (one - other).abs.max.zero?
+
+  it "thickens lines beside a photo and leaves the photo; a grey keeps its tone; a photo alone stays as it is" do
+    art, made, grown = beside("thicken", "by_mm" => 0.25)
+    expect(grown).to eq 6
+    # well within it: where a photo ends is known to a few pixels
+    expect(same?(art.image.crop(66, 66, 228, 228), made.image.crop(72, 72, 228, 228))).to be true
+    bar = made.image.crop(480, 160, 326, 240)
+    # 260 × 150 and six pixels on each side
+    expect([tones(bar), bar.invert.find_trim(background: [0])[2, 2], (bar == 0).avg / 255 * 326 * 240])
+      .to match [[0, 255], [272, 162], be_within(60).of(272 * 162)]
+    greys = grey_png(200, 100) { |i| i.draw_rect([90], 20, 20, 60, 60, fill: true).draw_rect([203], 110, 20, 60, 60) }
+    grown = described_class.new([{"key" => "thicken", "by_mm" => 0.1}]).call(greys, per_mm: 24.0).artwork
+    expect(tones(grown.image)).to eq [90, 203, 255]
+    scene = opened(DrawnPictures.photograph(5).bytes)
+    alone = described_class.new([{"key" => "thicken", "by_mm" => 0.25}]).call(scene, per_mm: 20.0)
+    expect([same?(alone.artwork.image, scene.image.resize(2, kernel: :nearest)), alone.notes])
+      .to eq [true, [UpClose::Artwork::Preparing::Thicken::NO_LINES]]
+  end
+
+  it "makes dots, pencil and ink lines of the photo, and lets the letters beside it be" do
+    %w[dot-screen pencil ink-lines].each do |key|
+      art, made, = beside(key)
+      ratio = made.image.width / art.image.width
+      bar = made.image.crop(*[526, 206, 248, 138].map { |px| px * ratio })
+      expect([key, bar.max]).to eq [key, 0]
+      scene = [made, art].map { |m| m.image.crop(*[100, 100, 160, 160].map { |px| px * m.image.width / 800 }) }
+      expect((scene.first.avg - scene.last.avg).abs).to be < 8 if key == "dot-screen"
+      expect(scene.first.avg).to be > 180 if key != "dot-screen"
+    end
+    # black letters on white, as soft as a picture has them, have no dots in their edges
+    word = grey_png(400, 200) { |i| i.draw_rect([0], 50, 50, 300, 8, fill: true) }
+    soft = opened(word.image.gaussblur(1.2).pngsave_buffer)
+    screened = prepared(soft, 20.0, ["dot-screen"]).artwork.image
+    middle = screened.crop(screened.width / 4, 0, screened.width / 2, screened.height)
+    expect((middle < 128).project.first.to_a.flatten.uniq.size).to eq 1
+  end
+
   it "leaves an outline alone, all round and in the holes, and nothing inside" do
     # a frame of 80 × 40 with a hole of 60 × 20, 40 mm wide: 2 units a mm, a line of 0.5 mm is 1 unit
     frame = UpClose::Artwork::Opening.call(

@@ -62,17 +62,25 @@ module UpClose
           ))
       end
 
-      # What a step works with: how large things are, and what the piece is. Frozen.
+      # What a step works with: how large things are, what the piece is, and where the picture has tone. Frozen.
       class Bench
         attr_reader :per_mm, :shape, :colour
 
         # @param per_mm [Float] the artwork's own units a millimetre, at final size
         # @param shape [Surfaces::Shape, nil]  @param colour [Colour, nil] of the piece
+        # @param kind [#call, nil] what kind of artwork is worked on; asked only when needed
         # @yieldreturn [Geometry::Box] the ink's, or that of a whole set's; asked only when needed
-        def initialize(per_mm:, shape: nil, colour: nil, &box)
-          @per_mm, @shape, @colour, @box = per_mm, shape, colour, box
+        def initialize(per_mm:, shape: nil, colour: nil, kind: nil, &box)
+          @per_mm, @shape, @colour, @kind, @box = per_mm, shape, colour, kind, box
           freeze
         end
+
+        # @return [Kind, nil]
+        def kind = @kind&.call
+
+        # Where a picture has continuous tone, which steps for lines leave as it is.
+        # @return [Vips::Image, nil] a mask as large as it; nil where it has none, or nothing but that
+        def toned(picture) = kind&.toned_region(picture.image.width, picture.image.height)
 
         def box = @box.call
 

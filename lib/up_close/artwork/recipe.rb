@@ -56,11 +56,15 @@ module UpClose
       # @return [Prepared]
       # @raise [Errors::BadArtwork] when nothing is left
       def call(artwork, per_mm:, shape: nil, colour: nil, framed: does?("cover"))
-        made, ratio = as_it_must_be(artwork, per_mm)
-        notes = made.notes
+        first, ratio = as_it_must_be(artwork, per_mm)
+        made, notes = first, first.notes
         active.each do |s|
           before = made
-          bench = Preparing::Bench.new(per_mm: per_mm * ratio, shape: shape, colour: colour) { before.ink.box }
+          # enlarged, it is of the kind that it was
+          kind = -> { Kind.of((before.equal?(first) && before.vector? == artwork.vector?) ? artwork : before) }
+          bench = Preparing::Bench.new(per_mm: per_mm * ratio, shape: shape, colour: colour, kind: kind) do
+            before.ink.box
+          end
           made = s.work.call(before, s.figures, bench)
           made.with_ink(before.ink) if framed && stays?(s) && made.ink
           notes |= made.notes

@@ -3,7 +3,8 @@
 module UpClose
   module Artwork
     module Preparing
-      # Greys as dots of one black: each place against a wave of round dots.
+      # Greys as dots of one black: each place against a wave of round dots. What is black or bare, and the edges
+      # between, are no greys: they stay lines, but for those of continuous tone.
       module DotScreen
         KEY = "dot-screen"
         LISTED = 70
@@ -21,13 +22,25 @@ module UpClose
         # @return [Drawing, Picture]
         def call(picture, figures, bench)
           grey = picture.grey
-          wave = wave(
-            grey.width,
-            grey.height,
-            figures[:dots_per_inch] / Measure::Length::INCH_MM / bench.per_mm,
-            figures[:angle]
-          )
-          Picture.made((grey > levels(wave)).cast(:uchar))
+          dots_a_pixel = figures[:dots_per_inch] / Measure::Length::INCH_MM / bench.per_mm
+          dots = grey > levels(wave(grey.width, grey.height, dots_a_pixel, figures[:angle]))
+          greys = bench.kind&.photograph? ? nil : greys(picture, grey, dots_a_pixel, bench)
+          Picture.made((greys ? greys.ifthenelse(dots, grey > MIDDLE) : dots).cast(:uchar), notes: picture.notes)
+        end
+
+        # what is darker, or lighter, is no grey: levels
+        GREYS = (13..242)
+        MIDDLE = 127
+        LEAST_PX = 5
+
+        # continuous tone, and greys at least half a dot wide
+        # @return [Vips::Image] a mask
+        def greys(picture, grey, dots_a_pixel, bench)
+          wide = [(0.5 / dots_a_pixel).round, LEAST_PX].max | 1
+          even = (grey >= GREYS.begin) & (grey <= GREYS.end)
+          opened = Graphics::Pixels.squared(Graphics::Pixels.squared(even, :erode, wide), :dilate, wide)
+          toned = bench.toned(picture)
+          toned ? opened | toned : opened
         end
 
         # 0 … 1 between two crossed cosines

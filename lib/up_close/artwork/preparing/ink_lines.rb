@@ -4,7 +4,8 @@ module UpClose
   module Artwork
     module Preparing
       # A photo as ink lines: the difference of two Gaussians finds edges, and what
-      # is left is made black or bare (H. Winnemöller and others, 2012).
+      # is left is made black or bare (H. Winnemöller and others, 2012). Lines and letters
+      # beside a photo stay.
       module InkLines
         KEY = "ink-lines"
         LISTED = 50
@@ -29,8 +30,13 @@ module UpClose
           sigma = [figures[:line_mm] * bench.per_mm / 2, 0.6].max
           grey = picture.grey
           edges = grey.gaussblur(sigma, precision: :float) - grey.gaussblur(sigma * WIDER, precision: :float)
-          Picture.made((edges > -level(edges, figures[:darkness] / 100)).cast(:uchar))
+          bare = edges > -level(edges, figures[:darkness] / 100)
+          toned = bench.toned(picture)
+          Picture.made((toned ? toned.ifthenelse(bare, grey > MIDDLE) : bare).cast(:uchar), notes: picture.notes)
         end
+
+        # levels: an edge that was soft lies there
+        MIDDLE = 127
 
         # @param darkness [Float] 0..1  @return [Float] grey steps
         def level(edges, darkness)

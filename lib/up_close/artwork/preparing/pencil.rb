@@ -5,6 +5,7 @@ module UpClose
     module Preparing
       # A photo as if drawn in pencil: its grey divided by its own blurred grey,
       # so that even tones go bare and edges stay (the blurred-inverse dodge).
+      # Lines and letters beside a photo stay as they are.
       module Pencil
         KEY = "pencil"
         LISTED = 40
@@ -29,10 +30,17 @@ module UpClose
         def call(picture, figures, bench)
           strokes = strokes(picture.grey, figures[:softness_mm], bench.per_mm)
           darkest = ToneCurve.quantiles(strokes, DARKEST).first.clamp(0, 250)
-          ToneCurve.apply(Picture.made(strokes, notes: picture.notes)) do |tone|
+          drawn = ToneCurve.apply(Picture.made(strokes, notes: picture.notes)) do |tone|
             ink = ((255 - tone) / (255.0 - darkest)).clamp(0.0, 1.0)
             255 * (1 - ToneCurve.lightened(ink, figures[:lighter]))
           end
+          beside(picture, drawn, bench.toned(picture))
+        end
+
+        # @param toned [Vips::Image, nil] a mask of what is drawn anew; nil: all of it
+        # @return [Picture]
+        def beside(picture, drawn, toned)
+          toned ? Picture.made(toned.ifthenelse(drawn.image, picture.grey), notes: picture.notes) : drawn
         end
 
         # @return [Vips::Image] one band

@@ -5,7 +5,8 @@ module UpClose
     module Preparing
       # Every edge of the ink moved outwards, or inwards when negative, by an
       # exact length: lines grow by twice as much. Drawings by a stroke along
-      # their edges, pictures by a disc.
+      # their edges, pictures by a disc. Continuous tone has no edges to move,
+      # and stays as it is.
       module Thicken
         KEY = "thicken"
         LISTED = 90
@@ -14,6 +15,7 @@ module UpClose
         PARAMETERS = [Figure.new(:by_mm, "each edge by", 0.05, -2.0..2.0, " mm")].freeze
         SIZED = FINE = ON_LINES = true
         MANY_PIXELS = 6_000_000
+        NO_LINES = "A photograph has no lines to thicken: it stays as it is."
 
         module_function
 
@@ -22,7 +24,7 @@ module UpClose
         def call(artwork, figures, bench)
           by = figures[:by_mm] * bench.per_mm
           return artwork if by.zero?
-          artwork.vector? ? lines(artwork, by) : pixels(artwork, by)
+          artwork.vector? ? lines(artwork, by) : pixels(artwork, by, bench)
         end
 
         # what is filled gets a stroke of its own colour; to thin, of white; what is stroked, a wider one
@@ -64,24 +66,45 @@ module UpClose
         end
 
         # the darkest, or the lightest, within the disc
-        def pixels(picture, by)
+        def pixels(picture, by, bench)
+          return Picture.made(picture.image, notes: [*picture.notes, NO_LINES]) if bench.kind&.photograph?
           reach = by.abs.ceil
-          room = picture.image
-            .embed(reach, reach, picture.image.width + 2 * reach, picture.image.height + 2 * reach, extend: :white)
-          Picture.made(room.bandsplit.map { |band| moved(band, by) }.then { |bands|
-            (bands.size > 1) ? bands.first.bandjoin(bands.drop(1)) : bands.first
-          })
+          toned = bench.toned(picture)&.then { |mask| roomy(mask, reach, :black) }
+          bands = roomy(picture.image, reach, :white).bandsplit.map { |band| moved(band, by, toned) }
+          Picture.made(
+            (bands.size > 1) ? bands.first.bandjoin(bands.drop(1)) : bands.first, notes: picture.notes
+          )
         end
 
-        # Levels are moved as outlines: some greys, each as a mask, put together again.
-        def moved(band, by)
-          count = (band.width * band.height > MANY_PIXELS) ? 4 : 16
-          levels = Array.new(count) { |i| (i + 0.5) * 256 / count }
-          masks = levels.map do |level|
-            (by > 0) ? (band < level).morph(disc(by), :dilate).invert : (band < level).morph(disc(by), :erode).invert
-          end
-          masks.map { |mask| mask / count.to_f }.reduce(:+).cast(:uchar)
+        def roomy(image, reach, ground)
+          image.embed(reach, reach, image.width + 2 * reach, image.height + 2 * reach, extend: ground)
         end
+
+        # Levels are moved as outlines: some greys, each as a mask, put together again. What did not change keeps its
+        # own tone, and what did gets that of the ink, or the ground, beside it.
+        # @param toned [Vips::Image, nil] a mask of what stays, and moves nothing beside it
+        def moved(band, by, toned)
+          drawn = toned ? Graphics::Pixels.held(toned.ifthenelse((by > 0) ? WHITE : 0, band)) : band
+          step = 256.0 / ((band.width * band.height > MANY_PIXELS) ? 4 : 16)
+          before, after = in_steps(drawn, step) { |mask| mask }, in_steps(drawn, step) { |mask| spread(mask, by) }
+          side = 2 * by.abs.ceil + 1
+          beside = (by > 0) ? Graphics::Pixels.worn(drawn, side) : Graphics::Pixels.grown(drawn, side)
+          new = ((beside - after).abs <= step).ifthenelse(beside, after)
+          all = (before == after).ifthenelse(drawn, new)
+          Graphics::Pixels.held((toned ? toned.ifthenelse(band, all) : all).cast(:uchar))
+        end
+
+        WHITE = 255
+
+        # @yield [Vips::Image] a mask of what is darker than each level
+        # @return [Vips::Image] in as many greys
+        def in_steps(band, step)
+          levels = Array.new((256 / step).round) { |i| (i + 0.5) * step }
+          masks = levels.map { |level| Graphics::Pixels.held(yield(band < level).invert) / levels.size.to_f }
+          Graphics::Pixels.held(masks.reduce(:+).cast(:uchar))
+        end
+
+        def spread(mask, by) = mask.morph(disc(by), (by > 0) ? :dilate : :erode)
 
         # @param by [Float] pixels  @return [Vips::Image] a disc, for rank filters
         def disc(by)
