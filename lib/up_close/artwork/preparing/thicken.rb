@@ -84,7 +84,8 @@ module UpClose
         # own tone, and what did gets that of the ink, or the ground, beside it.
         # @param toned [Vips::Image, nil] a mask of what stays, and moves nothing beside it
         def moved(band, by, toned)
-          drawn = toned ? Graphics::Pixels.held(toned.ifthenelse((by > 0) ? WHITE : 0, band)) : band
+          plain = (by > 0) ? WHITE : 0
+          drawn = toned ? Graphics::Pixels.held(toned.ifthenelse(plain, band)) : band
           step = 256.0 / ((band.width * band.height > MANY_PIXELS) ? 4 : 16)
           before, after = in_steps(drawn, step) { |mask| mask }, in_steps(drawn, step) { |mask| spread(mask, by) }
           side = 2 * by.abs.ceil + 1

@@ -37,6 +37,8 @@ module UpClose
         CUT_AWAY = "Parts outside its page are cut away, as a browser shows it."
         SYSTEM_FONTS = "Its letters are set in this computer's fonts and may differ from where it was drawn. Turn " \
           "them into outlines there to be sure."
+        SOFT = "It holds a blur or a shadow, so it is drawn with #{RenderedPage::SQUARE_PX} pixels along its longer " \
+          "side: sharp edges are a little soft in a large print."
         GEOMETRY = %w[x y width height cx cy r rx ry d].freeze
 
         # @param text [String]
@@ -62,6 +64,7 @@ module UpClose
           @seen = Seen.new(view.room, Geometry::Transform::IDENTITY) unless @take_all
           within(view) { walk(root, Style.root, view.map, 0) }
           @notes << SYSTEM_FONTS if @beyond.include?(BEYOND["text"])
+          @notes << SOFT if @beyond.include?("filters")
           Graphics::Drawn.new(@shapes, mm_per_unit: @mm_per_unit, notes: @notes)
         end
 
@@ -72,7 +75,8 @@ module UpClose
             @text,
             edged? ? @root_view.room : nil,
             beyond: (@shapes.map(&:reach).reduce(:union) if @take_all || !edged?),
-            letters: @beyond.include?(BEYOND["text"])
+            letters: @beyond.include?(BEYOND["text"]),
+            filters: @beyond.include?("filters")
           )
         end
 

@@ -12,13 +12,17 @@ module UpClose
         # Letters fail above some scale, and once they have failed, fail at any: so drawings with letters begin
         # with so many pixels along their longer side, and are doubled while the renderer bears it.
         FIRST_PX = 600
+        # The renderer draws what is larger in squares of so many pixels, and works a filter out anew, and whole, for
+        # each: 4800 pixels of a blur take 18 times as long as 2400. So filters are drawn in one square, and enlarged.
+        SQUARE_PX = 2000
 
         # @param text [String] the drawing, its document type taken off
         # @param room [Geometry::Box, nil] its page, px; nil when it has no edge, and the renderer finds one
         # @param beyond [Geometry::Box, nil] what is to be seen beyond the page as well
         # @param letters [Boolean] whether it holds live text
-        def initialize(text, room, beyond: nil, letters: false)
-          @text, @room, @beyond, @letters = text, room || usual_room, beyond, letters
+        # @param filters [Boolean] whether it holds blurs, shadows and their like
+        def initialize(text, room, beyond: nil, letters: false, filters: false)
+          @text, @room, @beyond, @letters, @filters = text, room || usual_room, beyond, letters, filters
         end
 
         # @return [Geometry::Box] all that can be seen, px
@@ -28,6 +32,7 @@ module UpClose
         # @return [Array(Vips::Image, Float)] held in memory, what is clear still clear; and the scale that it came to
         # @raise [Vips::Error]
         def image(part, scale)
+          return [enlarged(part, scale), scale] if @filters
           return [rendered(part, scale), scale] unless @letters
           scales = [scale]
           scales.unshift(scales.first / 2) while scales.first * [part.width, part.height].max > FIRST_PX
@@ -35,6 +40,15 @@ module UpClose
         end
 
         private
+
+        def enlarged(part, scale)
+          coarse = [scale, SQUARE_PX / [part.width, part.height].max.to_f].min
+          image = rendered(part, coarse)
+          return image if coarse == scale
+          # what is clear has no colour of its own to be mixed with its neighbour's
+          large = image.premultiply.resize(scale / coarse, kernel: :cubic).unpremultiply
+          Graphics::Pixels.held(large.cast(:uchar).copy(interpretation: :srgb))
+        end
 
         # @param scales [Array<Float>] coarsest first
         def as_fine_as_borne(part, scales)
