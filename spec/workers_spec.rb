@@ -23,8 +23,10 @@ RSpec.describe Workers do
 
   it "kills what takes too long, too much CPU before it draws, or too much memory, and says which" do
     expect { work(Kernel, :sleep, 30, wall_s: 0.4) }.to raise_error(UpClose::Errors::TooMuch, /longer than 0 seconds/)
+    # asleep, it uses none of its seconds of computing
+    expect(work(Kernel, :sleep, 1, cpu_s: 0.3, reading_cpu_s: 0.3)).to eq 1
     expect { work(1..(10**10), :inject, :^, reading_cpu_s: 0.4) }
-      .to raise_error(UpClose::Errors::TooMuch, /longer than 0 seconds to read/)
+      .to raise_error(UpClose::Errors::TooMuch, /longer than 0 seconds of computing to read/)
     expect { work(Array, :new, 60_000_000, 1.5, memory_bytes: 250_000_000) }
       .to raise_error(UpClose::Errors::TooMuch, /more than 250 MB/)
     # the slots are there again
@@ -86,7 +88,7 @@ RSpec.describe Workers do
     search = UpClose::Sheets::Nesting::Search.new(parts, leftovers: [], fresh: sheet, room: room, effort: "stretch")
     shares = []
     search = Shelves::SheetSearch.new(search)
-    layout = work(search, :call, wall_s: 60) { |_, _, share| (shares << share).compact.size < 4 }
+    layout = work(search, :call, cpu_s: 60) { |_, _, share| (shares << share).compact.size < 4 }
     expect(layout.sheets.flat_map(&:placements).size).to eq 21
     expect([shares.compact.max, shares.compact.sort]).to match [be < 0.9, shares.compact]
   end

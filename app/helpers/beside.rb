@@ -67,7 +67,7 @@ module Helpers
     end
 
     def told(task, doing, seconds, share = nil)
-      limit = Workers::Limits::USUAL.wall_s
+      limit = Workers::Limits::USUAL.cpu_s
       return task.at(0.0, doing) if doing.start_with?("in line")
       task.at(share || [seconds / limit, 1].min, "#{doing}, #{seconds.round} of #{limit.round} s at most")
     end

@@ -4,7 +4,7 @@ module Shelves
   # A search for a layout, as a worker is sent it. It says how far it is, and ends early with the best so far. Frozen.
   class SheetSearch
     # tries are counted, not timed: a slow computer is given the time
-    LIMITS = Workers::Limits.new(wall_s: 900.0)
+    LIMITS = Workers::Limits.new(cpu_s: 900.0, wall_s: 3600.0)
 
     # @param search [UpClose::Sheets::Nesting::Search]
     def initialize(search)

@@ -30,7 +30,7 @@ module Workers
     # @param verb [Symbol] of the receiver  @param arguments [Array]  @param named [Hash]  @param limits [Limits]
     def call(receiver, verb, arguments, named, limits)
       # the last resort, should the shop be gone
-      Process.setrlimit(:CPU, (limits.wall_s * 2).ceil)
+      Process.setrlimit(:CPU, (limits.cpu_s * 2).ceil)
       Frames.write(@answers, [:began, Process.pid])
       Workers.here = self
       Frames.write(@answers, answer { receiver.public_send(verb, *arguments, **named) })

@@ -24,7 +24,8 @@ module Workers
     # @param limits [Limits]
     # @param pid [Integer, nil] of a process that says nothing of what it does: only the limits for all of it hold
     def initialize(limits, pid: nil)
-      @limits, @began, @doing, @drawing, @peak_bytes, @pid = limits, now, "reading", !pid.nil?, 0, pid
+      @limits, @began, @drawing, @peak_bytes, @pid = limits, now, !pid.nil?, 0, pid
+      @doing = pid ? "drawing" : "reading"
     end
 
     def seconds = now - @began
@@ -54,7 +55,8 @@ module Workers
       resident = Usage.resident_bytes(@pid)
       @peak_bytes = [@peak_bytes, resident].max
       too_large if resident > @limits.memory_bytes
-      too_long(@limits.reading_cpu_s) if !@drawing && Usage.cpu_s(@pid) > @limits.reading_cpu_s
+      most_s = @drawing ? @limits.cpu_s : @limits.reading_cpu_s
+      too_long(most_s) if Usage.cpu_s(@pid) > most_s
     end
 
     private
@@ -88,14 +90,25 @@ module Workers
 
     def too_long(most_s)
       raise UpClose::Errors::TooMuch.new(
-        "This file takes longer than #{most_s.round} seconds to #{@drawing ? "draw" : "read"}.",
-        remedy: "Simplify it where it was made, or save it as a PNG at its final size."
+        "This file takes longer than #{most_s.round} seconds of computing to #{VERBS.fetch(@doing, "draw")}.",
+        remedy: REMEDIES.fetch(@doing, "Simplify it where it was made, or save it as a PNG at its final size.")
       )
     end
 
+    # what it was doing, as it says so, in a sentence
+    VERBS = {
+      "reading" => "read", "preparing" => "prepare", "checking" => "check", "cutting" => "cut round",
+      "measuring" => "measure", "comparing" => "compare", "fitting" => "fit"
+    }.freeze
+    REMEDIES = {
+      "preparing" => "Turn a step off, make it smaller on the piece, or save it smaller where it was made.",
+      "checking" => "Save it smaller where it was made: 600 pixels an inch at its final size is plenty."
+    }.freeze
+    private_constant :VERBS, :REMEDIES
+
     def too_large
       raise UpClose::Errors::TooMuch.new(
-        "This file needs more than #{@limits.memory_bytes / 1_000_000} MB of memory to open.",
+        "This file needs more than #{@limits.memory_bytes / 1_000_000} MB of memory to #{VERBS.fetch(@doing, "draw")}.",
         remedy: "Save it smaller: 600 pixels an inch at its final size is plenty."
       )
     end
