@@ -29,6 +29,7 @@ module Actions
         "key" => mark.design.checks_key,
         "verdict" => "watch",
         "figure" => "not looked at",
+        "unseen" => error.message,
         "width_mm" => mark.width_mm,
         "stops" => []
       })

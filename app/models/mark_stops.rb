@@ -30,6 +30,10 @@ class MarkStops
 
   def any? = all.any?
 
+  # why its artwork could not be checked: what is printed then was looked at by nobody
+  # @return [String, nil]
+  def unseen = @mark.looked&.fetch("unseen", nil)
+
   # @return [String, nil] why the maker goes on
   def reason = @mark.override["reason"]
 

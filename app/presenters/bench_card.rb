@@ -70,9 +70,12 @@ module Presenters
         ["Pieces", "#{@mark.pieces_to_do}, from #{@mark.copies_wanted} prints"],
         *lots,
         ["Draw lines", MarkRegister.new(@mark).marked_with],
-        ["Sealer", @mark.sealer_core.title]
+        ["Sealer", @mark.sealer_core.title],
+        *unseen
       ]
     end
+
+    def unseen = @mark.stops.unseen ? [["Not checked", "look at the print before you lay it"]] : []
 
     def middles
       told = MiddlesOfRepeats.new(@mark, @mark.placement, @writer).words

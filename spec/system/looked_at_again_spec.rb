@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../system_helper"
+require "pdf/inspector"
 
 # After the piece, the size or the method was changed, nothing is told by what was found before.
 RSpec.describe "artwork that has to be looked at again", :shop, :page do
@@ -48,6 +49,11 @@ RSpec.describe "artwork that has to be looked at again", :shop, :page do
 
   it "tells on the Artwork stage what was not finished before" do
     Actions::LookAtArtwork.unseen(mark, UpClose::Errors::Stopped.new("You stopped it."), "Again.")
+    # nothing is printed as if it had been checked
+    visit "/marks/#{mark.id}/sheet"
+    expect(page).to have_css(".caution", text: "Not checked: You stopped it. Look at it yourself")
+    card = Presenters::BenchCard.new(mark.reload, writer: UpClose::Measure::LengthWriter.new("mm")).pdf
+    expect(PDF::Inspector::Text.analyze(card).strings.join(" ")).to include "Not checked look at the print"
     Shelves::KeptAnswers.forget
     visit "/marks/#{mark.id}/artwork"
     expect(page).to have_no_css("#checks [data-waiting]")
