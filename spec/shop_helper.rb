@@ -78,7 +78,7 @@ RSpec.configure do |config|
       Actions::LaidPlan, Actions::PlanWork::CHAINS, ShopPrices::KNOWN, ShopLimits::KNOWN, Actions::Remedies::KEPT
     ].each(&:forget)
     # at the real pages what was once looked at need not be looked at again
-    Shelves::KeptAnswers.forget if example.metadata[:fresh]
+    Shelves::KeptAnswers.forget unless example.metadata[:page]
     FileUtils.rm_rf([Settings.originals, Settings.devices, File.join(Settings.home, "backups")])
     header "Host", "localhost"
   end
