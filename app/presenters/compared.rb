@@ -6,8 +6,9 @@ module Presenters
     # @param mark [Mark]
     # @param printers [Array<String>, String] kinds to print with; this shop's own, unless one is asked for
     # @param purpose [Class, nil] as the mark has it, unless another is asked about
-    def initialize(mark, printers = Printer.kinds, purpose: mark.purpose_core)
-      @mark, @printers, @purpose = mark, Array(printers), purpose
+    # @param show_through [UpClose::ShowThrough::Answer, nil] as was said, unless another answer is asked about
+    def initialize(mark, printers = Printer.kinds, purpose: mark.purpose_core, show_through: nil)
+      @mark, @printers, @purpose, @show_through = mark, Array(printers), purpose, show_through
     end
 
     # @return [UpClose::Working] of a row's cost
@@ -35,12 +36,13 @@ module Presenters
           material: piece.material_core, finish: piece.finish_core, colour: piece.colour_core,
           more_colours: piece.more_colours_core, grit: piece.grit
         },
-        wanted: @mark.planned.wanted,
+        wanted: @mark.planned.wanted.merge({show_through: @show_through}.compact),
         copies: @mark.good_wanted,
         record: @mark.planned.ways,
         cost: method(:cents),
         size: @mark.planned.size,
-        chosen: @mark.setting
+        # of an answer that was not given, its own sheets count
+        chosen: (@mark.setting unless @show_through)
       )
     end
 

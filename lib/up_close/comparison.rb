@@ -183,13 +183,22 @@ module UpClose
     # @return [Symbol, nil]
     def printer_of(method) = @printers.find { |kind| method.printers.include?(kind) }
 
-    # white film on a dark ground; else the likeliest, the first of equals
+    # white film where white is wanted under it, clear where it is not; else the likeliest, the first of equals
     def best_stock(method, printer)
       stocks = method.stocks.select { |stock| stock.printers.include?(printer) }
-      dark = @ground[:colour] && @ground[:colour].lightness < 50
       stocks.each_with_index
-        .max_by { |stock, i| [(dark && stock.white?) ? 1 : 0, method.chance_with(stock), -i] }
+        .max_by { |stock, i| [(stock.white? == white_under?) ? 1 : 0, method.chance_with(stock), -i] }
         &.first || method.stocks.first
     end
+
+    # as its maker said of what may show through; unsaid, on a dark ground
+    def white_under?
+      asked = @wanted[:show_through]
+      asked ? asked.white_under? : !@ground[:colour].nil? && @ground[:colour].lightness < DARK
+    end
+
+    # L* under which a ground is dark
+    DARK = 50
+    private_constant :DARK
   end
 end

@@ -5,7 +5,10 @@ module UpClose
   module ShowThrough
     # One answer. +changes+, +loses+: shares of the ink over which another colour, and what cannot be seen, is a stop;
     # nil: none is. Starting values. Frozen.
-    Answer = Value.define(:key, :title, :words, :changes, :loses, keyword_init: true)
+    Answer = Value.define(:key, :title, :words, :changes, :loses, keyword_init: true) do
+      # what keeps its colours needs white beneath
+      def white_under? = !changes.nil?
+    end
 
     ALL = [
       Answer.new(

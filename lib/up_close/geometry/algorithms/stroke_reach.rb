@@ -14,7 +14,12 @@ module UpClose
 
         # @param subpaths [Array<Array(Array<Point>, Boolean)>] as Path#flatten gives them
         # @return [Array<Point>]
-        def call(subpaths) = subpaths.flat_map { |points, closed| subpath(points, closed) }
+        def call(subpaths)
+          @bent = []
+          reached = subpaths.flat_map { |points, closed| subpath(points, closed) }
+          # a circle about a point between others lies within the hull of the circles about those
+          reached + ConvexHull.call(@bent).flat_map { |corner| circle(corner) }
+        end
 
         private
 
@@ -39,11 +44,15 @@ module UpClose
         def joins(pairs, closed)
           corners = pairs.each_cons(2).to_a
           corners << [pairs.last, pairs.first] if closed
-          corners.flat_map { |(p, q), (_, r)| (@join == :round) ? round_join(p, q, r) : miter_join(p, q, r) }
+          return round_joins(corners) if @join == :round
+          corners.flat_map { |(p, q), (_, r)| miter_join(p, q, r) }
         end
 
-        # a nearly straight join adds nothing beyond its sides
-        def round_join(p, q, r) = ((q - p).unit.dot((r - q).unit) > 0.999) ? [] : circle(q)
+        # kept for the end; a nearly straight join adds nothing beyond its sides
+        def round_joins(corners)
+          corners.each { |(p, q), (_, r)| @bent << q if (q - p).unit.dot((r - q).unit) <= 0.999 }
+          []
+        end
 
         # tip at half ÷ sin(θ/2) from the corner, when within the limit
         def miter_join(p, q, r)
