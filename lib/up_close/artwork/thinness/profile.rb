@@ -22,19 +22,26 @@ module UpClose
         # @param artwork [Drawing, Picture]  @param ground [Boolean] the gaps instead of the ink
         # @param lightest [Float] as SizedRaster has it
         # @param kind [Kind, nil] what it is taken as
-        # @return [Profile] worked out once for an artwork
+        # @return [Profile] worked out once for an artwork: of its ink and of its gaps at once, from the same pixels
         def self.of(artwork, ground:, lightest:, kind: nil)
-          artwork.kept([:thinness, VERSION, ground, lightest, kind&.key]) do
-            new(artwork, ground: ground, lightest: lightest, kind: kind)
+          name = ->(which) { [:thinness, VERSION, which, lightest, kind&.key] }
+          artwork.kept(name[ground]) do
+            proofs = Hash.new { |all, side| all[side] = proof(artwork, side, lightest, kind) }
+            artwork.kept(name[!ground]) { new(proofs, ground: !ground) }
+            new(proofs, ground: ground)
           end
         end
 
-        def initialize(artwork, ground:, lightest:, kind: nil)
-          @survey = SIDES_PX.each do |side|
-            survey = survey(artwork, side, ground, lightest, kind)
-            thinnest = survey.thinnest
-            break survey if thinnest.nil? || thinnest * survey.per_mm >= RESOLVED_PX || side == SIDES_PX.last
-          end
+        # @return [SizedRaster] with so many pixels along its longer side
+        def self.proof(artwork, side, lightest, kind)
+          longer_mm = NOMINAL_MM * [1.0, artwork.ink.aspect].max
+          SizedRaster.new(artwork, width_mm: NOMINAL_MM, per_mm: side / longer_mm, lightest: lightest, kind: kind)
+        end
+        private_class_method :proof
+
+        # @param proofs [#[]] side, pixels → SizedRaster
+        def initialize(proofs, ground:)
+          @survey = resolved(proofs, ground)
           # everything is worked out now: what is kept holds no pixels
           @thinnest, @reached = @survey.thinnest, @survey.widest_looked
           @stretches, @total, @overfull = @survey.stretches, @survey.total_length, @survey.overfull?
@@ -70,12 +77,16 @@ module UpClose
 
         private
 
-        def survey(artwork, side, ground, lightest, kind)
-          longer_mm = NOMINAL_MM * [1.0, artwork.ink.aspect].max
-          proof = SizedRaster.new(
-            artwork, width_mm: NOMINAL_MM, per_mm: side / longer_mm, lightest: lightest, kind: kind
-          )
-          Survey.new(proof, limit_mm: LEAST_PX * longer_mm / side, ground: ground, share: LOOKED_SHARE)
+        # with the fewest pixels that tell its lines; what is far too fine for some goes on to those that it needs
+        def resolved(proofs, ground)
+          side = SIDES_PX.first
+          loop do
+            survey = Survey.new(proofs[side], limit_mm: LEAST_PX / proofs[side].per_mm, ground: ground, share: LOOKED_SHARE)
+            thinnest = survey.thinnest
+            return survey if thinnest.nil? || thinnest * survey.per_mm >= RESOLVED_PX || side == SIDES_PX.last
+            wanted = side * RESOLVED_PX / (thinnest * survey.per_mm)
+            side = SIDES_PX.find { |more| more > side && more >= wanted } || SIDES_PX.last
+          end
         end
       end
     end
