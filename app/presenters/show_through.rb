@@ -6,8 +6,8 @@ module Presenters
     # so many ways to do it are named
     NAMED = 2
 
-    # +answer+ a UpClose::ShowThrough::Answer; +ways+ rows of a UpClose::Comparison, the best first; +now+: as it is by
-    # now. Frozen.
+    # +answer+ a UpClose::ShowThrough::Answer; +ways+ rows of a UpClose::Comparison, the best first; +now+: as
+    # it is by now. Frozen.
     Row = UpClose::Value.define(:answer, :ways, :now)
 
     # @param mark [Mark] with an artwork
@@ -24,10 +24,10 @@ module Presenters
       UpClose::ShowThrough::ALL.map { |answer| Row.new(answer, ways(answer), answer == now) }
     end
 
-    # @return [String] "Water-slide, white film"
+    # @return [String] "Gel medium"; where there is white to choose, its sheet: "White water-slide film"
     def self.words(way)
-      stock = way.setting.stock
-      way.transfer_method.stocks.any?(&:white?) ? "#{way.transfer_method.title}, #{stock.title}" : way.transfer_method.title
+      method = way.transfer_method
+      method.stocks.any?(&:white?) ? way.setting.stock.title.then { |t| t[0].upcase + t[1..] } : method.title
     end
 
     private
@@ -36,10 +36,18 @@ module Presenters
     def ways(answer)
       return [] unless @mark.looked
       compared = Compared.new(@mark, show_through: answer).to_core
-      compared.sorted("fit").reject(&:refused?).select { |row| inked?(row) }.first(NAMED)
+      fitting = compared.sorted("fit").select { |way| !way.refused? && inked?(way) }
+      # with white beneath first, then those that change no colour of this picture on this piece
+      fitting = whitest(fitting.select { |way| kept?(way) }) if answer.white_under?
+      fitting.first(NAMED)
     end
 
+    def whitest(ways) = ways.partition { |way| way.setting.stock.white? }.flatten
+
     # leaves printed colours on the piece
-    def inked?(row) = row.transfer_method.inked? && row.picture?
+    def inked?(way) = way.transfer_method.inked? && way.picture?
+
+    # its colours stay what they are
+    def kept?(way) = way.findings.none? { |finding| finding.key == :look }
   end
 end

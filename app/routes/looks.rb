@@ -47,7 +47,7 @@ module Routes
           checks: part(:checks, mark: mark, findings: looked),
           next: (params["stage"] == "artwork") ? part(:artwork_next, mark: mark) : nil,
           looked_at: part(:looked_at, mark: mark, findings: looked),
-          white: (params["stage"] == "artwork") ? part(:white, mark: mark) : nil,
+          shows: (params["stage"] == "artwork") ? part(:what_shows, mark: mark) : nil,
           row: row.cells.to_h { |cell| [cell.stage, {figure: cell.figure, tone: cell.tone}] },
           stops: part(:stops, mark: mark, stage: stage_asked("place"), asked: false)
         )

@@ -54,6 +54,32 @@ RSpec.describe Actions::SayOfArtwork, :shop do
     expect(sizes.uniq.size).to eq 3
   end
 
+  it "names beside each answer what does it on this piece, with its chance" do
+    rows = lambda do |**piece|
+      send_form "/jobs", "title" => "Lids"
+      send_form "/jobs/#{Job.last.id}/pieces", Shop::PLATE.merge(piece.transform_keys(&:to_s))
+      file = upload(DrawnPictures.photograph(5).bytes, "scene.jpg")
+      send_form "/marks/#{Mark.last.id}/artwork", "kind" => "file", "file" => file
+      Actions::LookAtArtwork.call(Mark.last)
+      Presenters::ShowThrough.new(Mark.last).rows
+    end
+    kept, tinted, faint = rows.call(colour: "#b08a5a")
+    # what has no white beneath turns the light parts to straw
+    expect([kept.now, tinted.now, kept.ways.first.setting.stock.white?]).to eq [false, true, true]
+    expect(tinted.ways.map { |way| way.transfer_method.key }).to include "gel-medium"
+    expect([kept, tinted, faint].flat_map(&:ways)).to all(satisfy { |way| !way.refused? && way.transfer_method.inked? })
+    kept, = rows.call(finish: "gloss-paint", colour: "#20406a")
+    expect(Presenters::ShowThrough.words(kept.ways.first)).to eq "White water-slide film"
+    # what stands there is what Compare comes to for the same answer
+    mark = Mark.last
+    mark.change(show_through: "kept")
+    Actions::LookAtArtwork.call(mark)
+    best = Presenters::Compared.new(mark).to_core.sorted("fit").find { |way| way.transfer_method.key == "water-slide" }
+    expect(best.chance).to eq kept.ways.first.chance
+    page = get("/marks/#{mark.id}/artwork").body
+    expect(page.gsub(/<[^>]+>|\s+/, " ")).to match(/White water-slide film +#{(best.chance * 100).round} in 100 succeed/)
+  end
+
   it "counts only what cannot be seen where a tint was asked for" do
     verdict = lambda do |colours, surface, asked|
       palette = UpClose::Artwork::Palette.from(colours.map { |hex| [hex, 1.0 / colours.size] })

@@ -19,9 +19,9 @@ RSpec.describe "a white name on a blue hull, at the real page", :shop, :page do
     fill_in "Text", with: "SOLVEIG"
     fill_in "Cap height", with: "9"
     press_next "Use this"
-    expect(page).to have_css("#white .look-answer", count: 4)
+    expect(page).to have_css("#what-shows .look-answer", count: 4)
     press_next "In white: open letters in a field"
-    expect(page).to have_css("#white .chosen", text: "Open letters in a field")
+    expect(page).to have_css("#what-shows .chosen", text: "Open letters in a field")
     press_next "Place it"
     press_next "Lay it out on a sheet"
     expect(page).to have_css("[data-next]", text: "Print pack, PDF")

@@ -22,7 +22,7 @@ export default async function looks () {
       place.innerHTML = answer.looked_at
       const next = document.getElementById('artwork-next')
       if (next) next.innerHTML = answer.next
-      document.getElementById('white').innerHTML = answer.white
+      document.getElementById('what-shows').innerHTML = answer.shows
       wakeLifeSize()
       showRow(place.dataset.mark, answer.row)
     } catch {
