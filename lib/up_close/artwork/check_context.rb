@@ -31,7 +31,10 @@ module UpClose
           artwork, width_mm, limits, film, border_mm, lettering
         @surfaces = [surface, *more_colours].compact
         @white_film, @inked = white_film, inked
-        @proof = SizedRaster.new(artwork, width_mm: width_mm, lightest: limits[:lightest], kind: @kind)
+        @proof = SizedRaster.new(
+          artwork, width_mm: width_mm, lightest: limits[:lightest], kind: @kind,
+          finest_mm: %i[line_mm gap_mm].map { |name| looked_for(name) }.min
+        )
       end
 
       # what shows through; of several colours the one on which most of the artwork is lost
@@ -88,11 +91,14 @@ module UpClose
 
       def plain_palette = @plain_palette ||= PredictedLook.new(proof, surface: Colour::WHITE).palette
 
+      # a limit of none is looked at as the usual one, mm
+      def looked_for(name) = limits[name] || Methods::Limits::USUAL[name]
+
       # specks are up to twice as wide as the limit, and so are looked for by wider discs
       def survey(name, ground)
         Thinness::Survey.new(
           proof,
-          limit_mm: limits[name] || Methods::Limits::USUAL[name],
+          limit_mm: looked_for(name),
           ground: ground,
           coarsest: ground ? 0 : 2
         )

@@ -52,6 +52,9 @@ module UpClose
       # @return [Ink, nil] in pixels; nil when the picture is all white
       def ink = @ink ||= came_packed? ? ink_of_kind(Kind.of(self)) : InkOfPixels.call(image)
 
+      # whether packing can have damaged it: a PNG is packed without loss, and what was rendered or worked out was not
+      def lossy? = came_packed? && !bytes.start_with?(PNG)
+
       # as it was measured when it was first opened
       # @return [Picture] itself
       def with_ink(ink) = tap { @ink = ink if ink }
@@ -84,7 +87,7 @@ module UpClose
 
       # a PNG is packed without loss: however pale, what lies beside its ink is meant
       def ink_of_kind(kind)
-        InkOfPixels.call(image, palest: (kind.palest unless bytes.start_with?(PNG)), paper: kind.paper)
+        InkOfPixels.call(image, palest: (kind.palest if lossy?), paper: kind.paper)
       end
 
       # a plain PNG that is ink from edge to edge needs no packing again

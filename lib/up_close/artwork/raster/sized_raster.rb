@@ -16,6 +16,8 @@ module UpClose
       # but a small print of it with so many along its longer side: FineDetail looks at those
       TONED_PX = 1200.0
       MOST_PIXELS = 40_000_000
+      # a large print has no more than so many, but for as many to its limit as tell it (Thinness::Profile::RESOLVED_PX)
+      MANY_PIXELS = 8_000_000
       FEW_PIXELS = 1_600_000
 
       attr_reader :artwork, :width_mm
@@ -24,8 +26,10 @@ module UpClose
       # @param per_mm [Float, nil] pixels a millimetre, when it is only to be shown
       # @param lightest [Float] the lightest tone that is laid, as a share of full ink
       # @param kind [Kind, nil] what it is taken as
-      def initialize(artwork, width_mm:, per_mm: nil, lightest: InkTone::LIGHTEST, kind: nil)
+      # @param finest_mm [Float, nil] the least width that is looked for in it
+      def initialize(artwork, width_mm:, per_mm: nil, lightest: InkTone::LIGHTEST, kind: nil, finest_mm: nil)
         @artwork, @width_mm, @per_mm, @lightest, @kind = artwork, width_mm, per_mm, lightest, kind
+        @finest_mm = finest_mm
       end
 
       def height_mm = width_mm * artwork.ink.aspect
@@ -39,7 +43,7 @@ module UpClose
         elsif @kind&.photograph?
           [own_per_mm, bounded([TONED_PER_MM, TONED_PX / [width_mm, height_mm].max].max)].min
         else
-          [own_per_mm, bounded(finest)].min.clamp(bounded(WANTED_PER_MM), nil)
+          [own_per_mm, bounded(finest)].min.clamp(bounded(wanted), nil)
         end
       end
 
@@ -95,7 +99,12 @@ module UpClose
       def bounded(wanted) = [wanted, Math.sqrt(MOST_PIXELS / area_mm2)].min
 
       # small marks are looked at twice as finely
-      def finest = (area_mm2 * FINE_PER_MM**2 < FEW_PIXELS) ? FINE_PER_MM : bounded(WANTED_PER_MM)
+      def finest = (area_mm2 * FINE_PER_MM**2 < FEW_PIXELS) ? FINE_PER_MM : bounded(wanted)
+
+      def wanted
+        return WANTED_PER_MM unless @finest_mm
+        [WANTED_PER_MM, [Thinness::Profile::RESOLVED_PX / @finest_mm, Math.sqrt(MANY_PIXELS / area_mm2)].max].min
+      end
 
       def drawn_per_mm = finest
 
@@ -104,7 +113,7 @@ module UpClose
       def taken_cover
         InkTone.cover(
           tone, lightest: [@lightest, (@kind&.paper || 0) / 255.0].max, palest: @kind&.palest,
-          enlarged: [per_mm / own_per_mm, 1.0].max
+          enlarged: [per_mm / own_per_mm, 1.0].max, packed: artwork.lossy?
         )
       end
 
