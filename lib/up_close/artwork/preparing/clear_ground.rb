@@ -64,9 +64,12 @@ module UpClose
         # what can be walked to from the border
         def outer(near)
           framed = Graphics::Pixels.held(near.embed(1, 1, near.width + 2, near.height + 2, extend: :white))
-          labels = framed.labelregions
-          (labels == labels.getpoint(0, 0).first).crop(1, 1, near.width, near.height)
+          flooded = framed.draw_flood([WALKED], 0, 0, equal: true)
+          (flooded == WALKED).crop(1, 1, near.width, near.height)
         end
+
+        # neither of a mask's two levels
+        WALKED = 128
 
         # @param cleared [Vips::Image] mask  @param left [Vips::Image] mask  @return [String]
         def note(cleared, left)

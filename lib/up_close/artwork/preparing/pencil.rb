@@ -45,11 +45,19 @@ module UpClose
 
         # @return [Vips::Image] one band
         def strokes(grey, softness_mm, per_mm)
-          return dodged(grey, softness_mm * per_mm) if softness_mm.positive?
-          tried = TRIED_MM.map { |mm| dodged(grey, mm * per_mm) }
-          inked = tried.map { |image| 255 - image.avg }
-          tried[inked.index { |ink| ink >= inked.max * ENOUGH }]
+          dodged(grey, (softness_mm.positive? ? softness_mm : softness(grey, per_mm)) * per_mm)
         end
+
+        # tried on no more pixels than tell it
+        # @return [Float] mm
+        def softness(grey, per_mm)
+          scale = [Math.sqrt(TRIED_PX / (grey.width * grey.height)), 1.0].min
+          small = (scale < 1) ? Graphics::Pixels.held(grey.resize(scale)) : grey
+          inked = TRIED_MM.map { |mm| 255 - dodged(small, mm * per_mm * scale).avg }
+          TRIED_MM[inked.index { |ink| ink >= inked.max * ENOUGH }]
+        end
+
+        TRIED_PX = 2_000_000.0
 
         # grey divided by its own blur: flat tones go white, edges stay
         def dodged(grey, sigma)

@@ -19,11 +19,11 @@ module UpClose
         # @param figures [Hash{Symbol => Numeric}] by PARAMETERS  @param bench [Bench] scale and size
         # @return [Picture]
         def call(picture, figures, bench)
-          image = picture.image.cast(:float)
+          image = picture.image
           blurred = image.gaussblur([figures[:over_mm] * bench.per_mm, 0.5].max, precision: :float)
+          # the cast keeps it within 0 and 255
           sharp = image + (image - blurred) * (figures[:by] / 100)
-          within = (sharp < 0).ifthenelse(0, (sharp > 255).ifthenelse(255, sharp))
-          Picture.made(within.rint.cast(:uchar), notes: picture.notes)
+          Picture.made(sharp.rint.cast(:uchar), notes: picture.notes)
         end
       end
     end

@@ -27,7 +27,7 @@ module UpClose
 
       # @param image [Vips::Image] 8 bit, one band or three  @param alpha [Vips::Image, nil] 8 bit
       def initialize(image, alpha = nil)
-        @image, @alpha = image, alpha
+        @image, @alpha = image.cast(:uchar), alpha&.cast(:uchar)
         @places = sampled
       end
 
@@ -63,8 +63,19 @@ module UpClose
 
       # what the ground would be at each place, from a surface of second degree laid through the
       # strip by least squares, by itself for each channel
-      # @return [Vips::Image] float, bands of the image
+      # @return [Vips::Image] float, bands of the image; of a large one laid coarsely and drawn out, to a tenth of a level
       def across(width, height)
+        fold = [width, height].max / COARSE_PX
+        return laid(width, height) if fold <= 1
+        coarse = Graphics::Pixels.held(laid((width / fold).ceil, (height / fold).ceil))
+        coarse.resize(width / coarse.width.to_f, vscale: height / coarse.height.to_f, kernel: :linear)
+      end
+
+      COARSE_PX = 800.0
+
+      private
+
+      def laid(width, height)
         grid = Vips::Image.xyz(width, height)
         x, y = grid[0] / width.to_f, grid[1] / height.to_f
         bands = fitted.map do |(a, b, c, d, e, f), range|
@@ -74,8 +85,6 @@ module UpClose
         end
         (bands.size > 1) ? bands.first.bandjoin(bands.drop(1)) : bands.first
       end
-
-      private
 
       def one_colour? = @places.any? && alike.size >= @asked * ONE_COLOUR
 
@@ -92,11 +101,12 @@ module UpClose
       end
 
       def places_in((left, top, wide, high), step)
-        colours = @image.crop(left, top, wide, high).to_a.flatten(1)
-        alphas = @alpha&.crop(left, top, wide, high)&.to_a&.flatten
-        (0...colours.size).step(step).map do |i|
-          next if alphas && alphas[i] < 128
-          [(left + i % wide) / @image.width.to_f, (top + i / wide) / @image.height.to_f, colours[i].first(3)]
+        colours, alphas = [@image, @alpha].map { |image| image&.crop(left, top, wide, high)&.write_to_memory }
+        bands = @image.bands
+        (0...wide * high).step(step).map do |i|
+          next if alphas && alphas.getbyte(i) < 128
+          channels = Array.new([bands, 3].min) { |band| colours.getbyte(i * bands + band) }
+          [(left + i % wide) / @image.width.to_f, (top + i / wide) / @image.height.to_f, channels]
         end
       end
 

@@ -9,7 +9,7 @@ module UpClose
       class Regions
         SET = "\xFF".b.freeze
         CLEAR = "\0".b.freeze
-        MOST_RUNS = 600_000
+        MOST_RUNS = 300_000
 
         # One connected part. Runs are [y, from, to), pixels.
         Part = Struct.new(:runs, :area, :left, :right, :top, :bottom) do

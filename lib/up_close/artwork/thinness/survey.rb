@@ -144,10 +144,18 @@ module UpClose
         def part_by_width(level, disc)
           mask = mask(level, @pad)
           opened = Graphics::Pixels.held(spread(spread(mask, disc, :erode), disc, :dilate))
+          taken = Graphics::Pixels.held(mask & opened.invert)
+          raise TooMuch if runs(taken) > Regions::MOST_RUNS
           [
             Contact.new(opened.write_to_memory, opened.width, opened.height),
-            Regions.new((mask & opened.invert).write_to_memory, opened.width, opened.height)
+            Regions.new(taken.write_to_memory, opened.width, opened.height)
           ]
+        end
+
+        # how many horizontal runs a mask has: places whose left neighbour is clear
+        def runs(mask)
+          left = mask.embed(1, 0, mask.width, mask.height)
+          (mask & left.invert).avg / 255 * mask.width * mask.height
         end
 
         def at_level(level) = @ground ? @proof.halved(level).invert : @proof.halved(level)
