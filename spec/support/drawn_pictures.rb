@@ -132,6 +132,44 @@ module DrawnPictures
       {kind: :mixed, line_px: 6, photo: [200, 250, 500, 380]})
   end
 
+  # what each fault is told by: keys of checks
+  FAULTS = {
+    hair: %i[thinnest_line specks], off_white: %i[ground], counter: %i[thinnest_gap], white: %i[white],
+    island: %i[specks thinnest_line]
+  }.freeze
+
+  # 780 pixels of ink to 60 mm
+  FAULTY_PER_MM = 13.0
+
+  # @param fault [Symbol] of FAULTS
+  # @return [Drawn] bold bars with one known fault, at 60 mm: a hair of 0.1 mm across them, a ground nearly white, a
+  #   ring whose hole is a slit of 0.1 mm, white letters on a clear ground, an island of 0.25 mm
+  def faulty(seed, fault)
+    random = Random.new(seed)
+    bars = Array.new(4) { |i| "<rect x='60' y='#{60 + i * 150}' width='780' height='#{random.rand(60..100)}'/>" }.join
+    at, thin = [random.rand(200..600), random.rand(730..800)], FAULTY_PER_MM * 0.1
+    wrong = {
+      hair: "<rect x='#{at[0] - 100}' y='#{at[1]}' width='#{random.rand(160..230)}' height='#{thin}'/>",
+      counter: "<path fill-rule='evenodd' d='M#{at[0]} #{at[1]}h160v60h-160z m20 #{30 - thin / 2}" \
+        "h#{random.rand(60..120)}v#{thin}H#{at[0] + 20}z'/>",
+      island: "<rect x='#{at[0]}' y='#{at[1]}' width='#{FAULTY_PER_MM * 0.25}' height='#{FAULTY_PER_MM * 0.25}'/>"
+    }.fetch(fault, "")
+    return white_on_clear(random, bars) if fault == :white
+    image = colours(SIDE, SIDE, "<g fill='#1b3f6e'>#{bars}#{wrong}</g>")
+    image = tidy(image.cast(:float) * (random.rand(230..244) / 255.0)) if fault == :off_white
+    Drawn.new(image.pngsave_buffer, "#{fault}-#{seed}.png", {fault: fault})
+  end
+
+  # white shapes over bars, on what is clear
+  def white_on_clear(random, bars)
+    letters = Array.new(3) do |i|
+      "<rect x='#{120 + i * 200}' y='#{70 + i * 150}' width='#{random.rand(40..120)}' height='50'/>"
+    end
+    svg = "<svg xmlns='http://www.w3.org/2000/svg' width='#{SIDE}' height='#{SIDE}'><g fill='#1b3f6e'>#{bars}</g>" \
+      "<g fill='white'>#{letters.join}</g></svg>"
+    Drawn.new(Vips::Image.svgload_buffer(svg).pngsave_buffer, "white.png", {fault: :white})
+  end
+
   # @param damage [Symbol] :none, :jpeg, :resaved five times, :blur
   def damaged(image, damage, random)
     return [image.pngsave_buffer, "drawn.png"] if damage == :none

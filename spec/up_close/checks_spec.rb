@@ -127,6 +127,27 @@ RSpec.describe UpClose::Artwork::Checks do
       expect(lines(hair).places.size).to eq 1
     end
 
+    it "stop nothing where they are a label's few rules: those are told, and all else carries" do
+      # eight bars of 20 × 1.6, half their outlines 172.8, between rules of 23 × 0.1, half of each 23.1
+      label = ->(rules) {
+        drawn(
+          Array.new(8) { |i| %(<rect x="2" y="#{1 + 2.6 * i}" width="20" height="1.6"/>) }.join +
+          Array.new(rules) { |i| %(<rect x=".5" y="#{(i < 2) ? i * 23 : 2.8 + 2.6 * i}" width="23" height=".1"/>) }.join
+        )
+      }
+      # 46.2 of 219 is 21 %, far over the twentieth that stops; a hair's soft edges count it a little longer
+      two = lines(label[2])
+      expect(two).to have_attributes(
+        verdict: :watch, value: be_within(0.03).of(0.1),
+        reason: /2 lines by themselves, 2[1-5](\.\d)? % of the length, are narrower than 0.35 mm.*All else carries/,
+        remedy: "Thicken them, or do without."
+      )
+      # five are a pattern; on a resist each is lost metal; and of hairs alone nothing is left
+      expect(lines(label[5]).verdict).to eq :stop
+      expect(lines(label[1], method: "heat-resist", printer: :laser).verdict).to eq :stop
+      expect(lines(drawn('<rect y="2" width="23" height=".1"/><rect y="9" width="23" height=".1"/>')).verdict).to eq :stop
+    end
+
     it "spoil a resist at a single place, and stop nothing that a pen follows" do
       expect(lines(bars(1), method: "heat-resist", printer: :laser))
         .to have_attributes(verdict: :stop, working: have_attributes(to_s: /every place counts/))

@@ -30,14 +30,12 @@ module UpClose
       # @param palest [Numeric, nil] how darkly its palest even colour is printed, levels: near that what is much
       #   paler is damage that packing a picture leaves round its edges
       # @param enlarged [Float] pixels to one of the picture's own, in which it was packed
-      # @param packed [Boolean] whether packing can have damaged it
       # @return [Vips::Image] one band
-      def cover(tone, lightest: LIGHTEST, palest: nil, enlarged: 1.0, packed: true)
+      def cover(tone, lightest: LIGHTEST, palest: nil, enlarged: 1.0)
         level = 255 * lightest
         return (palest ? whole_at(tone, palest) : tone) unless pale?(tone, level)
-        damaged = palest && packed
-        least = damaged ? near?(tone, palest, enlarged).ifthenelse(drawn(tone, palest, level), 2 * level) : 1
-        bare = damaged ? (least / 2 > level).ifthenelse(least / 2, level) : level
+        least = palest ? near?(tone, palest, enlarged).ifthenelse(drawn(tone, palest, level), 2 * level) : 1
+        bare = palest ? (least / 2 > level).ifthenelse(least / 2, level) : level
         edge = (tone <= bare).morph(square(3), :dilate)
         near = tone.rank(3, 3, 8).rank(3, 3, 8)
         near = (near > least).ifthenelse(near, least)

@@ -5,11 +5,15 @@ module UpClose
     module Checks
       # What the two thinness checks have in common. The figure is the width that 99 % of the
       # length exceeds: it is under the limit when over 1 % of the length is, which is worth a
-      # look; over 5 % of it, and the method does not carry the artwork (starting values). Where
-      # every place counts (a resist, a board), one place is enough.
+      # look; over 5 % of it, and the method does not carry the artwork (starting values). A few
+      # lines that stand by themselves, as the rules of a label do, stop nothing where all else
+      # carries. Where every place counts (a resist, a board), one place is enough.
       class Thin
         WATCH_SHARE = 0.01
         STOP_SHARE = 0.05
+        # so many lines by themselves are rules or a frame, and no more than so much of the length: starting values
+        FEW = 4
+        MOST_APART = 0.5
 
         # @param subject [CheckContext]  @param name [Symbol] the limit: :line_mm or :gap_mm
         # @param what [String] "lines" or "gaps"  @param fails [String] what thin ones do, of a width
@@ -68,9 +72,31 @@ module UpClose
         end
 
         def weighed
-          return :stop if share > STOP_SHARE || (limits[:every_place] && (share > WATCH_SHARE || below.any?))
-          (share > WATCH_SHARE) ? :watch : :fine
+          return :stop if limits[:every_place] && (share > WATCH_SHARE || below.any?)
+          return apart? ? :watch : :stop if share > STOP_SHARE
+          (share > WATCH_SHARE || hole?) ? :watch : :fine
         end
+
+        # a hole that closes, as that of a letter, however little of the length it is
+        def hole? = @ground && below.any?(&:lone)
+
+        # what is too thin are lines by themselves, few, and all else carries
+        def apart?
+          return false if @ground || limits[:every_place] || share > MOST_APART || apart.empty? || apart.size > FEW
+          share - apart.sum(&:length_mm) / survey.total_length <= STOP_SHARE
+        end
+
+        # rules and frames, not strokes of letters
+        def apart
+          @apart ||= below.select do |place|
+            place.lone && (place.box.width > @subject.width_mm * LONG ||
+              place.box.height > @subject.proof.height_mm * LONG)
+          end
+        end
+
+        # of the artwork's width, or its height
+        LONG = 0.5
+        private_constant :LONG
 
         def working
           against = limit ? ", against #{two(limit)}; #{percent(share)} of the length is narrower; over " \
@@ -95,8 +121,15 @@ module UpClose
         def width_words
           return "Any width works: the pen draws its own line." if limit.nil?
           return "This method needs #{@what} of #{two(limit)} mm." if verdict == :fine
+          return apart_words if share > STOP_SHARE && apart?
           many = (share < 0.005) ? "Some" : "#{percent(share)} of the length"
           "#{many} is narrower than #{two(limit)} mm: #{@fails}."
+        end
+
+        def apart_words
+          lines = (apart.size == 1) ? "One line by itself" : "#{apart.size} lines by themselves"
+          "#{lines}, #{percent(share)} of the length, #{(apart.size == 1) ? "is" : "are"} narrower than " \
+          "#{two(limit)} mm, too thin for this method. All else carries."
         end
 
         # ringed, with its size and where it is
@@ -109,6 +142,7 @@ module UpClose
 
         def remedy
           return if verdict == :fine
+          return "Thicken #{(apart.size == 1) ? "it" : "them"}, or do without." if share > STOP_SHARE && apart?
           return "Check the ringed places under the loupe; #{@thicken} there." if share <= STOP_SHARE
           "Make it #{Working.number((@subject.width_mm * limit / value * 10).ceil / 10.0, 1)} mm wide or more, or " \
           "#{@thicken}."

@@ -194,10 +194,12 @@ module UpClose
         found
       end
 
-      # grain all over, or dots and strokes: of two tones these have little between
+      # grain all over, or dots and strokes: of two tones these have little between; a few thin strokes are dark enough
+      # for half of what is inked
       def noisy?
         grey = @image.colourspace(:"b-w")[0]
-        low, high = [2, 98].map { |percent| grey.percent(percent) }
+        dark = [2.0, 50.0 * area(inked) / area(whole)].min
+        low, high = [dark, 98].map { |percent| grey.percent(percent) }
         return true if high - low < STILL
         from, to = [BETWEEN.begin, BETWEEN.end].map { |share| low + share * (high - low) }
         area((grey > from) & (grey < to)) > 0.3 * area(grey >= 0)

@@ -103,7 +103,8 @@ module UpClose
 
       def wanted
         return WANTED_PER_MM unless @finest_mm
-        [WANTED_PER_MM, [Thinness::Profile::RESOLVED_PX / @finest_mm, Math.sqrt(MANY_PIXELS / area_mm2)].max].min
+        enough = [Thinness::Profile::RESOLVED_PX / @finest_mm, Math.sqrt(MANY_PIXELS / area_mm2)].max
+        [WANTED_PER_MM, enough].min
       end
 
       def drawn_per_mm = finest
@@ -113,7 +114,7 @@ module UpClose
       def taken_cover
         InkTone.cover(
           tone, lightest: [@lightest, (@kind&.paper || 0) / 255.0].max, palest: @kind&.palest,
-          enlarged: [per_mm / own_per_mm, 1.0].max, packed: artwork.lossy?
+          enlarged: [per_mm / own_per_mm, 1.0].max
         )
       end
 
