@@ -209,6 +209,12 @@ class PreparedArtwork
     look_on((film == "white") ? :white : :clear, wanted: film == "wanted", worn: film == "faint").first
   end
 
+  # @param count [Integer] 0: as it came  @return [String] PNG of it after so many of the mark's own steps
+  def step_png(count)
+    steps = UpClose::Artwork::Recipe.new(@mark.recipe.first(count))
+    kept_apart(steps.empty? ? artwork.drawn : drawn_at(mm_per_unit, steps), :step_png)
+  end
+
   # as it will look, with the film in use
   # @return [Array(String, Float)] PNG, and its margin in pixels
   def look = look_on(film)

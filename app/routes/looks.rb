@@ -31,6 +31,7 @@ module Routes
       looks(app)
       in_white(app)
       said(app)
+      steps(app)
       fronts(app)
       impressions(app)
     end
@@ -148,6 +149,18 @@ module Routes
       end
     end
 
+    # before and after each step of preparing
+    def self.steps(app)
+      app.get "/marks/:id/steps/:count.png" do
+        mark = find_mark(params["id"])
+        count = Integer(params["count"], 10, exception: false)
+        halt 404 unless mark.artwork && mark.width_mm && count&.between?(0, mark.recipe.size)
+        cache_control :private, max_age: KEPT_S
+        content_type "image/png"
+        mark.design.step_png(count)
+      end
+    end
+
     # from the front
     def self.fronts(app)
       app.get "/marks/:id/front.png" do
@@ -176,6 +189,7 @@ module Routes
       end
     end
 
-    private_class_method :checks, :overrides, :preparing, :remedies, :looks, :in_white, :said, :fronts, :impressions
+    private_class_method :checks, :overrides, :preparing, :remedies, :looks, :in_white, :said, :steps, :fronts,
+      :impressions
   end
 end

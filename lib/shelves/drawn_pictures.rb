@@ -9,6 +9,8 @@ module Shelves
     LOOK_PX = 640
     # and small ones to choose by
     WHITE_PX = 420.0
+    # and what a step of preparing does
+    STEP_PX = 360.0
 
     # @param film [Symbol]  @param wanted [Boolean] as drawn, not as it will look
     # @param worn [Boolean] half of the ink, with gaps
@@ -39,6 +41,17 @@ module Shelves
     def impression_png(about, printer)
       UpClose::Artwork::LoupeImage.new(subject(about), printer: printer).image.pngsave_buffer(compression: 1)
     end
+
+    # @return [String] a small PNG of the ink's own box, to see what preparing did to it
+    def step_png
+      Workers.drawing("drawing")
+      per_mm = STEP_PX / (WIDE_MM * [1.0, artwork.ink.aspect].max)
+      UpClose::Artwork::SizedRaster.new(artwork, width_mm: WIDE_MM, per_mm: per_mm).image.pngsave_buffer(compression: 3)
+    end
+
+    # of a picture that is only shown: any width does
+    WIDE_MM = 100.0
+    private_constant :WIDE_MM
 
     # @param copy [Integer, nil] of a set, which
     # @return [String] the ink's own box fills the view

@@ -101,18 +101,53 @@ module UpClose
         # @return [Vips::Image] in as many greys
         def in_steps(band, step)
           levels = Array.new((256 / step).round) { |i| (i + 0.5) * step }
-          masks = levels.map { |level| Graphics::Pixels.held(yield(band < level).invert) / levels.size.to_f }
-          Graphics::Pixels.held(masks.reduce(:+).cast(:uchar))
+          above = levels.reduce(0) do |count, level|
+            counted = Graphics::Pixels.held((yield(band < level).invert & 1) + count).cast(:uchar)
+            release(band)
+            counted
+          end
+          Graphics::Pixels.held((above * (255.0 / levels.size)).cast(:uchar))
         end
 
-        def spread(mask, by) = mask.morph(disc(by), (by > 0) ? :dilate : :erode)
+        # By a disc; by a wide one as by the rectangles that make it up, each along its rows and then its columns, which
+        # is the same to the pixel: the library is slow with large masks.
+        def spread(mask, by)
+          verb = (by > 0) ? :dilate : :erode
+          return mask.morph(disc(by), verb) if by.abs < NARROW_PX
+          rectangles(by.abs).reduce(nil) do |all, (wide, high)|
+            release(mask)
+            one = Graphics::Pixels.held(mask.morph(bar(wide), verb)).morph(bar(high).rot90, verb)
+            Graphics::Pixels.held(all ? joined(all, one, by) : one)
+          end
+        end
+
+        def release(image) = (Graphics::Pixels.release if image.width * image.height > MANY_PIXELS)
+
+        def joined(one, other, by) = (by > 0) ? one | other : one & other
+
+        # a disc with more places takes long
+        NARROW_PX = 3.4
+
+        # @return [Array<Array(Integer, Integer)>] how far each reaches to the sides, and up and down, pixels
+        def rectangles(radius)
+          rows = (0..radius.ceil).filter_map do |high|
+            wide = Math.sqrt([(radius + SLACK_PX)**2 - high**2, 0].max).floor
+            [wide, high] if high <= radius + SLACK_PX
+          end
+          rows.group_by(&:first).map { |_, alike| alike.last }
+        end
+
+        # a place belongs to a disc when its middle lies no further beyond its edge
+        SLACK_PX = 0.25
+
+        def bar(reach) = Vips::Image.new_from_array([[255] * (2 * reach + 1)])
 
         # @param by [Float] pixels  @return [Vips::Image] a disc, for rank filters
         def disc(by)
           radius = by.abs
           reach = radius.ceil
           Vips::Image.new_from_array(
-            (-reach..reach).map { |y| (-reach..reach).map { |x| (Math.hypot(x, y) <= radius + 0.25) ? 255 : 128 } }
+            (-reach..reach).map { |y| (-reach..reach).map { |x| (Math.hypot(x, y) <= radius + SLACK_PX) ? 255 : 128 } }
           )
         end
       end
