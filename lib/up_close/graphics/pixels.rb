@@ -42,6 +42,18 @@ module UpClose
         Vips::Image.new(pointer)
       end
 
+      # so many pixels are let pile up
+      MOST_DONE_WITH = 50_000_000
+
+      # tells that pixels were held which nobody needs any more; every so often they are let go
+      # @param image [Vips::Image] as large as those
+      def done_with(image)
+        @done_with = (@done_with || 0) + image.width * image.height
+        return if @done_with < MOST_DONE_WITH
+        @done_with = 0
+        release
+      end
+
       # The pixels of large pictures lie outside what Ruby counts as its own, so
       # it would let many that are done with pile up.
       def release = GC.start

@@ -103,7 +103,7 @@ module UpClose
           levels = Array.new((256 / step).round) { |i| (i + 0.5) * step }
           above = levels.reduce(0) do |count, level|
             counted = Graphics::Pixels.held((yield(band < level).invert & 1) + count).cast(:uchar)
-            release(band)
+            Graphics::Pixels.done_with(band)
             counted
           end
           Graphics::Pixels.held((above * (255.0 / levels.size)).cast(:uchar))
@@ -115,13 +115,11 @@ module UpClose
           verb = (by > 0) ? :dilate : :erode
           return mask.morph(disc(by), verb) if by.abs < NARROW_PX
           rectangles(by.abs).reduce(nil) do |all, (wide, high)|
-            release(mask)
+            Graphics::Pixels.done_with(mask)
             one = Graphics::Pixels.held(mask.morph(bar(wide), verb)).morph(bar(high).rot90, verb)
             Graphics::Pixels.held(all ? joined(all, one, by) : one)
           end
         end
-
-        def release(image) = (Graphics::Pixels.release if image.width * image.height > MANY_PIXELS)
 
         def joined(one, other, by) = (by > 0) ? one | other : one & other
 
