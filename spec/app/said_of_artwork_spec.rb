@@ -54,6 +54,16 @@ RSpec.describe Actions::SayOfArtwork, :shop do
     expect(sizes.uniq.size).to eq 3
   end
 
+  it "shows before and after each step of preparing, at its own address" do
+    mark = mark_with_artwork
+    Actions::PrepareArtwork.call(mark, [{"key" => "thicken", "on" => true, "by_mm" => 1.0}])
+    sizes = [0, 1].map { |n| Vips::Image.new_from_buffer(get("/marks/#{mark.id}/steps/#{n}.png").body, "").size }
+    # 360 across and a margin of 16; 56 × 28 mm, and a millimetre more all round: 58 × 30
+    expect(sizes).to eq [[392, 212], [392, (360 * 30 / 58.0).ceil + 32]]
+    expect(%w[2 x].map { |n| get("/marks/#{mark.id}/steps/#{n}.png").status }).to eq [404, 404]
+    expect(get("/marks/#{mark.id}/artwork").body.scan(%r{steps/(\d)\.png}).flatten).to eq %w[0 1]
+  end
+
   it "names beside each answer what does it on this piece, with its chance" do
     rows = lambda do |**piece|
       send_form "/jobs", "title" => "Lids"
@@ -77,7 +87,8 @@ RSpec.describe Actions::SayOfArtwork, :shop do
     best = Presenters::Compared.new(mark).to_core.sorted("fit").find { |way| way.transfer_method.key == "water-slide" }
     expect(best.chance).to eq kept.ways.first.chance
     page = get("/marks/#{mark.id}/artwork").body
-    expect(page.gsub(/<[^>]+>|\s+/, " ")).to match(/White water-slide film +#{(best.chance * 100).round} in 100 succeed/)
+    words = /White water-slide film +#{(best.chance * 100).round} in 100 succeed/
+    expect(page.gsub(/<[^>]+>|\s+/, " ")).to match(words)
   end
 
   it "counts only what cannot be seen where a tint was asked for" do

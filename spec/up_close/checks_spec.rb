@@ -145,7 +145,8 @@ RSpec.describe UpClose::Artwork::Checks do
       # five are a pattern; on a resist each is lost metal; and of hairs alone nothing is left
       expect(lines(label[5]).verdict).to eq :stop
       expect(lines(label[1], method: "heat-resist", printer: :laser).verdict).to eq :stop
-      expect(lines(drawn('<rect y="2" width="23" height=".1"/><rect y="9" width="23" height=".1"/>')).verdict).to eq :stop
+      hairs = drawn('<rect y="2" width="23" height=".1"/><rect y="9" width="23" height=".1"/>')
+      expect(lines(hairs).verdict).to eq :stop
     end
 
     it "spoil a resist at a single place, and stop nothing that a pen follows" do

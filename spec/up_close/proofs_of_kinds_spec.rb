@@ -45,7 +45,8 @@ RSpec.describe UpClose::Artwork::Checks, :slow do
       wanted = 60.0 * drawn.facts[:line_px] / drawn.facts[:box_px]
       next [seed, subject.kind.key] unless subject.finest_mm
       by = subject.finest_mm - [wanted, subject.thinness.reached * 60.0].min
-      [seed, damages[seed % damages.size], wanted.round(3), by.round(3)] if by.abs > ((damages[seed % damages.size] == :blur) ? 0.05 : 0.03)
+      damage = damages[seed % damages.size]
+      [seed, damage, wanted.round(3), by.round(3)] if by.abs > ((damage == :blur) ? 0.05 : 0.03)
     end
     expect(off).to be_empty
   end

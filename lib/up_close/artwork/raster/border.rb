@@ -63,7 +63,8 @@ module UpClose
 
       # what the ground would be at each place, from a surface of second degree laid through the
       # strip by least squares, by itself for each channel
-      # @return [Vips::Image] float, bands of the image; of a large one laid coarsely and drawn out, to a tenth of a level
+      # @return [Vips::Image] float, bands of the image; of a large one laid coarsely and drawn out, true to a tenth of
+      #   a level
       def across(width, height)
         fold = [width, height].max / COARSE_PX
         return laid(width, height) if fold <= 1

@@ -81,7 +81,8 @@ module UpClose
         def resolved(proofs, ground)
           side = SIDES_PX.first
           loop do
-            survey = Survey.new(proofs[side], limit_mm: LEAST_PX / proofs[side].per_mm, ground: ground, share: LOOKED_SHARE)
+            proof = proofs[side]
+            survey = Survey.new(proof, limit_mm: LEAST_PX / proof.per_mm, ground: ground, share: LOOKED_SHARE)
             thinnest = survey.thinnest
             return survey if thinnest.nil? || thinnest * survey.per_mm >= RESOLVED_PX || side == SIDES_PX.last
             wanted = side * RESOLVED_PX / (thinnest * survey.per_mm)
