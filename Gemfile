@@ -28,6 +28,7 @@ gem "json_schemer", "~> 2.5"
 
 group :test do
   gem "rspec", "~> 3.13"
+  gem "rspec-retry", "~> 0.6"
   gem "parallel_tests", "~> 4.7"
   gem "rack-test", "~> 2.2"
   gem "capybara", "~> 3.40"

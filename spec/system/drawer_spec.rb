@@ -76,17 +76,17 @@ RSpec.describe "the sheet drawer, at the real page", :shop, :page do
     expect(page).to have_css(".field-error", minimum: 1)
     expect(page).to have_field("Along the top", with: "500")
     click_on "Print the crosses"
-    expect(page).to have_button("Put it on the scanner", wait: 20)
+    expect(page).to have_button("Put it on the scanner")
     click_on "Put it on the scanner"
-    expect(page).to have_button("Find its crosses", wait: 20)
+    expect(page).to have_button("Find its crosses")
     click_on "Find its crosses"
-    expect(page).to have_css(".finding", text: /Across, of what was drawn.*99\.7\d/m, wait: 20)
+    expect(page).to have_css(".finding", text: /Across, of what was drawn.*99\.7\d/m)
     click_on "Print the second page"
-    expect(page).to have_css("img.tray", wait: 20)
+    expect(page).to have_css("img.tray")
     click_on "Put it on the scanner"
-    expect(page).to have_button("Check the second page", wait: 20)
+    expect(page).to have_button("Check the second page")
     click_on "Check the second page"
-    expect(page).to have_css(".finding.is-fine", text: "Second page: error over 200 mm", wait: 20)
+    expect(page).to have_css(".finding.is-fine", text: "Second page: error over 200 mm")
 
     board = mark("Name board")
     visit "/marks/#{board.id}/sheet"

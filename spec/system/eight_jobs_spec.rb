@@ -81,7 +81,7 @@ RSpec.describe "eight jobs, from the purpose to the record, at the real page", :
     visit "/marks/#{marks.first.id}/sheet"
     marks.drop(1).each { |mark| check mark.title }
     find("#lay-out").click_on("Lay out")
-    expect(page).to have_css("svg.layout", wait: 60)
+    expect(page).to have_css("svg.layout")
     press("6")
     find("button", text: "Start all 12").click
     expect(page).to have_css("form.done-form", visible: :all)

@@ -69,7 +69,7 @@ RSpec.describe "how people use it", :shop, :page do
     page.driver.resize(390, 780)
     mark = mark_with_artwork
     visit "/marks/#{mark.id}/artwork"
-    expect(page).to have_no_css("#checks [data-waiting]", wait: 30)
+    expect(page).to have_no_css("#checks [data-waiting]")
     find("summary", text: "Use another").click
     attach_file "file", saved("no.svg", "no drawing")
     click_on "Use this instead"

@@ -45,11 +45,11 @@ RSpec.describe "sheets shared, searched for, and too small, at the real page", :
     select "as long as it helps", from: "search"
     find("#lay-out").click_on("Lay out")
     # the sheet's own: where the first layout takes longer than the page waits, another page comes before it
-    expect(page).to have_css("#laying-share", wait: 30)
+    expect(page).to have_css("#laying-share")
     expect(barriers).to be_empty
     click_on "Stop and keep the best"
-    expect(page).to have_css("g.copy", count: 11, wait: 30)
-    expect(page).to have_no_css("#laying-share", wait: 30)
+    expect(page).to have_css("g.copy", count: 11)
+    expect(page).to have_no_css("#laying-share")
   end
 
   it "offers tiles for what is too large, and shows how they go together" do

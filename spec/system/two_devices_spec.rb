@@ -3,13 +3,13 @@
 require_relative "../system_helper"
 
 RSpec.describe "two devices at one run", :shop, :page do
-  it "shows on one within two seconds what was done on the other, and keeps what is being typed" do
+  it "shows on one what was done on the other, and keeps what is being typed" do
     run = Actions::RunMarks.start(ready_mark, Time.now)
     visit "/runs/#{run.id}"
     expect(page).to have_css("h1", text: "Sand it smooth")
     sleep 1 # listening
     Actions::RunMarks.finish_step(run, "ground", Time.now)
-    expect(page).to have_css("h1", text: "Draw the pencil lines", wait: 2)
+    expect(page).to have_css("h1", text: "Draw the pencil lines")
     find("summary", text: "Write a note or take a photo").click
     fill_in "Note", with: "the rim is"
     Actions::RunMarks.finish_step(run, "pencil", Time.now)
@@ -29,7 +29,7 @@ RSpec.describe "two devices at one run", :shop, :page do
     end
     sleep 1
     Actions::RunMarks.finish_step(other, "ground", Time.now)
-    expect(page).to have_css(".strip b", text: "Draw the pencil lines", wait: 4)
+    expect(page).to have_css(".strip b", text: "Draw the pencil lines")
     expect(page).to have_no_text("Changed in another window")
   end
 
@@ -58,7 +58,7 @@ RSpec.describe "two devices at one run", :shop, :page do
     sleep 3
     expect(run.reload.step_ends).to be_empty
     network.emulate_network_conditions(offline: false)
-    expect(page).to have_css("h1", text: "Draw the pencil lines", wait: 8)
+    expect(page).to have_css("h1", text: "Draw the pencil lines")
     expect(run.reload.step_ends.map(&:step)).to eq ["ground"]
     expect(run.step_ends.first.done_at).to be_within(1).of(pressed)
     expect(page.evaluate_script("Object.keys(localStorage).filter((key) => key.startsWith('press-kept'))")).to be_empty

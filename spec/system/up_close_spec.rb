@@ -9,7 +9,7 @@ RSpec.describe "up close, at the real page", :shop, :page do
 
   # the page has had it looked at
   def looked_at
-    expect(page).to have_css("#checks .finding", wait: 45)
+    expect(page).to have_css("#checks .finding")
     expect(page).to have_css("[data-loupe].awake")
   end
 
@@ -172,7 +172,7 @@ RSpec.describe "up close, at the real page", :shop, :page do
     attach_file "Picture of the word", saved("word.png", photo)
     fill_in "Text in the picture", with: "Wrenfold"
     click_on "Compare"
-    expect(page).to have_css(".like figcaption", text: /1\. Roboto Slab Bold\s+[89]\d %/, wait: 20)
+    expect(page).to have_css(".like figcaption", text: /1\. Roboto Slab Bold\s+[89]\d %/)
   end
 
   %w[day shed].each do |light|

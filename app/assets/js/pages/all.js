@@ -48,5 +48,15 @@ wakeLooking()
 wakeMenu()
 wakeRemedies()
 wakeTones()
-// each part of a page wakes by itself
-document.querySelectorAll('[data-page]').forEach((part) => pages[part.dataset.page]?.().then((module) => module.default()))
+// each part of a page wakes by itself; one that is left while its module is on its way has lost nothing, so that a
+// module that did not come is told only where the page still stands
+const STILL_HERE_MS = 1000
+document.querySelectorAll('[data-page]').forEach(async (part) => {
+  let module
+  try {
+    module = await pages[part.dataset.page]?.()
+  } catch (error) {
+    return setTimeout(() => { throw error }, STILL_HERE_MS)
+  }
+  module?.default()
+})
