@@ -66,10 +66,12 @@ module Helpers
       [503, {"content-type" => "text/plain; charset=utf-8", "retry-after" => "60"}, [error.sentence]]
     end
 
+    # the clock's seconds, and the processor's as a limit: a busy machine takes longer than it computes
     def told(task, doing, seconds, share = nil)
       limit = Workers::Limits::USUAL.cpu_s
       return task.at(0.0, doing) if doing.start_with?("in line")
-      task.at(share || [seconds / limit, 1].min, "#{doing}, #{seconds.round} of #{limit.round} s at most")
+      share ||= [seconds / limit, 1].min
+      task.at(share, "#{doing} for #{seconds.round} s; #{limit.round} s of computing at most")
     end
 
     # only what a worker is busy with is shown beside the page; what a script asked is waited for, unless its page left

@@ -32,22 +32,9 @@ module Presenters
 
     private
 
-    # those that nothing refuses, once it is known what its colours come to
+    # once it is known what its colours come to
     def ways(answer)
-      return [] unless @mark.looked
-      compared = Compared.new(@mark, show_through: answer).to_core
-      fitting = compared.sorted("fit").select { |way| !way.refused? && inked?(way) }
-      # with white beneath first, then those that change no colour of this picture on this piece
-      fitting = whitest(fitting.select { |way| kept?(way) }) if answer.white_under?
-      fitting.first(NAMED)
+      @mark.looked ? Compared.new(@mark, show_through: answer).to_core.ways_for(answer).first(NAMED) : []
     end
-
-    def whitest(ways) = ways.partition { |way| way.setting.stock.white? }.flatten
-
-    # leaves printed colours on the piece
-    def inked?(way) = way.transfer_method.inked? && way.picture?
-
-    # its colours stay what they are
-    def kept?(way) = way.findings.none? { |finding| finding.key == :look }
   end
 end

@@ -30,6 +30,9 @@ module UpClose
       # leaves the mark itself, not a guide to draw by or a resist to etch round
       def picture? = !transfer_method.low_risk? && transfer_method.residue != :resist
 
+      # as far as it was looked at
+      def keeps_colours? = findings.none? { |finding| finding.key == :look }
+
       # its place among the methods for this purpose on this material
       def place = setting.purpose ? transfer_method.place_for(setting.purpose.key, setting.material&.family) : 0
 
@@ -98,6 +101,16 @@ module UpClose
     def pick
       fitting = sorted("fit").reject(&:refused?)
       (fitting.find(&:picture?) unless purpose) || fitting.first
+    end
+
+    # printed colours as was asked for, the best first: nothing refuses them; where colours are to be kept,
+    # they change none of the picture's on this piece, and those with white beneath come first
+    # @param answer [ShowThrough::Answer]  the one that the rows were compared for
+    # @return [Array<Row>]
+    def ways_for(answer)
+      fitting = sorted("fit").select { |row| !row.refused? && row.transfer_method.inked? && row.picture? }
+      return fitting unless answer.white_under?
+      fitting.select(&:keeps_colours?).partition { |row| row.setting.stock.white? }.flatten
     end
 
     # one where a miss costs nothing and that does as well, offered when the pick's miss means sanding back
@@ -183,18 +196,19 @@ module UpClose
     # @return [Symbol, nil]
     def printer_of(method) = @printers.find { |kind| method.printers.include?(kind) }
 
-    # white film where white is wanted under it, clear where it is not; else the likeliest, the first of equals
+    # the likeliest of those with white as wanted, the first of equals
     def best_stock(method, printer)
       stocks = method.stocks.select { |stock| stock.printers.include?(printer) }
       stocks.each_with_index
-        .max_by { |stock, i| [(stock.white? == white_under?) ? 1 : 0, method.chance_with(stock), -i] }
+        .max_by { |stock, i| [white_wanted?(stock) ? 1 : 0, method.chance_with(stock), -i] }
         &.first || method.stocks.first
     end
 
-    # as its maker said of what may show through; unsaid, on a dark ground
-    def white_under?
+    # as its maker said of what may show through; unsaid, white is wanted on a dark ground and either will do elsewhere
+    def white_wanted?(stock)
       asked = @wanted[:show_through]
-      asked ? asked.white_under? : !@ground[:colour].nil? && @ground[:colour].lightness < DARK
+      return stock.white? == asked.white_under? if asked
+      stock.white? && !@ground[:colour].nil? && @ground[:colour].lightness < DARK
     end
 
     # L* under which a ground is dark

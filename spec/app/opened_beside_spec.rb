@@ -39,7 +39,7 @@ RSpec.describe "a file that a maker brings", :shop do
     expect(there).to match %r{/underway/\h{24}\z}
     expect(get(there).body).to include("Still working", "Stop")
     expect(JSON.parse(get("#{there}/share").body))
-      .to include("going" => true, "doing" => /\A(reading|drawing), \d+ of 60 s at most\z/)
+      .to include("going" => true, "doing" => /\A(reading|drawing) for \d+ s; 60 s of computing at most\z/)
     # the rest answers meanwhile
     expect(get("/jobs").status).to eq 200
     send_form "#{there}/stop"
@@ -96,7 +96,7 @@ RSpec.describe "a file that a maker brings", :shop do
     end
     sleep 0.02 until Helpers::Beside::TASKS[name]&.doing
     expect(JSON.parse(get("/underway/#{name}/share").body))
-      .to include("going" => true, "doing" => "checking, 3 of 60 s at most", "share" => 0.05)
+      .to include("going" => true, "doing" => "checking for 3 s; 60 s of computing at most", "share" => 0.05)
     send_form "/underway/#{name}/stop"
     expect(asked.value.body).to include("You stopped it")
     expect(Helpers::Beside::TASKS[name]).to be_nil

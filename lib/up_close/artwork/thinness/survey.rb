@@ -118,23 +118,33 @@ module UpClose
             break if level.positive? && (too_small?(shrink) || (wide > 2.3 * @limit && enough?(seen)))
             size = (level.zero? ? disc : 9) * shrink
             sure = (size - UNSURE_PX * shrink) / per_mm
-            seen.concat(look_at(level, size, wide).map { |place| [place, wide..sure] }) if sure > wide
+            seen.concat(unseen(look_at(level, size), seen, wide).map { |place| [place, wide..sure] }) if sure > wide
             @reached = wide = sure
           end
           seen
+        end
+
+        # What is as thin as an earlier disc takes away was met by it. Not so what lies by itself: its soft edge may
+        # have let that disc in, so it is known by its place.
+        # @param seen [Array<Array(Place, Range)>]
+        def unseen(found, seen, wide)
+          found.select do |place|
+            place.widths.any? { |width| width > wide } ||
+              (place.lone && seen.none? { |other, _| other.lone && other.box.overlaps?(place.box) })
+          end
         end
 
         def too_small?(shrink) = [@image.width, @image.height].min / shrink < DISC_PX.begin
 
         def enough?(seen) = seen.sum { |place, counted| place.length_within(counted) } > total_length * @share
 
-        def look_at(level, size, wide)
+        def look_at(level, size)
           shrink = 2**level
           # at the finest the proof's own margin is room enough
           @pad = (shrink == 1) ? 0 : size / shrink
           body, regions = part_by_width(level, size / shrink)
           Graphics::Pixels.release if @image.width * @image.height > MANY_PIXELS
-          judge(regions, body, shrink, size, wide)
+          judge(regions, body, shrink, size)
         rescue TooMuch
           @overfull = true
           []
@@ -180,7 +190,7 @@ module UpClose
             ) > soft)
         end
 
-        def judge(regions, contact, shrink, size, wide)
+        def judge(regions, contact, shrink, size)
           areas = regions.areas(least: [(size / shrink)**2 * 0.07, 2].max)
           small, rest = areas.keys.partition { |name| areas[name] * (shrink / per_mm)**2 < (2 * @limit)**2 }
           most = (shrink == 1) ? MOST_PARTS : SOME_PARTS
@@ -191,7 +201,7 @@ module UpClose
             regions.take(evenly(names, limit)).filter_map do |part|
               measured(part, contact, shrink, size, each_gets, weight)
             end
-          end.select { |place| place.widths.any? { |width| width > wide } }
+          end
         end
 
         # from a coarse copy back to the picture
