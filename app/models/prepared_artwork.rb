@@ -191,6 +191,13 @@ class PreparedArtwork
 
   def looked_at = kept_apart(drawn, :looked_at, about)
 
+  # by its ink, whether there may be a first look at it
+  def large_picture? = artwork.picture? && artwork.ink_core.box.area >= UpClose::Artwork::FirstLook::LARGE_PIXELS
+
+  # what tells areas and colours of a large picture, before all of it is looked at
+  # @return [Array(Integer, Array<UpClose::Finding>), nil] as Shelves::DrawnArtwork says
+  def first_findings = kept_apart(drawn, :first_looked_at, about)
+
   # @return [Array<UpClose::Finding>, nil] nil when they have yet to be looked at
   def findings_at_hand = at_hand&.first
 

@@ -25,6 +25,7 @@ module Routes
     def self.registered(app)
       app.helpers Helping
       checks(app)
+      first_checks(app)
       overrides(app)
       preparing(app)
       remedies(app)
@@ -52,6 +53,17 @@ module Routes
           row: row.cells.to_h { |cell| [cell.stage, {figure: cell.figure, tone: cell.tone}] },
           stops: part(:stops, mark: mark, stage: stage_asked("place"), asked: false)
         )
+      end
+    end
+
+    # what can be told of it before that
+    def self.first_checks(app)
+      app.get "/marks/:id/checks/first" do
+        mark = find_mark(params["id"])
+        halt 404 unless mark.artwork && mark.width_mm
+        of, findings = mark.design.first_findings
+        content_type :json
+        JSON.generate(told: findings && part(:first_look, of: of, findings: findings))
       end
     end
 
@@ -189,7 +201,7 @@ module Routes
       end
     end
 
-    private_class_method :checks, :overrides, :preparing, :remedies, :looks, :in_white, :said, :steps, :fronts,
-      :impressions
+    private_class_method :checks, :first_checks, :overrides, :preparing, :remedies, :looks, :in_white, :said, :steps,
+      :fronts, :impressions
   end
 end

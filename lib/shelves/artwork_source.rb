@@ -13,8 +13,14 @@ module Shelves
       # @return [UpClose::Artwork::Drawing, UpClose::Artwork::Picture]
       # @raise [UpClose::Error]
       def opened
-        @opened ||= OpenedForms.new(forms).fetch(self) { [opening.call, {}] }.first
+        @opened ||= begin
+          shelf = OpenedForms.new(forms)
+          shelf.fetch(self) { [opening.call.tap { |artwork| shelf.keep_few(artwork, self) }, {}] }.first
+        end
       end
+
+      # @return [UpClose::Artwork::FirstLook::Few, nil]
+      def few = OpenedForms.new(forms).few(self) { opened }
 
       # what the shop keeps of it
       # @return [Hash] kind, ink, notes, mm_per_unit
@@ -48,6 +54,8 @@ module Shelves
     Words = Struct.new(:font, :text, :setting, :forms) do
       def for_size(_longer_mm) = self
 
+      def few = nil
+
       def opened
         @opened ||= OpenedForms.new(forms)
           .fetch(self) { [UpClose::Artwork::Lettering.new(FontShelf.fetch(font), text, setting: setting).drawing, {}] }
@@ -61,6 +69,8 @@ module Shelves
     # many words set alike, one a copy
     WordSet = Struct.new(:font, :members, :setting) do
       def for_size(_longer_mm) = self
+
+      def few = nil
 
       # @return [UpClose::Artwork::DrawnSet]
       def opened

@@ -134,6 +134,16 @@ module Shelves
       looks
     end
 
+    # @param about [Hash] as above
+    # @return [Array(Integer, Array<UpClose::Finding>), nil] on one of how many pixels, and what
+    #   UpClose::Artwork::FirstLook finds; nil where there is none
+    def first_looked_at(about)
+      Workers.drawing("looking")
+      return if steps.draws_fine?
+      few = source.few or return
+      [few.shrunk**2, UpClose::Artwork::FirstLook.new(few, recipe: steps, bench: bench, about: about).findings]
+    end
+
     # @param line [String] key of a UpClose::Cutting::Line  @param figures [Hash] as UpClose::Cutting::Asked takes them
     # @return [Hash] a UpClose::Cutting::Cut
     def cut(line, width_mm, figures)
@@ -155,12 +165,14 @@ module Shelves
     def steps = @steps ||= UpClose::Artwork::Recipe.new(recipe)
 
     def made
-      bench = {per_mm: 1 / mm_per_unit, shape: shape, colour: colour}
-      if source.opened.respond_to?(:drawing_of)
-        steps.call_on_set(source.opened, **bench)
-      else
-        steps.call(source.opened, **bench, framed: framed || steps.does?("cover"))
-      end
+      whole_set? ? steps.call_on_set(source.opened, **bench.except(:framed)) : steps.call(source.opened, **bench)
+    end
+
+    def whole_set? = source.opened.respond_to?(:drawing_of)
+
+    # what steps work with
+    def bench
+      {per_mm: mm_per_unit && 1 / mm_per_unit, shape: shape, colour: colour, framed: framed || steps.does?("cover")}
     end
 
     def subject(about)

@@ -29,6 +29,23 @@ module Shelves
       end
     end
 
+    # few pixels of a large picture, kept beside it
+    # @yieldreturn [UpClose::Artwork::Drawing, UpClose::Artwork::Picture] all of it, where they are not here
+    # @return [UpClose::Artwork::FirstLook::Few, nil] nil where it is not large
+    def few(source)
+      kept = Marshal.load(File.binread(path_of(:few, source))) # rubocop:disable Security/MarshalLoad
+      few_of(*kept) if kept
+    rescue Errno::ENOENT, ArgumentError, TypeError, EOFError
+      keep_few(yield, source)
+    end
+
+    # @return [UpClose::Artwork::FirstLook::Few, nil]
+    def keep_few(artwork, source)
+      few = UpClose::Artwork::FirstLook.few(artwork)
+      write_whole(path_of(:few, source), Marshal.dump(few && [few.picture.plain_bytes, few.shrunk]))
+      few
+    end
+
     # what was worked out of an artwork before, told to it
     # @param source [Object] what the artwork comes from
     # @return [UpClose::Artwork::Drawing, UpClose::Artwork::Picture] itself
@@ -45,6 +62,11 @@ module Shelves
     end
 
     private
+
+    def few_of(bytes, shrunk)
+      picture = UpClose::Artwork::Picture.made(UpClose::Artwork::Picture.new(bytes).image)
+      UpClose::Artwork::FirstLook::Few.new(picture, shrunk)
+    end
 
     def path_of(kind, source) = File.join(@root, "#{UpClose::Identity.of(VERSION, kind, source)}.form")
 

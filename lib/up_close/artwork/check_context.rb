@@ -20,10 +20,11 @@ module UpClose
       # @param kind [Symbol, nil] what its maker says it is, one of Kind::KINDS
       # @param show_through [String, nil] key of ShowThrough, where it was said
       # @param purpose [Symbol] key of Purposes  @param printer [Symbol] :laser or :inkjet
+      # @param per_mm [Float, nil] pixels a millimetre to look at, where it need not be told how fine anything is
       def initialize(
         artwork:, width_mm:, limits:, film: :clear, surface: nil, border_mm: nil, lettering: nil, white_film: true,
         inked: true, more_colours: [], kind: nil, purpose: :picture, printer: :laser,
-        show_through: nil
+        show_through: nil, per_mm: nil
       )
         @kind, @purpose, @printer = Kind.of(artwork, kind), purpose, printer
         @show_through = ShowThrough.fetch(show_through)
@@ -32,7 +33,7 @@ module UpClose
         @surfaces = [surface, *more_colours].compact
         @white_film, @inked = white_film, inked
         @proof = SizedRaster.new(
-          artwork, width_mm: width_mm, lightest: limits[:lightest], kind: @kind,
+          artwork, width_mm: width_mm, per_mm: per_mm, lightest: limits[:lightest], kind: @kind,
           finest_mm: %i[line_mm gap_mm].map { |name| looked_for(name) }.min
         )
       end

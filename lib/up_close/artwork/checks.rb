@@ -30,10 +30,15 @@ module UpClose
       end
 
       # @param subject [CheckContext]
+      # @param among [Array<Module>] these alone
       # @return [Array<Finding>]
-      def self.findings(subject)
-        all.select { |check| bears_on?(check, subject) }.filter_map { |check| check.call(subject) }
+      def self.findings(subject, among: all)
+        among.select { |check| bears_on?(check, subject) }.filter_map { |check| check.call(subject) }
       end
+
+      # A check that turns on areas and colours alone says COARSE = true: few pixels tell it.
+      # @return [Array<Module>]
+      def self.coarse = all.select { |check| check.const_defined?(:COARSE) }
 
       # A check may say what it is for: FOR = {kind: […], purpose: […], printer: […]}; what it leaves out does not
       # matter.

@@ -32,6 +32,9 @@ module UpClose
       # true when the outcome depends on the size it is printed at
       def sized? = any?(:SIZED)
 
+      # true when what comes out hangs on grain and strokes, which few pixels would not hold
+      def draws_fine? = active.any? { |s| s.work.const_defined?(:FINE) || grained?(s.work) }
+
       # true when the outcome depends on the piece's shape
       def follows_piece? = any?(:FOLLOWS_PIECE)
 
@@ -53,10 +56,11 @@ module UpClose
       # @param artwork [Drawing, Picture]  @param per_mm [Float] its own units a millimetre
       # @param shape [Surfaces::Shape, nil] the piece  @param colour [Colour, nil] its colour
       # @param framed [Boolean] what lies behind a frame: its box is all that came, however much of it goes bare
+      # @param enlarge [Boolean] a picture is made as fine as its steps want
       # @return [Prepared]
       # @raise [Errors::BadArtwork] when nothing is left
-      def call(artwork, per_mm:, shape: nil, colour: nil, framed: does?("cover"))
-        first, ratio = as_it_must_be(artwork, per_mm)
+      def call(artwork, per_mm:, shape: nil, colour: nil, framed: does?("cover"), enlarge: true)
+        first, ratio = enlarge ? as_it_must_be(artwork, per_mm) : [artwork, 1.0]
         made, notes = first, first.notes
         active.each do |s|
           before = made
@@ -99,6 +103,9 @@ module UpClose
       end
 
       private
+
+      # a step in millimetres that is not about where things lie on the piece
+      def grained?(work) = work.const_defined?(:SIZED) && !work.const_defined?(:FOLLOWS_PIECE)
 
       # whether what a step leaves lies where it was
       def stays?(step) = !step.work.const_defined?(:MOVES) && step.work != Preparing::Cover

@@ -8,6 +8,13 @@ import { wakeLoupe } from '../widgets/loupe.js'
 // what is done sooner needs no bar
 const SOON_MS = 1000
 
+// what can be told before all of it is looked at; where it comes too late, or not at all, nothing is missed
+async function showFirst (mark, first) {
+  try {
+    first.innerHTML = (await ask(`/marks/${mark}/checks/first`)).told ?? ''
+  } catch {}
+}
+
 export default async function looks () {
   const place = document.getElementById('looked-at')
   const waiting = document.querySelector('#checks [data-waiting]')
@@ -15,6 +22,8 @@ export default async function looks () {
     const task = taskName()
     const shown = setTimeout(() => { waiting.querySelector('[hidden]').hidden = false }, SOON_MS)
     waiting.querySelector('button').addEventListener('click', () => stopTask(task))
+    const first = waiting.querySelector('[data-first-look]')
+    if (first) showFirst(place.dataset.mark, first)
     const enough = follow(waiting, `/underway/${task}/share`)
     try {
       const answer = await ask(`/marks/${place.dataset.mark}/checks?stage=artwork`, { task })

@@ -6,6 +6,7 @@ module UpClose
       # How much of its box is inked.
       module Coverage
         LISTED = 70
+        COARSE = true
         FULL = 0.95
 
         module_function

@@ -6,6 +6,7 @@ module UpClose
       # From the ink to where it is cut.
       module EdgeRoom
         LISTED = 130
+        COARSE = true
         LEAST = 1.0
 
         module_function

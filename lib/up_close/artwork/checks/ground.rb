@@ -7,6 +7,7 @@ module UpClose
       # inside rings and letters as patches.
       module Ground
         LISTED = 50
+        COARSE = true
         LIMIT = 12
         # share of the picture that may be left
         LEFT = 0.005

@@ -6,6 +6,7 @@ module UpClose
       # Large solids come out patchy when rubbed.
       module LargestSolid
         LISTED = 80
+        COARSE = true
 
         module_function
 

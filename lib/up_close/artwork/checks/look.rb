@@ -6,6 +6,7 @@ module UpClose
       # Whether it can be told from the piece, and whether it keeps its colours.
       module Look
         LISTED = 110
+        COARSE = true
         LITTLE = 0.1
         MOST = 0.5
 

@@ -7,6 +7,7 @@ module UpClose
       # every grey is a hole.
       module Tones
         LISTED = 90
+        COARSE = true
         MUCH = 0.05
 
         module_function

@@ -133,9 +133,20 @@ module UpClose
         box = artwork.ink.box
         part = artwork.image.crop(*box.to_a.map(&:to_i))
         ratio = per_mm / own_per_mm
-        part = part.resize(ratio, kernel: (ratio > 1) ? :linear : :lanczos3) unless (ratio - 1).abs < Tolerance::SLIGHT
+        return Graphics::Pixels.held(enlarged(part, ratio)) if ratio > 1 + Tolerance::SLIGHT
+        part = part.resize(ratio, kernel: :lanczos3) if ratio < 1 - Tolerance::SLIGHT
         Graphics::Pixels
           .held(part.embed(MARGIN, MARGIN, part.width + 2 * MARGIN, part.height + 2 * MARGIN, extend: :white))
+      end
+
+      # Evenly between the middles of its pixels, white beyond, so that half tone lies where a pixel's edge lay. The
+      # library's own enlarging moves edges by up to half a pixel, each by another part of one.
+      def enlarged(part, ratio)
+        size = [part.width, part.height].map { |side| (side * ratio).round + 2 * MARGIN }
+        part.affine(
+          [ratio, 0, 0, ratio], interpolate: Vips::Interpolate.new(:bilinear), idx: 0.5, idy: 0.5, odx: -0.5, ody: -0.5,
+          oarea: [-MARGIN, -MARGIN, *size], extend: :background, background: [255] * part.bands
+        )
       end
     end
   end

@@ -9,7 +9,7 @@ module UpClose
       class Profile
         NOMINAL_MM = 100.0
         # a change of how it is looked at makes it be looked at anew
-        VERSION = 2
+        VERSION = 3
         # pixels along the longer side, tried in turn
         SIDES_PX = [1200, 2400, 4800].freeze
         # lines finer than so many pixels are looked at again with more of them
