@@ -61,9 +61,9 @@ module Routes
       app.get "/marks/:id/checks/first" do
         mark = find_mark(params["id"])
         halt 404 unless mark.artwork && mark.width_mm
-        of, findings = mark.design.first_findings
+        one_in, findings = mark.design.first_findings
         content_type :json
-        JSON.generate(told: findings && part(:first_look, of: of, findings: findings))
+        JSON.generate(told: findings && part(:first_look, one_in: one_in, findings: findings))
       end
     end
 

@@ -16,7 +16,7 @@ RSpec.describe "the first look at a large picture", :shop do
     ground = (Vips::Image.black(2400, 1800) + 238).cast(:uchar).draw_rect([40], 600, 450, 1200, 900, fill: true)
     mark = bring(ground.pngsave_buffer, "lid.png")
     expect(get("#{mark}/artwork").body).to include "data-first-look"
-    expect(first(mark)).to include("one of 16 pixels", "#eeeeee", "is-stop")
+    expect(first(mark)).to include("one pixel in 16", "#eeeeee", "is-stop")
     send_form "#{mark}/recipe", "act" => "add", "add" => "pencil"
     expect(first(mark)).to be_nil
     small = bring(svg('<rect width="40" height="20"/>'), "small.svg")

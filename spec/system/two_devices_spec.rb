@@ -64,6 +64,17 @@ RSpec.describe "two devices at one run", :shop, :page do
     expect(page.evaluate_script("Object.keys(localStorage).filter((key) => key.startsWith('press-kept'))")).to be_empty
   end
 
+  it "loses nothing on a page that is left while its module is on its way" do
+    held = hold_pages("/place.js")
+    visit "/marks/#{ready_mark.id}/place"
+    sleep 0.05 until held.any?
+    # as a browser does when another page is on its way
+    held.first.abort
+    # what a page tells as a fault is raised here
+    visit "/jobs"
+    expect(page.evaluate_script("location.pathname")).to eq "/jobs"
+  end
+
   it "keeps what was typed on a slow line before it leaves the page" do
     id = ready_mark.id
     visit "/marks/#{id}/place"

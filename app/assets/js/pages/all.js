@@ -50,7 +50,7 @@ wakeRemedies()
 wakeTones()
 // each part of a page wakes by itself; one that is left while its module is on its way has lost nothing, so that a
 // module that did not come is told only where the page still stands
-const STILL_HERE_MS = 1000
+const STILL_HERE_MS = 10000
 document.querySelectorAll('[data-page]').forEach(async (part) => {
   let module
   try {

@@ -6,7 +6,6 @@ module UpClose
       # Large solids come out patchy when rubbed.
       module LargestSolid
         LISTED = 80
-        COARSE = true
 
         module_function
 
